@@ -1,0 +1,11 @@
+import type { NextConfig } from "next";
+import createNextIntlPlugin from "next-intl/plugin";
+
+const config: NextConfig = {
+  serverExternalPackages: ["pdfkit", "@node-rs/argon2", "sharp", "pg", "pino"],
+  experimental: { optimizePackageImports: ["@chakra-ui/react"] },
+  poweredByHeader: false,
+  reactStrictMode: true,
+  distDir: process.env.BRINECOVE_DIST ?? ".next",
+};
+export default createNextIntlPlugin("./src/messages/request.ts")(config);

@@ -1,0 +1,21 @@
+import { headers } from "next/headers";
+import { redirect } from "next/navigation";
+import { NextIntlClientProvider } from "next-intl";
+import type { ReactNode } from "react";
+import { DeskFrame } from "@/client/desk/DeskFrame";
+import { staffSession } from "@/server/auth/session";
+import { DeskTheme } from "@/ui/theme/DeskTheme";
+
+export default async function DeskLayout({ children }: { children: ReactNode }) {
+  const session = await staffSession();
+  if (!session) redirect("/sign-in");
+  return (
+    <NextIntlClientProvider>
+      <DeskTheme nonce={(await headers()).get("x-nonce") ?? ""}>
+        <DeskFrame name={session.name} roles={session.roles}>
+          {children}
+        </DeskFrame>
+      </DeskTheme>
+    </NextIntlClientProvider>
+  );
+}

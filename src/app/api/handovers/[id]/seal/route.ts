@@ -1,0 +1,21 @@
+import { SealRequest } from "@/formats/wire";
+import { requireGrant } from "@/server/auth/grant";
+import { withBase } from "@/server/db/pool";
+import { feed } from "@/server/handover/feed";
+import { sealHandover } from "@/server/handover/seal";
+import { readJson } from "@/server/http/body";
+import { handle } from "@/server/http/handle";
+import { idParam } from "@/server/http/id";
+
+interface Context {
+  params: Promise<{ id: string }>;
+}
+
+export const POST = handle<Context>("seal", async (request, { params }) => {
+  const id = idParam((await params).id);
+  const grant = await requireGrant(request, id);
+  const sealing = await readJson(request, SealRequest, 4_000_000);
+  const outcome = await withBase(grant.baseId, (db) => sealHandover(db, id, sealing));
+  feed().emit(id);
+  return Response.json(outcome);
+});

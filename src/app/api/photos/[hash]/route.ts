@@ -1,0 +1,48 @@
+import { requireGrant } from "@/server/auth/grant";
+import { charterSession, staffSession } from "@/server/auth/session";
+import { withBase } from "@/server/db/pool";
+import { readBytes } from "@/server/http/body";
+import { handle } from "@/server/http/handle";
+import { idParam } from "@/server/http/id";
+import { Refusal } from "@/server/http/refusal";
+import { checkPhoto, keepPhoto, photoBytes, photoLimits } from "@/server/photos/keep";
+import { photoBelongsToCharter } from "@/server/photos/belongs";
+
+interface Context {
+  params: Promise<{ hash: string }>;
+}
+
+function hashParam(text: string): string {
+  if (!/^[0-9a-f]{64}$/.test(text)) throw new Refusal(404, "no-such-photo", "There is no such photo here.");
+  return text;
+}
+
+async function baseOfReader(request: Request, hash: string): Promise<string> {
+  const handover = new URL(request.url).searchParams.get("handover");
+  if (handover) return (await requireGrant(request, idParam(handover))).baseId;
+  const staff = await staffSession();
+  if (staff) return staff.baseId;
+  const charter = await charterSession();
+  if (charter && (await withBase(charter.baseId, (db) => photoBelongsToCharter(db, hash, charter.charterId)))) return charter.baseId;
+  throw new Refusal(401, "not-open", "Sign in, or open your boat book again with link and PIN.");
+}
+
+export const GET = handle<Context>("get-photo", async (request, { params }) => {
+  const hash = hashParam((await params).hash);
+  const baseId = await baseOfReader(request, hash);
+  const small = new URL(request.url).searchParams.has("small");
+  const photo = await withBase(baseId, (db) => photoBytes(db, hash, small));
+  if (!photo) throw new Refusal(404, "no-such-photo", "This photo has not arrived at the base yet.");
+  return new Response(new Uint8Array(photo.bytes), { headers: { "content-type": photo.mediaType } });
+});
+
+/** Keeps a photo under the hash of its bytes. */
+export const PUT = handle<Context>("put-photo", async (request, { params }) => {
+  const hash = hashParam((await params).hash);
+  const handover = idParam(new URL(request.url).searchParams.get("handover") ?? "");
+  const grant = await requireGrant(request, handover);
+  const bytes = await readBytes(request, photoLimits.bytes);
+  const photo = await checkPhoto(bytes, hash);
+  await withBase(grant.baseId, (db) => keepPhoto(db, handover, photo, bytes));
+  return Response.json({ kept: hash });
+});

@@ -1,0 +1,16 @@
+import type { Metadata } from "next";
+import { NextIntlClientProvider } from "next-intl";
+import { getMessages } from "next-intl/server";
+import { BoatBookShell } from "@/client/book/BoatBookShell";
+import { shellMessages } from "@/messages/shell";
+
+export const metadata: Metadata = { title: "Boat book" };
+
+/** A shell at a fixed address without private data: everything it shows comes from the device or by the fragment. */
+export default async function BoatBookShellPage() {
+  return (
+    <NextIntlClientProvider messages={shellMessages(await getMessages())}>
+      <BoatBookShell />
+    </NextIntlClientProvider>
+  );
+}

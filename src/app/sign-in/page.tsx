@@ -1,0 +1,19 @@
+import type { Metadata } from "next";
+import { headers } from "next/headers";
+import { NextIntlClientProvider } from "next-intl";
+import { getMessages } from "next-intl/server";
+import { SignInForm } from "@/client/desk/SignInForm";
+import { DeskTheme } from "@/ui/theme/DeskTheme";
+
+export const metadata: Metadata = { title: "Sign in" };
+
+export default async function SignInPage() {
+  const { signin } = await getMessages();
+  return (
+    <NextIntlClientProvider messages={{ signin }}>
+      <DeskTheme nonce={(await headers()).get("x-nonce") ?? ""}>
+        <SignInForm />
+      </DeskTheme>
+    </NextIntlClientProvider>
+  );
+}

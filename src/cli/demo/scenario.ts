@@ -1,0 +1,64 @@
+import { Type, type Static } from "@sinclair/typebox";
+import { Mark } from "../../core/handover/mark";
+import { Decision } from "../../core/settlement/propose";
+import { CharterTerms } from "../../core/settlement/terms";
+
+const closed = { additionalProperties: false } as const;
+/** A moment counted in days from the day the demo is loaded, in the base's own time. */
+const Moment = Type.Object({ day: Type.Integer(), time: Type.String({ pattern: "^\\d{2}:\\d{2}$" }) }, closed);
+const Words = Type.Object({ base: Type.Optional(Type.String()), skipper: Type.Optional(Type.String()) }, closed);
+const Sample = Type.Union([Type.Literal("scratch"), Type.Literal("chip"), Type.Literal("stain"), Type.Literal("dent")]);
+
+const Handover = Type.Object(
+  {
+    at: Moment,
+    hours: Type.Number(),
+    /** lines that are not "all here, all fine" */
+    lines: Type.Optional(Type.Record(Type.String(), Type.Record(Type.String(), Type.Unknown()))),
+    /** recorded only up to this place, in the order of the walk */
+    upTo: Type.Optional(Type.String()),
+    open: Type.Optional(Type.Array(Type.String())),
+    remarks: Type.Optional(Type.Record(Type.String(), Words)),
+    photos: Type.Optional(Type.Record(Type.String(), Sample)),
+    marks: Type.Optional(Type.Array(Type.Composite([Mark, Type.Object({ key: Type.String(), photo: Type.Optional(Sample) })], closed))),
+    found: Type.Optional(Type.Array(Type.Object({ place: Type.String(), words: Type.String(), count: Type.Integer() }, closed))),
+    sign: Type.Optional(Type.Boolean()),
+  },
+  closed,
+);
+export type ScriptedHandover = Static<typeof Handover>;
+
+const Charter = Type.Object(
+  {
+    reference: Type.String(),
+    yacht: Type.String(),
+    briefer: Type.String(),
+    skipper: Type.String(),
+    charterer: Type.String(),
+    aboard: Type.Integer({ minimum: 1 }),
+    from: Moment,
+    to: Moment,
+    deposit: Type.Union([Type.Literal("held"), Type.Literal("open")]),
+    checkIn: Type.Optional(Handover),
+    checkOut: Type.Optional(Handover),
+    decisions: Type.Optional(Type.Record(Type.String(), Type.Object({ decision: Decision, why: Type.String() }, closed))),
+    settle: Type.Optional(Type.Object({ at: Moment }, closed)),
+    link: Type.Optional(Type.Object({ secret: Type.String({ minLength: 20 }), pin: Type.String({ pattern: "^\\d{6}$" }) }, closed)),
+  },
+  closed,
+);
+export type ScriptedCharter = Static<typeof Charter>;
+
+/** The demo scenario: a base, its people and yachts, and charters in every state. */
+export const Scenario = Type.Object(
+  {
+    base: Type.Object({ name: Type.String(), place: Type.String(), timeZone: Type.String(), currency: Type.String(), languages: Type.Array(Type.String()), phone: Type.String() }, closed),
+    password: Type.String({ minLength: 8 }),
+    staff: Type.Array(Type.Object({ key: Type.String(), name: Type.String(), email: Type.String(), roles: Type.Array(Type.String()) }, closed)),
+    yachts: Type.Array(Type.Object({ file: Type.String(), berth: Type.String(), code: Type.String() }, closed)),
+    terms: CharterTerms,
+    charters: Type.Array(Charter),
+  },
+  closed,
+);
+export type Scenario = Static<typeof Scenario>;

@@ -1,0 +1,91 @@
+import { v7 as uuid } from "uuid";
+import { aspectOfKind, type ReadingValue } from "../../core/handover/aspects";
+import type { Entry, PartySide } from "../../core/handover/entry";
+import { lineSubject, type HandoverList, type Line, type ReadingLine } from "../../core/handover/list";
+import { samplePhoto } from "../../stand-ins/camera-roll";
+import type { ScriptedHandover } from "./scenario";
+
+export interface Played {
+  entries: Entry[];
+  photos: { hash: string; bytes: Uint8Array }[];
+}
+
+/** Mark keys of the script by the ids they were given, across the handovers of the demo. */
+export type MarkIds = Map<string, string>;
+
+/** Plays a scripted handover: every line "all here, all fine" but for what the script says. */
+export async function play(list: HandoverList, script: ScriptedHandover, people: { base: string; skipper: string }, startedAt: string, markIds: MarkIds): Promise<Played> {
+  const device = uuid();
+  const entries: Entry[] = [];
+  const photos: Played["photos"] = [];
+  let at = Date.parse(startedAt);
+  const record = (subject: string, aspect: string, value: unknown, side: PartySide = "base") => {
+    at += 9_000;
+    entries.push({ v: 1, id: uuid(), handover: list.handover, subject, aspect, value, basis: [], by: { side, person: people[side] }, device, at: new Date(at).toISOString(), offsetMs: 0 });
+  };
+  const attach = async (subject: string, what: Parameters<typeof samplePhoto>[0]) => {
+    const photo = await samplePhoto(what, (photos.length * 13 + list.handover.charCodeAt(list.handover.length - 1)) % 60);
+    photos.push(photo);
+    record(subject, `photo:${photo.hash}`, { attached: true, takenAt: new Date(at).toISOString(), from: "camera" });
+  };
+  const places = list.places.map((place) => place.id);
+  const last = script.upTo === undefined ? places.length : places.indexOf(script.upTo);
+  const named = (id: string) => (id.startsWith("mark:") ? `mark:${markIds.get(id.slice("mark:".length)) ?? ""}` : id);
+  const scripted = new Map(Object.entries(script.lines ?? {}).map(([id, value]) => [named(id), value]));
+  for (const line of list.lines) {
+    if (places.indexOf(line.place) > last || script.open?.includes(line.id)) continue;
+    record(lineSubject(line.id), aspectOfKind[line.kind], scripted.get(line.id) ?? allFine(line, script.hours));
+  }
+  for (const [id, words] of Object.entries(script.remarks ?? {})) {
+    if (words.base) record(lineSubject(named(id)), "remark:base", { words: words.base });
+    if (words.skipper) record(lineSubject(named(id)), "remark:skipper", { words: words.skipper }, "skipper");
+  }
+  for (const [id, what] of Object.entries(script.photos ?? {})) await attach(lineSubject(named(id)), what);
+  for (const { key, photo, ...mark } of script.marks ?? []) {
+    const id = uuid();
+    markIds.set(key, id);
+    record(`mark:${id}`, "mark", mark);
+    if (photo) await attach(`mark:${id}`, photo);
+  }
+  for (const found of script.found ?? []) record(`found:${uuid()}`, "found", found);
+  return { entries, photos };
+}
+
+function allFine(line: Line, hours: number): unknown {
+  switch (line.kind) {
+    case "count":
+      return { count: line.expected };
+    case "test":
+      return { result: "works" };
+    case "look":
+      return { state: "sound" };
+    case "mark":
+      return { state: "still-so" };
+    case "reading":
+      return fineReading(line, hours);
+  }
+}
+
+function fineReading(line: ReadingLine, hours: number): ReadingValue {
+  const capacityL = Number(line.given.capacityL ?? 0);
+  const date = `${Number(String(line.given.charterTo ?? "2030").slice(0, 4)) + 1}-09`;
+  switch (line.reading) {
+    case "battery-rest":
+      return { volts: line.given.duty === "starter" ? 12.64 : 12.78, restHours: 6 };
+    case "engine-oil":
+      return { levelPercent: 70, looks: "black" };
+    case "coolant":
+      return { levelPercent: 60 };
+    case "fuel":
+      return { litres: capacityL };
+    case "water":
+      return { litres: Math.round(capacityL * 0.95) };
+    case "engine-hours":
+      // a generator runs about half as long as the engine that this figure is for
+      return { hours: line.id.includes("generator") ? Math.round(hours * 5.5) / 10 : hours };
+    case "extinguisher":
+      return { needle: "green", pinAndSeal: true, date };
+    default:
+      return { date };
+  }
+}

@@ -1,0 +1,24 @@
+import { join } from "node:path";
+import { ensureDatabase, migrate } from "../server/db/migrate";
+import { dataFolder, keptSecret, openDatabase, type Database } from "./database";
+import { PlainError } from "./plain-error";
+
+export interface Prepared {
+  database: Database;
+  /** owner's address of Brinecove's own database */
+  ownerUrl: string;
+  appUrl: string;
+}
+
+/** A database server with Brinecove's database on it, migrated. */
+export async function prepareDatabase(purpose: "main" | "test" | "pictures"): Promise<Prepared> {
+  const database = openDatabase(purpose);
+  try {
+    const ownerUrl = process.env.DATABASE_URL && purpose === "main" ? database.ownerUrl : await ensureDatabase(database.ownerUrl, "brinecove");
+    const { appUrl } = await migrate(ownerUrl, keptSecret(join(dataFolder(), "app-password")));
+    return { database, ownerUrl, appUrl };
+  } catch (error) {
+    database.stop();
+    throw new PlainError(`The database could not be prepared: ${(error as Error).message}`);
+  }
+}

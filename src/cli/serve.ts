@@ -1,0 +1,55 @@
+import { spawn, type ChildProcess } from "node:child_process";
+import { createServer } from "node:net";
+import { statfsSync } from "node:fs";
+import { PlainError } from "./plain-error";
+
+/** Refuses with one line when a port is taken. */
+export function needFreePort(port: number): Promise<void> {
+  return new Promise((free, taken) => {
+    const probe = createServer();
+    probe.once("error", () => taken(new PlainError(`Port ${port} is taken: Brinecove may be running already. Stop what uses it, or set BRINECOVE_PORT to a free one.`)));
+    probe.listen(port, "127.0.0.1", () => probe.close(() => free()));
+  });
+}
+
+/** Refuses with one line when the disk is all but full. */
+export function needDisk(megabytes: number): void {
+  const { bavail, bsize } = statfsSync(".");
+  const free = Math.floor((bavail * bsize) / 1e6);
+  if (free < megabytes) throw new PlainError(`Only ${free} MB are free on this disk; Brinecove needs about ${megabytes} MB. Make room, then run this again.`);
+}
+
+/** Starts the built app as a process of its own. */
+export function serve(port: number, env: Record<string, string | undefined>, quiet = false): ChildProcess {
+  return spawn(process.execPath, ["node_modules/next/dist/bin/next", "start", "-H", "127.0.0.1", "-p", String(port)], {
+    stdio: ["ignore", quiet ? "ignore" : "inherit", "inherit"],
+    env: { ...process.env, NEXT_TELEMETRY_DISABLED: "1", NODE_ENV: "production", ...env } as NodeJS.ProcessEnv,
+    // Ctrl-C is for us: we end the app first, then its database
+    detached: true,
+  });
+}
+
+/** Waits until the app answers, or its process has ended. */
+export async function untilReady(port: number, child: ChildProcess, seconds = 60): Promise<void> {
+  const end = Date.now() + seconds * 1000;
+  while (Date.now() < end) {
+    if (child.exitCode !== null) throw new PlainError("The app ended while it was starting; its last words are above.");
+    const answer = await fetch(`http://127.0.0.1:${port}/api/health`).catch(() => null);
+    if (answer?.ok) return;
+    await new Promise((done) => setTimeout(done, 100));
+  }
+  throw new PlainError(`The app did not answer within ${seconds} seconds.`);
+}
+
+/** Ends the app and waits for it; by force when it does not. */
+export async function endApp(child: ChildProcess): Promise<void> {
+  if (child.exitCode !== null || child.signalCode !== null) return;
+  await new Promise<void>((done) => {
+    const force = setTimeout(() => child.kill("SIGKILL"), 5000);
+    child.once("close", () => {
+      clearTimeout(force);
+      done();
+    });
+    child.kill("SIGTERM");
+  });
+}

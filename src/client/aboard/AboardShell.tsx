@@ -1,0 +1,73 @@
+"use client";
+import { useTranslations } from "next-intl";
+import { useCallback, useEffect, useState, type SubmitEvent } from "react";
+import { check as checkAboard } from "@/formats/generated/aboard-book";
+import type { AboardBook } from "@/formats/book";
+import { Button } from "@/ui/Button";
+import { Field } from "@/ui/Field";
+import { HullIcon } from "@/ui/plan/HullIcon";
+import { ApiFault, ask } from "../api";
+import styles from "../book/Book.module.css";
+import { YachtBook } from "../book/YachtBook";
+
+/** What the code posted aboard opens: `#CODE`, or `#CODE/place` from a label. Nothing personal. */
+export function AboardShell() {
+  const t = useTranslations();
+  const [book, setBook] = useState<AboardBook | null>(null);
+  const [place, setPlace] = useState<string | undefined>();
+  const [fault, setFault] = useState<string | null>(null);
+  const load = useCallback(
+    async (code: string) => {
+      try {
+        setBook(await ask(`/api/aboard/${encodeURIComponent(code)}`, checkAboard));
+        setFault(null);
+      } catch (error) {
+        setFault(error instanceof ApiFault ? error.message : t("desk.no-signal"));
+      }
+    },
+    [t],
+  );
+  useEffect(() => {
+    const [code, at] = decodeURIComponent(location.hash.slice(1)).split("/");
+    setPlace(at);
+    if (code) void load(code);
+  }, [load]);
+  const open = (event: SubmitEvent<HTMLFormElement>) => {
+    event.preventDefault();
+    const code = String(new FormData(event.currentTarget).get("code")).trim().toUpperCase();
+    if (code !== "") void load(code);
+  };
+  if (!book) {
+    return (
+      <main className={styles.alone}>
+        <h1>{t("aboard.code")}</h1>
+        <form onSubmit={open} style={{ display: "grid", gap: 16 }}>
+          <Field label={t("aboard.ask")} error={fault}>
+            {(ids) => <input {...ids} name="code" autoComplete="off" autoCapitalize="characters" maxLength={20} required />}
+          </Field>
+          <Button type="submit" look="main" large>
+            {t("aboard.open")}
+          </Button>
+        </form>
+      </main>
+    );
+  }
+  const { particulars } = book.yacht.file;
+  return (
+    <div className={styles.page}>
+      <header className={styles.top}>
+        <div>
+          <h1>{book.yacht.name}</h1>
+          <p>{t("aboard.words")}</p>
+          <p>
+            <a href={`tel:${book.base.phone.replaceAll(" ", "")}`}>{t("book.call", { phone: book.base.phone })}</a>
+          </p>
+        </div>
+        <HullIcon lengthM={particulars.lengthM} beamM={particulars.beamM} tone="on-dark" width={84} />
+      </header>
+      <main className={styles.part}>
+        <YachtBook file={book.yacht.file} startPlace={place} />
+      </main>
+    </div>
+  );
+}

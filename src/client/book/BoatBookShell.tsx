@@ -1,0 +1,164 @@
+"use client";
+import { useFormatter, useTranslations } from "next-intl";
+import { useCallback, useEffect, useState, type SubmitEvent } from "react";
+import { formatMoney } from "@/core/basics/money";
+import { check as checkBook } from "@/formats/generated/boat-book";
+import type { BoatBook } from "@/formats/book";
+import { Button } from "@/ui/Button";
+import { Field } from "@/ui/Field";
+import { HullIcon } from "@/ui/plan/HullIcon";
+import { VerdictMark } from "@/ui/VerdictMark";
+import { anything, ApiFault, ask } from "../api";
+import styles from "./Book.module.css";
+import { YachtBook } from "./YachtBook";
+
+type State = { at: "opening" } | { at: "pin"; fault: string | null } | { at: "no-link" } | { at: "fault"; words: string } | { at: "open"; book: BoatBook };
+
+const secretFrom = (hash: string) => /^#([\w-]{20,80})$/.exec(hash)?.[1] ?? null;
+
+/** The boat book: opened by link and PIN, no account. What was signed, the plan, the emergency cards. */
+export function BoatBookShell() {
+  const t = useTranslations();
+  const [state, setState] = useState<State>({ at: "opening" });
+  const load = useCallback(async () => {
+    try {
+      setState({ at: "open", book: await ask("/api/book", checkBook) });
+    } catch (error) {
+      if (error instanceof ApiFault && error.status === 401) setState(secretFrom(location.hash) ? { at: "pin", fault: null } : { at: "no-link" });
+      else setState({ at: "fault", words: error instanceof ApiFault ? error.message : t("desk.no-signal") });
+    }
+  }, [t]);
+  useEffect(() => {
+    // a link opened on a device that holds another charter's book asks for its own PIN
+    if (secretFrom(location.hash)) setState({ at: "pin", fault: null });
+    else void load();
+  }, [load]);
+  const open = async (event: SubmitEvent<HTMLFormElement>) => {
+    event.preventDefault();
+    const pin = String(new FormData(event.currentTarget).get("pin")).replaceAll(/\s/g, "");
+    if (!/^\d{6}$/.test(pin)) return setState({ at: "pin", fault: t("book.pin-wrong-form") });
+    try {
+      await ask("/api/book/open", anything, { method: "POST", body: { secret: secretFrom(location.hash), pin } });
+      // the secret has done its work: it does not stay in the address
+      history.replaceState(null, "", "/book");
+      await load();
+    } catch (error) {
+      setState({ at: "pin", fault: error instanceof ApiFault ? error.message : t("desk.no-signal") });
+    }
+  };
+  if (state.at === "open") return <OpenBook book={state.book} />;
+  return (
+    <main className={styles.alone}>
+      <h1>{t("book.pin-title")}</h1>
+      {state.at === "opening" && <p role="status">{t("book.opening")}</p>}
+      {state.at === "no-link" && <p>{t("book.no-link")}</p>}
+      {state.at === "fault" && <p role="alert">{state.words}</p>}
+      {state.at === "pin" && (
+        <form onSubmit={open} method="post" style={{ display: "grid", gap: 16 }}>
+          <p>{t("book.pin-words")}</p>
+          <Field label={t("book.pin")} error={state.fault}>
+            {(ids) => <input {...ids} name="pin" inputMode="numeric" autoComplete="one-time-code" maxLength={8} required />}
+          </Field>
+          <Button type="submit" look="main" large>
+            {t("book.open")}
+          </Button>
+        </form>
+      )}
+    </main>
+  );
+}
+
+function OpenBook({ book }: { book: BoatBook }) {
+  const t = useTranslations();
+  const format = useFormatter();
+  const { timeZone, currency, phone } = book.base;
+  const at = (instant: string) => format.dateTime(new Date(instant), { weekday: "short", day: "numeric", month: "long", hour: "2-digit", minute: "2-digit", hourCycle: "h23", timeZone });
+  const money = (minor: number) => formatMoney(minor, currency, "en");
+  const close = async () => {
+    await ask("/api/book/close", anything, { method: "POST", body: {} }).catch(() => undefined);
+    location.reload();
+  };
+  const { particulars } = book.yacht.file;
+  return (
+    <div className={styles.page}>
+      <header className={styles.top}>
+        <div>
+          <p>
+            {t("book.title")} · {book.reference} · {book.skipper}
+          </p>
+          <h1>{book.yacht.name}</h1>
+          <p>
+            {t("book.stay", { from: at(book.stay.startsAt), to: at(book.stay.endsAt), aboard: book.stay.aboard })} · {t("book.berth", { berth: book.yacht.berth })}
+          </p>
+        </div>
+        <HullIcon lengthM={particulars.lengthM} beamM={particulars.beamM} tone="on-dark" width={84} />
+      </header>
+      <main className={styles.page}>
+        <section className={styles.part}>
+          <a className={styles.call} href={`tel:${phone.replaceAll(" ", "")}`}>
+            {t("book.call", { phone })}
+          </a>
+        </section>
+        <section className={styles.part} aria-label={t("book.records")}>
+          <h2>{t("book.records")}</h2>
+          {book.handovers.length === 0 && <p>{t("book.none-yet")}</p>}
+          {book.handovers.map((handover) =>
+            handover.sealedAt ? (
+              <article key={handover.id} className={styles.record}>
+                <h3>{t("book.signed", { kind: handover.kind, at: at(handover.sealedAt) })}</h3>
+                <p>{t("book.lines", { lines: handover.lines, noted: handover.noted.length })}</p>
+                <ul className={styles.noted}>
+                  {handover.noted.map((noted, index) => (
+                    <li key={index}>
+                      <VerdictMark verdict={noted.verdict} />
+                      <span>
+                        <strong>{noted.name}</strong>, {noted.place}: {noted.words}
+                        {noted.photos.map((hash) => (
+                          // private evidence is served as it is, never through an optimiser's cache
+                          // eslint-disable-next-line @next/next/no-img-element
+                          <img key={hash} src={`/api/photos/${hash}?small`} alt={t("photo.of", { name: noted.name, number: 1 })} />
+                        ))}
+                      </span>
+                    </li>
+                  ))}
+                </ul>
+                <p className={styles.links}>
+                  <a href={`/api/handovers/${handover.id}/record.pdf`} target="_blank" rel="noreferrer">
+                    {t("book.pdf")}
+                  </a>
+                </p>
+              </article>
+            ) : (
+              <p key={handover.id}>{t("book.not-yet", { kind: handover.kind })}</p>
+            ),
+          )}
+          {book.settlement && (
+            <article className={styles.record}>
+              <h3>{t("book.settled", { at: at(book.settlement.sealedAt) })}</h3>
+              <dl className={styles.sums}>
+                <dt>{t("book.due")}</dt>
+                <dd>{money(book.settlement.dueMinor)}</dd>
+                <dt>{t("book.held")}</dt>
+                <dd>{money(book.settlement.heldMinor)}</dd>
+                <dt>{t("book.released")}</dt>
+                <dd>{money(book.settlement.releaseMinor)}</dd>
+              </dl>
+              <p className={styles.links}>
+                <a href={`/api/stays/${book.stay.id}/statement.pdf`} target="_blank" rel="noreferrer">
+                  {t("book.statement")}
+                </a>
+              </p>
+            </article>
+          )}
+        </section>
+        <section className={styles.part} aria-label={t("book.your-yacht")}>
+          <h2>{t("book.your-yacht")}</h2>
+          <YachtBook file={book.yacht.file} />
+        </section>
+        <section className={styles.part}>
+          <Button onClick={() => void close()}>{t("book.close")}</Button>
+        </section>
+      </main>
+    </div>
+  );
+}

@@ -1,0 +1,48 @@
+"use client";
+import { Box, Button } from "@chakra-ui/react";
+import { useTranslations } from "next-intl";
+import { useState } from "react";
+import { ApiFault, ask, type Check } from "../api";
+
+interface Link {
+  path: string;
+  pin: string;
+}
+const isLink: Check<Link> = (value): value is Link => typeof (value as Link | null)?.path === "string" && typeof (value as Link | null)?.pin === "string";
+
+/** Makes the charter's private link. It is shown once; an earlier one stops working. */
+export function BookLink({ charterId }: { charterId: string }) {
+  const t = useTranslations("charter");
+  const [link, setLink] = useState<Link | null>(null);
+  const [fault, setFault] = useState<string | null>(null);
+  const make = async () => {
+    try {
+      setLink(await ask(`/api/charters/${charterId}/link`, isLink, { method: "POST", body: {} }));
+      setFault(null);
+    } catch (error) {
+      setFault(error instanceof ApiFault ? error.message : t("no-signal"));
+    }
+  };
+  return (
+    <Box display="grid" gap="2" justifyItems="start">
+      <Button onClick={make}>{t("make-link")}</Button>
+      {link ? (
+        <Box as="div" role="status" borderLeftWidth="6px" borderLeftStyle="solid" borderColor="kelp" background="soft" padding="3" overflowWrap="anywhere">
+          <p>{t("link-once")}</p>
+          <p>
+            <a href={link.path}>
+              {location.origin}
+              {link.path}
+            </a>
+          </p>
+          <p>
+            {t("pin")}: <strong>{link.pin}</strong>
+          </p>
+        </Box>
+      ) : (
+        <p>{t("link-words")}</p>
+      )}
+      {fault && <p role="alert">{fault}</p>}
+    </Box>
+  );
+}

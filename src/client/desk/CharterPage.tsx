@@ -1,0 +1,134 @@
+"use client";
+import { Box, Button, chakra } from "@chakra-ui/react";
+import Link from "next/link";
+import { useFormatter, useTranslations } from "next-intl";
+import type { ReactNode } from "react";
+import { formatMoney } from "@/core/basics/money";
+import type { DepositView, TodayRow } from "@/formats/desk";
+import { Chip } from "@/ui/Chip";
+import { BookLink } from "./BookLink";
+import { HoldDeposit } from "./HoldDeposit";
+import { NextAction } from "./NextAction";
+import { OpenHandover } from "./OpenHandover";
+
+interface Props {
+  row: TodayRow;
+  timeZone: string;
+  currency: string;
+  deposit: DepositView[];
+}
+
+/** One charter: who, when, its money terms, its handovers and records, and the one next thing. */
+export function CharterPage({ row, timeZone, currency, deposit }: Props) {
+  const t = useTranslations();
+  const format = useFormatter();
+  const { stay } = row;
+  const at = (instant: string) => format.dateTime(new Date(instant), { weekday: "short", day: "numeric", month: "short", year: "numeric", hour: "2-digit", minute: "2-digit", hourCycle: "h23", timeZone });
+  const money = (minor: number) => formatMoney(minor, currency, "en");
+  const { terms } = stay;
+  return (
+    <chakra.main padding={{ base: "4", md: "7" }} display="grid" gap="6" alignContent="start" maxWidth="1180px">
+      <Box display="flex" flexWrap="wrap" justifyContent="space-between" gap="4" alignItems="flex-start">
+        <Box>
+          <h1>
+            {stay.yachtName}, {stay.reference}
+          </h1>
+          <p>
+            {at(stay.startsAt)} – {at(stay.endsAt)} · {t("today.aboard", { aboard: stay.aboard })} · {t("today.berth", { berth: stay.berth })}
+          </p>
+          <Box marginTop="2">
+            <Chip verdict={row.verdict}>{t(`today.know-${row.next}`, { recorded: row.recorded })}</Chip>
+          </Box>
+        </Box>
+        {row.next !== "hold-deposit" && <NextAction stayId={stay.stayId} reference={stay.reference} next={row.next} />}
+      </Box>
+      <Box display="grid" gridTemplateColumns={{ base: "minmax(0,1fr)", md: "1fr 1fr" }} gap="0 40px">
+        <Part title={t("charter.people")}>
+          <Pair label={t("charter.skipper")}>{stay.skipper}</Pair>
+          <Pair label={t("charter.charterer")}>{stay.charterer}</Pair>
+          <BookLink charterId={stay.charterId} />
+        </Part>
+        <Part title={t("charter.money")}>
+          <Pair label={t("charter.deposit")}>
+            {money(terms.deposit.amountMinor)}, {t(`charter.how-${terms.deposit.how}`)}
+          </Pair>
+          <Pair label={t("charter.held")}>{money(stay.heldMinor)}</Pair>
+          <Pair label={t("charter.waiver")}>{terms.waiver ? t("charter.waiver-words", { excess: money(terms.waiver.excessMinor) }) : t("charter.no-waiver")}</Pair>
+          {deposit.map((event) => (
+            <p key={`${event.kind} ${event.at} ${event.amountMinor}`}>
+              {at(event.at)}: {money(event.amountMinor)} {t(`deposit.${event.kind}`)} {event.reference}
+            </p>
+          ))}
+          {row.next === "hold-deposit" && <HoldDeposit stayId={stay.stayId} amount={money(terms.deposit.amountMinor)} />}
+        </Part>
+        {(["check-in", "check-out"] as const).map((kind) => {
+          const handover = stay.handovers.find((each) => each.kind === kind);
+          return (
+            <Part key={kind} title={t(`charter.${kind}`)}>
+              {!handover && <p>{t("charter.not-opened")}</p>}
+              {handover && !handover.sealedAt && (
+                <>
+                  <p>{t("charter.open", { entries: handover.entries, at: at(handover.openedAt) })}</p>
+                  <div>
+                    <OpenHandover stayId={stay.stayId} kind={kind} label={t(`today.do-go-on-${kind}`)} main={false} />
+                  </div>
+                </>
+              )}
+              {handover?.sealedAt && (
+                <>
+                  <p>{t("charter.signed", { at: at(handover.sealedAt) })}</p>
+                  {handover.late > 0 && <Chip verdict="watch">{t("today.late", { late: handover.late })}</Chip>}
+                  <Box display="flex" flexWrap="wrap" gap="3">
+                    <Button asChild>
+                      <a href={`/api/handovers/${handover.id}/record.pdf`} target="_blank" rel="noreferrer">
+                        {t("sealed.pdf")}
+                      </a>
+                    </Button>
+                    <Button asChild>
+                      <a href={`/api/handovers/${handover.id}/record.json`}>{t("sealed.json")}</a>
+                    </Button>
+                  </Box>
+                </>
+              )}
+            </Part>
+          );
+        })}
+        {stay.handovers.filter((each) => each.sealedAt).length === 2 && (
+          <Part title={t("settle.title")}>
+            <p>{stay.settledAt ? t("charter.settled", { at: at(stay.settledAt) }) : t("charter.to-settle")}</p>
+            <Box display="flex" flexWrap="wrap" gap="3">
+              <Button asChild>
+                <Link href={`/charters/${stay.reference}/settlement`}>{t("charter.settlement")}</Link>
+              </Button>
+              <Button asChild>
+                <a href={`/api/stays/${stay.stayId}/statement.pdf`} target="_blank" rel="noreferrer">
+                  {t("book.statement")}
+                </a>
+              </Button>
+            </Box>
+          </Part>
+        )}
+      </Box>
+    </chakra.main>
+  );
+}
+
+function Part({ title, children }: { title: string; children: ReactNode }) {
+  return (
+    <Box as="section" borderTopWidth="2px" borderTopStyle="solid" borderColor="kelp" paddingBlock="4" display="grid" gap="3" alignContent="start">
+      <h2>{title}</h2>
+      {children}
+    </Box>
+  );
+}
+
+function Pair({ label, children }: { label: string; children: ReactNode }) {
+  return (
+    <p>
+      <chakra.span color="kelp2" display="inline-block" minWidth="8rem">
+        {label}
+      </chakra.span>{" "}
+      <strong>{children}</strong>
+    </p>
+  );
+}

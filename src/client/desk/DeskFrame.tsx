@@ -1,0 +1,55 @@
+"use client";
+import { Box, Button, chakra } from "@chakra-ui/react";
+import Link from "next/link";
+import { usePathname } from "next/navigation";
+import { useTranslations } from "next-intl";
+import type { ReactNode } from "react";
+import { BrandMark } from "@/ui/BrandMark";
+import { anything, ask } from "../api";
+import { KeyHelp } from "./KeyHelp";
+
+const pages = ["today", "fleet", "charters"] as const;
+const NavLink = chakra(Link);
+
+/** The desk's head: where one can go, who is signed in. */
+export function DeskFrame({ name, roles, children }: { name: string; roles: readonly string[]; children: ReactNode }) {
+  const t = useTranslations("desk");
+  const path = usePathname();
+  const signOut = async () => {
+    await ask("/api/sign-out", anything, { method: "POST", body: {} }).catch(() => undefined);
+    location.assign("/sign-in");
+  };
+  return (
+    <Box minHeight="100dvh" display="grid" gridTemplateRows="auto 1fr">
+      <chakra.a href="#page" position="absolute" left="-999px" _focus={{ left: "12px", top: "12px", background: "paper", padding: "3", zIndex: 2 }}>
+        {t("skip")}
+      </chakra.a>
+      <Box as="header" display="flex" flexWrap="wrap" alignItems="center" gap="2 24px" paddingInline="6" background="paper" borderBottomWidth="2px" borderBottomStyle="solid" borderColor="kelp" minHeight="64px">
+        <NavLink href="/today" display="inline-flex" alignItems="center" gap="3" textDecoration="none" fontSize="1.375rem" fontWeight="700" minHeight="48px">
+          <BrandMark /> Brinecove
+        </NavLink>
+        <chakra.nav aria-label={t("nav")} display="flex" gap="5" marginLeft={{ base: 0, md: "8" }}>
+          {pages.map((page) => {
+            const here = path.startsWith(`/${page}`);
+            return (
+              <NavLink key={page} href={`/${page}`} aria-current={here ? "page" : undefined} fontWeight="600" textDecoration="none" display="inline-flex" alignItems="center" minHeight="62px"
+                borderBottomWidth="4px" borderBottomStyle="solid" borderColor={here ? "brass" : "transparent"}>
+                {t(page)}
+              </NavLink>
+            );
+          })}
+        </chakra.nav>
+        <Box marginLeft="auto" display="flex" alignItems="center" gap="4">
+          <KeyHelp />
+          <span>
+            {name}, {roles.map((role) => t(`role-${role as "briefer"}`)).join(", ")}
+          </span>
+          <Button onClick={signOut}>{t("sign-out")}</Button>
+        </Box>
+      </Box>
+      <Box id="page" minWidth="0">
+        {children}
+      </Box>
+    </Box>
+  );
+}

@@ -1,0 +1,50 @@
+"use client";
+import { chakra } from "@chakra-ui/react";
+import Link from "next/link";
+import { useTranslations } from "next-intl";
+import type { YachtFile } from "@/core/yacht/schema";
+import { HullIcon } from "@/ui/plan/HullIcon";
+import styles from "./Desk.module.css";
+
+interface Props {
+  yachts: { slug: string; name: string; berth: string; code: string; revision: number; particulars: YachtFile["particulars"] }[];
+}
+
+/** The base's yachts. */
+export function FleetList({ yachts }: Props) {
+  const t = useTranslations("fleet");
+  return (
+    <chakra.main padding={{ base: "4", md: "7" }} display="grid" gap="4" alignContent="start">
+      <h1>{t("title")}</h1>
+      <table className={styles.table} aria-label={t("title")}>
+        <thead>
+          <tr>
+            <th scope="col">{t("yacht")}</th>
+            <th scope="col">{t("class")}</th>
+            <th scope="col">{t("size")}</th>
+            <th scope="col">{t("berth")}</th>
+            <th scope="col">{t("aboard")}</th>
+            <th scope="col">{t("file")}</th>
+          </tr>
+        </thead>
+        <tbody>
+          {yachts.map(({ slug, name, berth, revision, particulars }) => (
+            <tr key={slug}>
+              <th scope="row">
+                <Link href={`/fleet/${slug}`} className={styles.pick}>
+                  <HullIcon lengthM={particulars.lengthM} beamM={particulars.beamM} />
+                  <strong>{name}</strong>
+                </Link>
+              </th>
+              <td>{particulars.class}</td>
+              <td>{t("metres", { length: particulars.lengthM, beam: particulars.beamM, draught: particulars.draughtM })}</td>
+              <td>{berth}</td>
+              <td>{particulars.maximumAboard}</td>
+              <td>{t("revision", { revision })}</td>
+            </tr>
+          ))}
+        </tbody>
+      </table>
+    </chakra.main>
+  );
+}

@@ -1,0 +1,101 @@
+"use client";
+import { Box, Button, chakra } from "@chakra-ui/react";
+import Link from "next/link";
+import { useFormatter, useTranslations } from "next-intl";
+import { useState } from "react";
+import { formatMoney } from "@/core/basics/money";
+import type { SettlementScreen } from "@/formats/desk";
+import { Chip } from "@/ui/Chip";
+import { DifferenceCard } from "./DifferenceCard";
+import { SettlementSigning } from "./SettlementSigning";
+
+interface Props {
+  screen: SettlementScreen;
+  me: { person: string; name: string };
+}
+
+/** What changed, whose it is, what it costs, and what the deposit pays. */
+export function SettlementBoard({ screen, me }: Props) {
+  const t = useTranslations();
+  const format = useFormatter();
+  const [signing, setSigning] = useState(false);
+  const { stay, items, signed } = screen;
+  const output = signed?.output ?? screen.output;
+  const money = (minor: number) => formatMoney(minor, screen.currency, "en");
+  const costly = items.filter((item) => item.proposal.line !== null || !item.proposal.decided);
+  const other = items.filter((item) => !costly.includes(item));
+  const sums: [string, number][] = [
+    [t("settle.due"), output.dueMinor],
+    [t("settle.capture"), output.captureMinor],
+    [t("settle.held"), output.heldMinor],
+    [t("settle.release"), output.releaseMinor],
+    [t("settle.still"), output.stillToPayMinor],
+  ];
+  return (
+    <Box display="grid" gridTemplateColumns={{ base: "minmax(0,1fr)", lg: "minmax(0, 1fr) 360px" }} minHeight="100%">
+      <chakra.main padding={{ base: "4", md: "7" }} minWidth="0" display="grid" gap="5" alignContent="start">
+        <Box>
+          <h1>{t("settle.heading", { yacht: stay.yachtName })}</h1>
+          <p>
+            <Link href={`/charters/${stay.reference}`}>{stay.reference}</Link>, {stay.skipper} · {t("settle.summary", { differences: items.length, undecided: screen.undecided })}
+          </p>
+        </Box>
+        {items.length === 0 && <p>{t("settle.nothing")}</p>}
+        {costly.map((item) => (
+          <DifferenceCard key={item.proposal.difference.id} item={item} screen={screen} />
+        ))}
+        {other.length > 0 && (
+          <>
+            <h2>{t("settle.no-money")}</h2>
+            {other.map((item) => (
+              <DifferenceCard key={item.proposal.difference.id} item={item} screen={screen} />
+            ))}
+          </>
+        )}
+      </chakra.main>
+      <chakra.aside background="rail" borderLeftWidth="2px" borderLeftStyle="solid" borderColor="kelp" padding="6" aria-label={t("settle.sums")}>
+        <Box position={{ lg: "sticky" }} top="24px" display="grid" gap="4">
+          <h2>{t("settle.sums")}</h2>
+          <chakra.dl display="grid" gridTemplateColumns="1fr auto" gap="2 16px" role="status">
+            {sums.map(([label, minor]) => (
+              <Box key={label} display="contents">
+                <dt>{label}</dt>
+                <chakra.dd fontWeight="700" textAlign="right">
+                  {money(minor)}
+                </chakra.dd>
+              </Box>
+            ))}
+          </chakra.dl>
+          <p>{t("settle.deposit", { amount: money(stay.terms.deposit.amountMinor), held: money(stay.heldMinor) })}</p>
+          {stay.terms.waiver && <p>{t("charter.waiver-words", { excess: money(stay.terms.waiver.excessMinor) })}</p>}
+          {signed ? (
+            <>
+              <Chip verdict="fine">{t("settle.signed", { at: format.dateTime(new Date(signed.sealedAt), { dateStyle: "medium", timeStyle: "short", timeZone: screen.timeZone }) })}</Chip>
+              <Box display="grid" gap="1">
+                {screen.deposit.map((event) => (
+                  <p key={`${event.kind}${event.at}${event.amountMinor}`}>
+                    {money(event.amountMinor)} {t(`deposit.${event.kind}`)} {event.reference}
+                  </p>
+                ))}
+              </Box>
+              <p>{t("paper.simulated")}</p>
+            </>
+          ) : (
+            <>
+              {screen.undecided > 0 && <Chip verdict="watch">{t("settle.undecided", { undecided: screen.undecided })}</Chip>}
+              <Button variant="solid" size="lg" disabled={screen.undecided > 0} onClick={() => setSigning(true)}>
+                {t("settle.sign")}
+              </Button>
+            </>
+          )}
+          <Button asChild>
+            <a href={`/api/stays/${stay.stayId}/statement.pdf`} target="_blank" rel="noreferrer">
+              {signed ? t("book.statement") : t("settle.draft")}
+            </a>
+          </Button>
+        </Box>
+      </chakra.aside>
+      {signing && <SettlementSigning screen={screen} me={me} onClose={() => setSigning(false)} />}
+    </Box>
+  );
+}

@@ -1,0 +1,171 @@
+"use client";
+import { Box, Button, chakra } from "@chakra-ui/react";
+import Link from "next/link";
+import { useFormatter, useTranslations } from "next-intl";
+import { useMemo, useState, type KeyboardEvent } from "react";
+import { say } from "@/core/basics/words";
+import type { YachtFile } from "@/core/yacht/schema";
+import type { TodayRow } from "@/formats/desk";
+import { Chip } from "@/ui/Chip";
+import { HullIcon } from "@/ui/plan/HullIcon";
+import { YachtPlan } from "@/ui/plan/YachtPlan";
+import { NextAction } from "./NextAction";
+import styles from "./Desk.module.css";
+
+interface Props {
+  base: { timeZone: string };
+  now: string;
+  rows: TodayRow[];
+  underWay: TodayRow[];
+  files: Record<string, YachtFile>;
+}
+
+/** Today: who leaves, who comes back, what each needs next; the chosen yacht at the side. */
+export function TodayBoard({ base, now, rows, underWay, files }: Props) {
+  const t = useTranslations("today");
+  const format = useFormatter();
+  const [chosenId, setChosenId] = useState(() => (rows.find((row) => row.at >= now && row.next !== "settled") ?? rows[0])?.stay.stayId ?? "");
+  const chosen = [...rows, ...underWay].find((row) => row.stay.stayId === chosenId) ?? null;
+  const day = (instant: string) => format.dateTime(new Date(instant), { weekday: "long", day: "numeric", month: "long", timeZone: base.timeZone });
+  const leaving = rows.filter((row) => row.at === row.stay.startsAt).length;
+  const keys = (event: KeyboardEvent<HTMLElement>) => {
+    const step = { ArrowDown: 1, ArrowUp: -1 }[event.key];
+    if (!step) return;
+    event.preventDefault();
+    const all = [...rows, ...underWay];
+    const to = all[Math.min(all.length - 1, Math.max(0, all.findIndex((row) => row.stay.stayId === chosenId) + step))];
+    if (!to) return;
+    setChosenId(to.stay.stayId);
+    document.getElementById(`row-${to.stay.stayId}`)?.focus();
+  };
+  return (
+    <Box display="grid" gridTemplateColumns={{ base: "minmax(0,1fr)", lg: "minmax(0, 1fr) 390px" }} minHeight="100%">
+      <chakra.main padding={{ base: "4", md: "7" }} minWidth="0">
+        <Box display="flex" flexWrap="wrap" alignItems="baseline" gap="1 16px" marginBottom="5">
+          <h1>{day(now)}</h1>
+          <span>{t("summary", { back: rows.length - leaving, leaving, underWay: underWay.length })}</span>
+        </Box>
+        {rows.length === 0 ? (
+          <p>{t("empty")}</p>
+        ) : (
+          <StayTable label={t("title")} rows={rows} files={files} timeZone={base.timeZone} now={now} chosenId={chosenId} onChoose={setChosenId} onKeys={keys} />
+        )}
+        {underWay.length > 0 && (
+          <>
+            <chakra.h2 marginTop="8" marginBottom="3">
+              {t("under-way")}
+            </chakra.h2>
+            <StayTable label={t("under-way")} rows={underWay} files={files} timeZone={base.timeZone} now={now} chosenId={chosenId} onChoose={setChosenId} onKeys={keys} />
+          </>
+        )}
+      </chakra.main>
+      <chakra.aside background="rail" borderLeftWidth="2px" borderLeftStyle="solid" borderColor="kelp" padding="6" display="grid" gap="4" alignContent="start" aria-label={t("chosen")}>
+        {chosen ? <Chosen row={chosen} file={files[chosen.stay.yachtId]} timeZone={base.timeZone} /> : <p>{t("none-chosen")}</p>}
+      </chakra.aside>
+    </Box>
+  );
+}
+
+interface TableProps {
+  label: string;
+  rows: TodayRow[];
+  files: Record<string, YachtFile>;
+  timeZone: string;
+  now: string;
+  chosenId: string;
+  onChoose: (stayId: string) => void;
+  onKeys: (event: KeyboardEvent<HTMLElement>) => void;
+}
+
+function StayTable({ label, rows, files, timeZone, now, chosenId, onChoose, onKeys }: TableProps) {
+  const t = useTranslations("today");
+  const format = useFormatter();
+  const sameDay = (at: string) => format.dateTime(new Date(at), { dateStyle: "short", timeZone }) === format.dateTime(new Date(now), { dateStyle: "short", timeZone });
+  const time = (at: string) => format.dateTime(new Date(at), sameDay(at) ? { hour: "2-digit", minute: "2-digit", hourCycle: "h23", timeZone } : { day: "numeric", month: "short", timeZone });
+  return (
+    <table className={styles.table} aria-label={label} onKeyDown={onKeys}>
+      <thead>
+        <tr>
+          <th scope="col">{t("when")}</th>
+          <th scope="col">{t("yacht")}</th>
+          <th scope="col">{t("what")}</th>
+          <th scope="col">{t("who")}</th>
+          <th scope="col">{t("to-know")}</th>
+        </tr>
+      </thead>
+      <tbody>
+        {rows.map((row) => {
+          const { stay } = row;
+          const file = files[stay.yachtId];
+          const out = row.at === stay.startsAt;
+          return (
+            <tr key={stay.stayId} className={stay.stayId === chosenId ? styles.chosen : undefined} onClick={() => onChoose(stay.stayId)}>
+              <td className={styles.time}>{time(row.at)}</td>
+              <td>
+                <button type="button" id={`row-${stay.stayId}`} className={styles.pick} aria-pressed={stay.stayId === chosenId} onClick={() => onChoose(stay.stayId)}>
+                  {file && <HullIcon lengthM={file.particulars.lengthM} beamM={file.particulars.beamM} tone={out ? "open" : "done"} />}
+                  <span>
+                    <strong>{stay.yachtName}</strong>
+                    <small>{t(out ? "leaving" : "back", { aboard: stay.aboard })}</small>
+                  </span>
+                </button>
+              </td>
+              <td>{t(`step-${row.next}`)}</td>
+              <td>{stay.skipper}</td>
+              <td>
+                <Chip verdict={row.verdict}>{row.late > 0 ? t("late", { late: row.late }) : t(`know-${row.next}`, { recorded: row.recorded })}</Chip>
+              </td>
+            </tr>
+          );
+        })}
+      </tbody>
+    </table>
+  );
+}
+
+function Chosen({ row, file, timeZone }: { row: TodayRow; file: YachtFile | undefined; timeZone: string }) {
+  const t = useTranslations();
+  const format = useFormatter();
+  const { stay } = row;
+  const when = (at: string) => format.dateTime(new Date(at), { weekday: "short", day: "numeric", month: "short", hour: "2-digit", minute: "2-digit", hourCycle: "h23", timeZone });
+  const words = useMemo(
+    () => (level: "deck" | "below") => ({ port: t("plan.port"), starboard: t("plan.starboard"), title: t("plan.title", { yacht: stay.yachtName, level: t(`level.${level}`) }), place: (id: string) => id }),
+    [t, stay.yachtName],
+  );
+  return (
+    <>
+      <Box>
+        <h2>{stay.yachtName}</h2>
+        <p>
+          {stay.skipper} · {t("today.aboard", { aboard: stay.aboard })} · {stay.reference}
+        </p>
+        <p>
+          {when(stay.startsAt)} – {when(stay.endsAt)} · {t("today.berth", { berth: stay.berth })}
+        </p>
+      </Box>
+      {file && (
+        <Box display="grid" gridTemplateColumns="1fr 1fr" gap="2" height={{ base: "300px", lg: "min(440px, 48vh)" }}>
+          <YachtPlan file={file} level="deck" words={words("deck")} />
+          <YachtPlan file={file} level="below" words={words("below")} />
+        </Box>
+      )}
+      {file && Object.keys(file.oddities).length > 0 && (
+        <Box as="ul" display="grid" gap="1">
+          {Object.entries(file.oddities)
+            .slice(0, 2)
+            .map(([id, oddity]) => (
+              <chakra.li key={id} borderLeftWidth="5px" borderLeftStyle="solid" borderColor="brass" paddingLeft="3">
+                {say(oddity.words, "en")}
+              </chakra.li>
+            ))}
+        </Box>
+      )}
+      <Box display="flex" flexWrap="wrap" gap="3" alignItems="center">
+        <NextAction stayId={stay.stayId} reference={stay.reference} next={row.next} />
+        <Button asChild>
+          <Link href={`/charters/${stay.reference}`}>{t("today.charter")}</Link>
+        </Button>
+      </Box>
+    </>
+  );
+}

@@ -1,0 +1,82 @@
+"use client";
+import { lazy, Suspense, useCallback, useMemo, useState } from "react";
+import type { Level } from "@/core/yacht/schema";
+import { useHandover, useVersion } from "./context";
+import { Footer } from "./Footer";
+import styles from "./HandoverShell.module.css";
+import { PlaceScreen } from "./PlaceScreen";
+import { Rail } from "./Rail";
+
+// what is not needed to paint the first list comes when it is asked for
+const Overview = lazy(() => import("./Overview").then((part) => ({ default: part.Overview })));
+const SignScreen = lazy(() => import("./SignScreen").then((part) => ({ default: part.SignScreen })));
+const SealedScreen = lazy(() => import("./SealedScreen").then((part) => ({ default: part.SealedScreen })));
+const MarkSheet = lazy(() => import("./MarkSheet").then((part) => ({ default: part.MarkSheet })));
+const FoundSheet = lazy(() => import("./FoundSheet").then((part) => ({ default: part.FoundSheet })));
+
+export type OpenSheet = { sheet: "overview" } | { sheet: "found" } | { sheet: "mark"; surface?: string } | { sheet: "plan" } | null;
+
+/** Place screens over the plan, the sheets above them, signing, and the sealed record. */
+export function HandoverScreens() {
+  const store = useHandover();
+  useVersion();
+  const { list } = store.bundle;
+  const [place, setPlace] = useState(() => list.places.find((each) => (store.sums().progress.leftByPlace[each.id] ?? 0) > 0)?.id ?? list.places[0]?.id ?? "");
+  const [level, setLevel] = useState<Level>(() => list.places.find((each) => each.id === place)?.level ?? "deck");
+  const [sheet, setSheet] = useState<OpenSheet>(null);
+  const [signing, setSigning] = useState(false);
+  const go = useCallback(
+    (to: string) => {
+      setPlace(to);
+      setLevel(list.places.find((each) => each.id === to)?.level ?? "deck");
+      setSheet(null);
+      document.getElementById("lines")?.scrollTo(0, 0);
+      scrollTo(0, 0);
+      document.getElementById("place-title")?.focus({ preventScroll: true });
+    },
+    [list],
+  );
+  const next = useNextPlace(place);
+  const close = useCallback(() => setSheet(null), []);
+  const openMark = useCallback((surface?: string) => setSheet({ sheet: "mark", surface }), []);
+  if (store.isSealed) {
+    return (
+      <Suspense>
+        <SealedScreen />
+      </Suspense>
+    );
+  }
+  if (signing) {
+    return (
+      <Suspense>
+        <SignScreen onBack={() => setSigning(false)} onGo={(to) => { setSigning(false); go(to); }} />
+      </Suspense>
+    );
+  }
+  return (
+    <div className={styles.shell}>
+      <Rail place={place} next={next} level={level} onLevel={setLevel} onGo={go} open={sheet?.sheet === "plan"} onClose={close} />
+      <PlaceScreen key={place} place={place} next={next} onOverview={() => setSheet({ sheet: "overview" })} onFound={() => setSheet({ sheet: "found" })} onMark={openMark} onPlan={() => setSheet({ sheet: "plan" })} />
+      <Footer next={next} onGo={go} onOverview={() => setSheet({ sheet: "overview" })} onSign={() => setSigning(true)} />
+      <Suspense>
+        {sheet?.sheet === "overview" && <Overview onGo={go} onClose={close} onSign={() => { close(); setSigning(true); }} />}
+        {sheet?.sheet === "mark" && <MarkSheet place={place} surface={sheet.surface} onClose={close} />}
+        {sheet?.sheet === "found" && <FoundSheet place={place} onClose={close} />}
+      </Suspense>
+    </div>
+  );
+}
+
+/** The next place with something left, in walk order from here on; the next one in order when nothing is left. */
+function useNextPlace(place: string): string | null {
+  const store = useHandover();
+  const version = useVersion();
+  return useMemo(() => {
+    void version;
+    const { places } = store.bundle.list;
+    const left = store.sums().progress.leftByPlace;
+    const here = places.findIndex((each) => each.id === place);
+    const after = [...places.slice(here + 1), ...places.slice(0, here)];
+    return after.find((each) => (left[each.id] ?? 0) > 0)?.id ?? null;
+  }, [store, place, version]);
+}

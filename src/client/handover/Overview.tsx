@@ -1,0 +1,101 @@
+"use client";
+import { useTranslations } from "next-intl";
+import { useState } from "react";
+import { say } from "@/core/basics/words";
+import { standingOf } from "@/core/handover/state";
+import { reasonWords } from "@/messages/reason-words";
+import { valueWords } from "@/messages/line-words";
+import { Button } from "@/ui/Button";
+import { Choice } from "@/ui/Choice";
+import { Field } from "@/ui/Field";
+import { Sheet } from "@/ui/Sheet";
+import { VerdictMark } from "@/ui/VerdictMark";
+import { useHandover, useVersion } from "./context";
+import styles from "./Sheets.module.css";
+
+type View = "way" | "left" | "all" | "refused";
+
+interface Props {
+  onGo: (place: string) => void;
+  onClose: () => void;
+  onSign: () => void;
+}
+
+/** What stands in the way, what is left, and any line by its name: one tap leads to its place. */
+export function Overview({ onGo, onClose, onSign }: Props) {
+  const t = useTranslations();
+  const store = useHandover();
+  useVersion();
+  const { list } = store.bundle;
+  const { gate, progress } = store.sums();
+  const [view, setView] = useState<View>(gate.reasons.some((reason) => reason.code !== "lines-left") ? "way" : "left");
+  const [asked, setAsked] = useState("");
+  const folded = store.folded();
+  const placeName = (id: string) => say(list.places.find((place) => place.id === id)?.name ?? { en: id }, "en");
+  const wanted = asked.trim().toLowerCase();
+  const lines = list.lines.filter((line) => {
+    if (wanted !== "") return `${say(line.name, "en")} ${placeName(line.place)}`.toLowerCase().includes(wanted);
+    return view === "all" || standingOf(folded, line).step !== "done";
+  });
+  const refused = store.refusedEntries();
+  const views: View[] = refused.length > 0 ? ["way", "left", "all", "refused"] : ["way", "left", "all"];
+  return (
+    <Sheet title={t("overview.title")} closeWord={t("common.close")} onClose={onClose} foot={<Button onClick={onSign}>{t("overview.sign")}</Button>}>
+      <div className={styles.stack}>
+        <Field label={t("overview.search")}>{(ids) => <input {...ids} type="search" value={asked} onChange={(event) => setAsked(event.target.value)} />}</Field>
+        {wanted === "" && <Choice label={t("overview.title")} options={views.map((each) => ({ value: each, word: t(`overview.${each}`, { left: progress.left, all: progress.total, refused: refused.length }) }))} value={view} onChoose={setView} />}
+        {wanted === "" && view === "way" && (
+          <>
+            <p className={styles.local}>{t("gate.decision")}</p>
+            {gate.reasons.length === 0 && <p>{t("gate.nothing")}</p>}
+            <ul className={styles.rows}>
+              {gate.reasons.map((reason) => {
+                const line = list.lines.find((each) => each.id === reason.line);
+                return (
+                  <li key={`${reason.code} ${reason.line}`}>
+                    <VerdictMark verdict={reason.blocks ? "stop" : "watch"} />
+                    <span className={styles.plain}>{reasonWords(t, list, reason)}</span>
+                    <span className={styles.place}>{reason.blocks ? t(`gate.lift-${reason.lift}`) : t("gate.remark")}</span>
+                    {line && (
+                      <Button onClick={() => onGo(line.place)}>{t("overview.go", { place: placeName(line.place) })}</Button>
+                    )}
+                  </li>
+                );
+              })}
+            </ul>
+          </>
+        )}
+        {wanted === "" && view === "refused" && (
+          <ul className={styles.rows}>
+            {refused.map((kept) => (
+              <li key={kept.id}>
+                <VerdictMark verdict="stop" />
+                <span>{kept.message}</span>
+              </li>
+            ))}
+          </ul>
+        )}
+        {(wanted !== "" || view === "left" || view === "all") && (
+          <ul className={styles.rows}>
+            {lines.length === 0 && <li>{wanted === "" ? t("overview.nothing-left") : t("overview.nothing-found")}</li>}
+            {lines.map((line) => {
+              const standing = standingOf(folded, line);
+              return (
+                <li key={line.id}>
+                  {standing.step === "done" && <VerdictMark verdict={standing.verdict} />}
+                  <Button look="quiet" onClick={() => onGo(line.place)}>
+                    {say(line.name, "en")}
+                  </Button>
+                  <span className={styles.place}>
+                    {placeName(line.place)}
+                    {standing.step === "done" ? ` · ${valueWords(t, line, standing.cell.value)}` : ""}
+                  </span>
+                </li>
+              );
+            })}
+          </ul>
+        )}
+      </div>
+    </Sheet>
+  );
+}

@@ -1,0 +1,119 @@
+"use client";
+import { useTranslations } from "next-intl";
+import { say } from "@/core/basics/words";
+import { foundThings, newMarks } from "@/core/handover/state";
+import { markWords } from "@/messages/line-words";
+import { Button } from "@/ui/Button";
+import { Chip } from "@/ui/Chip";
+import { OddNote } from "@/ui/OddNote";
+import { HullIcon } from "@/ui/plan/HullIcon";
+import { useHandover, useVersion } from "./context";
+import { LineRow } from "./lines/LineRow";
+import { Extras } from "./lines/Extras";
+import styles from "./PlaceScreen.module.css";
+
+interface Props {
+  place: string;
+  next: string | null;
+  onOverview: () => void;
+  onFound: () => void;
+  onMark: (surface?: string) => void;
+  onPlan: () => void;
+}
+
+/** One place of the yacht: what is odd there, and everything to count, try, read and look at in one visit. */
+export function PlaceScreen({ place, next, onOverview, onFound, onMark, onPlan }: Props) {
+  const t = useTranslations();
+  const store = useHandover();
+  const { list, file } = store.bundle;
+  const here = list.places.find((each) => each.id === place);
+  const lines = list.lines.filter((line) => line.place === place);
+  const oddities = Object.entries(file.oddities).filter(([, oddity]) => oddity.place === place);
+  const nextPlace = list.places.find((each) => each.id === next);
+  if (!here) return null;
+  return (
+    <main className={styles.main} id="lines">
+      <header className={styles.head}>
+        <div className={styles.titles}>
+          <p className={styles.yacht}>
+            {list.yacht.name} · {t(`kind.${list.kind}`)}
+          </p>
+          <h1 id="place-title" tabIndex={-1}>
+            {say(here.name, "en")}
+          </h1>
+        </div>
+        <button type="button" className={styles.planButton} onClick={onPlan}>
+          <HullIcon lengthM={file.particulars.lengthM} beamM={file.particulars.beamM} tone="on-dark" width={64} />
+          <span>{t("place.plan")}</span>
+        </button>
+        <div className={styles.actions}>
+          <Button onClick={onOverview}>{t("place.find")}</Button>
+          <Button onClick={onFound}>{t("place.not-on-list")}</Button>
+          <Button onClick={() => onMark()}>{t("place.mark")}</Button>
+        </div>
+        <HereLine place={place} next={nextPlace ? say(nextPlace.name, "en") : null} reach={say(here.reach, "en")} />
+      </header>
+      <div className={styles.lines}>
+        {oddities.map(([id, oddity]) => (
+          <OddNote key={id} title={t("place.odd")}>
+            {say(oddity.words, "en")}
+          </OddNote>
+        ))}
+        {lines.length === 0 && <p className={styles.empty}>{t("place.nothing")}</p>}
+        <ul className={styles.rows}>
+          {lines.map((line) => (
+            <LineRow key={line.id} line={line} onMark={onMark} />
+          ))}
+        </ul>
+        <MadeHere place={place} />
+      </div>
+    </main>
+  );
+}
+
+function HereLine({ place, next, reach }: { place: string; next: string | null; reach: string }) {
+  const t = useTranslations();
+  const store = useHandover();
+  useVersion();
+  const left = store.sums().progress.leftByPlace[place] ?? 0;
+  return (
+    <p className={styles.here}>
+      {reach} {left > 0 ? t("place.left", { left }) : t("place.done")} {next && left === 0 ? t("place.then", { next }) : ""}
+    </p>
+  );
+}
+
+/** Marks set and things found at this place in this handover. */
+function MadeHere({ place }: { place: string }) {
+  const t = useTranslations();
+  const store = useHandover();
+  useVersion();
+  const marks = newMarks(store.folded()).filter(({ mark }) => mark.place === place);
+  const things = foundThings(store.folded()).filter(({ found }) => found.place === place);
+  if (marks.length + things.length === 0) return null;
+  return (
+    <section className={styles.made} aria-label={t("place.made-here")}>
+      <h2>{t("place.made-here")}</h2>
+      <ul className={styles.rows}>
+        {marks.map(({ id, mark, cell }) => (
+          <li key={id} className={styles.madeRow}>
+            <Chip verdict="watch">{t("mark.new")}</Chip>
+            <strong>{markWords(t, mark)}</strong>
+            <span>{t(`surface.${mark.surface}`)}</span>
+            <Extras subject={cell.subject} name={markWords(t, mark)} />
+            <Button look="quiet" onClick={() => store.record(cell.subject, "mark", { withdrawn: true, reason: t("mark.withdrawn-reason") })}>
+              {t("mark.withdraw")}
+            </Button>
+          </li>
+        ))}
+        {things.map(({ id, found, cell }) => (
+          <li key={id} className={styles.madeRow}>
+            <Chip verdict="watch">{t("found.title")}</Chip>
+            <strong>{t("found.words", { count: found.count, words: found.words })}</strong>
+            <Extras subject={cell.subject} name={found.words} />
+          </li>
+        ))}
+      </ul>
+    </section>
+  );
+}

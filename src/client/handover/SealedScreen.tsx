@@ -1,0 +1,67 @@
+"use client";
+import { useFormatter, useTranslations } from "next-intl";
+import { useMemo } from "react";
+import { findings } from "@/messages/findings";
+import { HullIcon } from "@/ui/plan/HullIcon";
+import { VerdictMark } from "@/ui/VerdictMark";
+import { useHandover, useSaveState, useVersion } from "./context";
+import { SaveWords } from "./Footer";
+import styles from "./SealedScreen.module.css";
+
+/** The signed record on this device: when, under which seal, what was noted, and where the copies are. */
+export function SealedScreen() {
+  const t = useTranslations();
+  const format = useFormatter();
+  const store = useHandover();
+  const version = useVersion();
+  const { waiting } = useSaveState();
+  const { list, base, file, seal } = store.bundle;
+  const noted = useMemo(() => {
+    void version;
+    return findings(t, list, store.folded());
+  }, [t, list, store, version]);
+  const made = (store.sealToSend ?? seal) as { seal: string; sealedAt: string };
+  const atBase = seal !== null && waiting === 0;
+  return (
+    <div className={styles.page}>
+      <main className={styles.main}>
+        <HullIcon lengthM={file.particulars.lengthM} beamM={file.particulars.beamM} width={150} />
+        <h1>{t(`sealed.title-${list.kind}`, { yacht: list.yacht.name })}</h1>
+        <p>
+          {t("sealed.when", { at: format.dateTime(new Date(made.sealedAt), { dateStyle: "full", timeStyle: "short", timeZone: base.timeZone }) })}
+        </p>
+        <p className={styles.seal}>
+          <span>{t("sealed.seal")}</span> <code>{made.seal}</code>
+        </p>
+        <p role="status" className={styles.state}>
+          <VerdictMark verdict={atBase ? "fine" : "watch"} /> {atBase ? t("sealed.at-base") : t("sealed.here", { waiting })}
+        </p>
+        {atBase && (
+          <p className={styles.links}>
+            <a href={`/api/handovers/${list.handover}/record.pdf`} target="_blank" rel="noreferrer">
+              {t("sealed.pdf")}
+            </a>
+            <a href={`/api/handovers/${list.handover}/record.json`}>{t("sealed.json")}</a>
+            <a href="/today">{t("handover.to-today")}</a>
+          </p>
+        )}
+        <p>{t("sealed.late")}</p>
+        <h2>{t("sign.noted")}</h2>
+        {noted.length === 0 && <p>{t("sign.all-fine")}</p>}
+        <ul className={styles.noted}>
+          {noted.map((finding) => (
+            <li key={finding.id}>
+              <VerdictMark verdict={finding.verdict} />
+              <span>
+                <strong>{finding.name}</strong>, {finding.place}: {finding.words}
+              </span>
+            </li>
+          ))}
+        </ul>
+      </main>
+      <footer className={styles.foot}>
+        <SaveWords />
+      </footer>
+    </div>
+  );
+}

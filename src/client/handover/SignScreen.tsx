@@ -1,0 +1,156 @@
+"use client";
+import { useTranslations } from "next-intl";
+import { useEffect, useMemo, useRef, useState } from "react";
+import { forks } from "@/core/handover/fold";
+import { makeManifest, manifestDigest, sealOf } from "@/core/handover/seal";
+import { findings } from "@/messages/findings";
+import { reasonWords } from "@/messages/reason-words";
+import { Button } from "@/ui/Button";
+import { SignatureField, type Signed } from "@/ui/signature/SignatureField";
+import { VerdictMark } from "@/ui/VerdictMark";
+import { makeSignature } from "../signing/make-signature";
+import { useSignatureWords } from "../signing/useSignatureWords";
+import { useHandover, useVersion } from "./context";
+import { SaveWords } from "./Footer";
+import styles from "./SignScreen.module.css";
+
+/** Both read what differs from "all here, all fine", then sign on this device. */
+export function SignScreen({ onBack, onGo }: { onBack: () => void; onGo: (place: string) => void }) {
+  const t = useTranslations();
+  const store = useHandover();
+  const version = useVersion();
+  const { bundle } = store;
+  const { list } = bundle;
+  const { gate, progress } = store.sums();
+  const noted = useMemo(() => {
+    void version;
+    return findings(t, list, store.folded());
+  }, [t, list, store, version]);
+  const [signed, setSigned] = useState<Record<"base" | "skipper", Signed | null>>({ base: null, skipper: null });
+  const [tried, setTried] = useState(false);
+  const [round, setRound] = useState(0);
+  const [voided, setVoided] = useState(false);
+  const signatureWords = useSignatureWords();
+  const entries = store.allEntries().length;
+  const seen = useRef(entries);
+  // what comes in after the first signature makes it void: it was not what that person read
+  useEffect(() => {
+    if (entries === seen.current) return;
+    seen.current = entries;
+    if (!signed.base && !signed.skipper) return;
+    setSigned({ base: null, skipper: null });
+    setRound((each) => each + 1);
+    setVoided(true);
+  }, [entries, signed]);
+
+  const openForks = forks(store.folded());
+  const gateWords = t(list.kind === "check-in" ? `gate.state-${gate.state}` : "sign.state-out");
+  const reasons = gate.reasons.filter((reason) => reason.blocks).map((reason) => reasonWords(t, list, reason));
+  const words = [...noted.map((finding) => `${finding.place}: ${finding.name}: ${finding.words}`), ...(list.kind === "check-in" ? [gateWords, ...reasons] : []), t("sign.declaration")];
+
+  const seal = async () => {
+    setTried(true);
+    const at = new Date().toISOString();
+    const base = makeSignature("base", bundle.me.person, signed.base, at);
+    const skipper = makeSignature("skipper", bundle.charter.skipper.id, signed.skipper, at);
+    if (!base || !skipper || openForks.length > 0) return;
+    const photos = [...store.folded().values()].flatMap((cell) => (cell.aspect.startsWith("photo:") && (cell.value as { attached?: boolean } | undefined)?.attached ? [cell.aspect.slice("photo:".length)] : []));
+    const manifest = makeManifest(list, store.allEntries(), photos, words, store.lastHeardAt);
+    const signatures = [base.signature, skipper.signature];
+    const request = {
+      manifest, signatures, contents: { base: base.content, skipper: skipper.content }, seal: sealOf(manifestDigest(manifest), signatures),
+      device: store.device, sealedAt: at,
+    };
+    await store.sealHere(request);
+  };
+
+  return (
+    <div className={styles.page}>
+      <main className={styles.main}>
+        <header className={styles.head}>
+          <div>
+            <h1>{t(`sign.title-${list.kind}`, { yacht: list.yacht.name })}</h1>
+            <p>{t("sign.read", { lines: progress.total, noted: noted.length })}</p>
+          </div>
+          <Button onClick={onBack}>{t("sign.back")}</Button>
+        </header>
+        {openForks.length > 0 && (
+          <p className={styles.stop} role="alert">
+            {t("sign.forks", { forks: openForks.length })}
+          </p>
+        )}
+        {list.kind === "check-in" && (
+          <section className={`${styles.gate} ${gate.state === "not-cleared" ? styles.stop : ""}`}>
+            <h2>
+              <VerdictMark verdict={gate.state === "cleared" ? "fine" : gate.state === "not-cleared" ? "stop" : "watch"} size={22} /> {gateWords}
+            </h2>
+            <ul>
+              {gate.reasons
+                .filter((reason) => reason.blocks)
+                .map((reason) => {
+                  const line = list.lines.find((each) => each.id === reason.line);
+                  return (
+                    <li key={`${reason.code} ${reason.line}`}>
+                      <span>{reasonWords(t, list, reason)}</span>
+                      {line && <Button onClick={() => onGo(line.place)}>{t("sign.go")}</Button>}
+                    </li>
+                  );
+                })}
+            </ul>
+            <p>{t("gate.decision")}</p>
+          </section>
+        )}
+        <section>
+          <h2>{t("sign.noted")}</h2>
+          {noted.length === 0 ? (
+            <p>{t("sign.all-fine")}</p>
+          ) : (
+            <table className={styles.noted}>
+              <caption className="visually-hidden">{t("sign.noted")}</caption>
+              <thead>
+                <tr>
+                  <th scope="col">{t("sign.col-place")}</th>
+                  <th scope="col">{t("sign.col-what")}</th>
+                  <th scope="col">{t("sign.col-noted")}</th>
+                </tr>
+              </thead>
+              <tbody>
+                {noted.map((finding) => (
+                  <tr key={finding.id}>
+                    <td>{finding.place}</td>
+                    <th scope="row">{finding.name}</th>
+                    <td>
+                      <span className={styles.said}>
+                        <VerdictMark verdict={finding.verdict} /> {finding.words}
+                        {finding.photos.length > 0 && ` · ${t("sign.photos", { photos: finding.photos.length })}`}
+                      </span>
+                    </td>
+                  </tr>
+                ))}
+              </tbody>
+            </table>
+          )}
+        </section>
+        <section>
+          <h2>{t("sign.both")}</h2>
+          <p>{t("sign.declaration")}</p>
+          {voided && (
+            <p className={styles.stop} role="alert">
+              {t("sign.voided")}
+            </p>
+          )}
+          <div className={styles.pads} key={round}>
+            <SignatureField title={t("sign.for-base")} name={bundle.me.name} words={signatureWords} error={tried && !signed.base ? t("sign.blank") : null} onChange={(value) => setSigned((both) => ({ ...both, base: value }))} />
+            <SignatureField title={t("sign.for-skipper")} name={bundle.charter.skipper.name} words={signatureWords} error={tried && !signed.skipper ? t("sign.blank") : null} onChange={(value) => setSigned((both) => ({ ...both, skipper: value }))} />
+          </div>
+        </section>
+      </main>
+      <footer className={styles.foot}>
+        <SaveWords />
+        <Button look="on-dark" large disabled={openForks.length > 0} onClick={() => void seal()}>
+          {t("sign.seal")}
+        </Button>
+      </footer>
+    </div>
+  );
+}

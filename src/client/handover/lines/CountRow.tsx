@@ -1,0 +1,69 @@
+"use client";
+import { useTranslations } from "next-intl";
+import { useEffect, useState } from "react";
+import { say } from "@/core/basics/words";
+import type { CountValue } from "@/core/handover/aspects";
+import { lineSubject, type CountLine } from "@/core/handover/list";
+import { valueWords } from "@/messages/line-words";
+import { useCell, useHandover } from "../context";
+import { Row } from "./Row";
+import styles from "./Row.module.css";
+
+const most = 9999;
+
+/** A thing to be counted. It starts empty, never at the expected figure. */
+export function CountRow({ line }: { line: CountLine }) {
+  const t = useTranslations();
+  const store = useHandover();
+  const cell = useCell(lineSubject(line.id), "count");
+  const count = cell && !cell.fork ? (cell.value as CountValue).count : null;
+  const [typed, setTyped] = useState(count === null ? "" : String(count));
+  const [wrong, setWrong] = useState(false);
+  useEffect(() => setTyped(count === null ? "" : String(count)), [count]);
+  const set = (value: number) => {
+    setWrong(false);
+    if (value !== count) store.recordLine(line, { count: value });
+  };
+  const commit = () => {
+    if (typed.trim() === "") return setTyped(count === null ? "" : String(count));
+    const value = Number(typed);
+    if (Number.isInteger(value) && value >= 0 && value <= most) set(value);
+    else setWrong(true);
+  };
+  const verdict = count === null ? null : count === line.expected ? "fine" : count < line.expected && line.safety ? "stop" : "watch";
+  const where = say(line.where, "en");
+  return (
+    <Row line={line} cell={cell} verdict={verdict} says={count === null ? null : valueWords(t, line, { count })} how={line.perPerson ? t("count.per-person", { where, aboard: store.bundle.list.stay.aboard }) : where}>
+      {(labelId) => (
+        <>
+          <div className={styles.stepper} role="group" aria-labelledby={labelId}>
+            <button type="button" aria-label={count === null ? t("count.none") : t("count.less")} onClick={() => set(Math.max(0, (count ?? 0) - 1))}>
+              −
+            </button>
+            <input
+              inputMode="numeric"
+              autoComplete="off"
+              aria-label={t("count.field")}
+              aria-invalid={wrong}
+              placeholder="·····"
+              value={typed}
+              onChange={(event) => setTyped(event.target.value)}
+              onBlur={commit}
+              onKeyDown={(event) => {
+                if (event.key === "Enter") commit();
+              }}
+            />
+            <button type="button" aria-label={t("count.more")} onClick={() => set(Math.min(most, (count ?? 0) + 1))}>
+              +
+            </button>
+          </div>
+          {wrong && (
+            <p className={styles.error} role="alert">
+              {t("count.wrong", { most })}
+            </p>
+          )}
+        </>
+      )}
+    </Row>
+  );
+}

@@ -1,0 +1,90 @@
+"use client";
+import { useTranslations } from "next-intl";
+import { useId, useState } from "react";
+import type { PartySide } from "@/core/handover/entry";
+import { photosOf, remarksOf } from "@/core/handover/state";
+import { Button } from "@/ui/Button";
+import { Field } from "@/ui/Field";
+import { useCell, useHandover, useSubject } from "../context";
+import { Photo } from "./Photo";
+import styles from "./Row.module.css";
+
+/** Photos and remarks on a line, a mark or a found thing; remarks stand by whose they are. */
+export function Extras({ subject, name }: { subject: string; name: string }) {
+  const t = useTranslations();
+  const store = useHandover();
+  useSubject(subject);
+  const [side, setSide] = useState<PartySide | null>(null);
+  const [fault, setFault] = useState<"too-large" | "no-photo" | null>(null);
+  const fileId = useId();
+  const photos = photosOf(store.folded(), subject);
+  const remarks = remarksOf(store.folded(), subject);
+  const take = async (file: File | undefined) => {
+    if (!file) return;
+    setFault(null);
+    const { readyPhoto, PhotoFault } = await import("../../photos/re-encode");
+    try {
+      await store.attachPhoto(subject, await readyPhoto(file, "file"));
+    } catch (error) {
+      if (!(error instanceof PhotoFault)) throw error;
+      setFault(error.reason);
+    }
+  };
+  return (
+    <>
+      {photos.length > 0 && (
+        <div className={styles.photos}>
+          {photos.map((hash, index) => (
+            <Photo key={hash} hash={hash} alt={t("photo.of", { name, number: index + 1 })} />
+          ))}
+        </div>
+      )}
+      {remarks.map((remark) => (
+        <p key={remark.side} className={styles.said}>
+          {t(`remark.said-${remark.side}`, { words: remark.words })}
+        </p>
+      ))}
+      <div className={styles.extras}>
+        <label htmlFor={fileId}>
+          {t("photo.take")}
+          <span className="visually-hidden">: {name}</span>
+          <input id={fileId} className="visually-hidden" type="file" accept="image/*" capture="environment" onChange={(event) => void take(event.target.files?.[0])} />
+        </label>
+        <Button look="quiet" onClick={() => setSide(side === "base" ? null : "base")} aria-expanded={side === "base"} aria-label={`${t("remark.base")}: ${name}`}>
+          {t("remark.base")}
+        </Button>
+        <Button look="quiet" onClick={() => setSide(side === "skipper" ? null : "skipper")} aria-expanded={side === "skipper"} aria-label={`${t("remark.skipper")}: ${name}`}>
+          {t("remark.skipper")}
+        </Button>
+      </div>
+      {fault && (
+        <p className={styles.error} role="alert">
+          {t(`photo.${fault}`)}
+        </p>
+      )}
+      {side && <RemarkField key={side} subject={subject} side={side} onDone={() => setSide(null)} />}
+    </>
+  );
+}
+
+function RemarkField({ subject, side, onDone }: { subject: string; side: PartySide; onDone: () => void }) {
+  const t = useTranslations();
+  const store = useHandover();
+  const cell = useCell(subject, `remark:${side}`);
+  const [words, setWords] = useState((cell?.value as { words?: string } | undefined)?.words ?? "");
+  const keep = () => {
+    store.record(subject, `remark:${side}`, { words: words.trim() }, side);
+    onDone();
+  };
+  return (
+    <div className={styles.ask}>
+      <Field label={t(`remark.ask-${side}`)}>
+        {(ids) => <textarea {...ids} rows={2} maxLength={1000} value={words} autoFocus onChange={(event) => setWords(event.target.value)} />}
+      </Field>
+      <Button look="main" onClick={keep}>
+        {t("common.keep")}
+      </Button>
+      <Button onClick={onDone}>{t("common.back")}</Button>
+    </div>
+  );
+}

@@ -1,0 +1,30 @@
+"use client";
+import { useTranslations } from "next-intl";
+import { say } from "@/core/basics/words";
+import type { LookValue } from "@/core/handover/aspects";
+import { lineSubject, type LookLine } from "@/core/handover/list";
+import { valueWords } from "@/messages/line-words";
+import { Button } from "@/ui/Button";
+import { Choice } from "@/ui/Choice";
+import { useCell, useHandover } from "../context";
+import { Row } from "./Row";
+
+const states: LookValue["state"][] = ["sound", "worn", "damaged"];
+
+/** A part to be looked at; a mark on it is set on the plan. */
+export function LookRow({ line, onMark }: { line: LookLine; onMark: (surface?: string) => void }) {
+  const t = useTranslations();
+  const store = useHandover();
+  const cell = useCell(lineSubject(line.id), "look");
+  const value = cell && !cell.fork ? (cell.value as LookValue) : null;
+  return (
+    <Row line={line} cell={cell} verdict={!value ? null : value.state === "sound" ? "fine" : "watch"} says={value && valueWords(t, line, value)} how={say(line.how, "en")}>
+      {() => (
+        <>
+          <Choice label={say(line.name, "en")} options={states.map((state) => ({ value: state, word: t(`look.${state}`) }))} value={value?.state ?? null} onChoose={(state) => store.recordLine(line, { state })} />
+          <Button onClick={() => onMark(line.surface)}>{t("look.set-mark")}</Button>
+        </>
+      )}
+    </Row>
+  );
+}

@@ -1,0 +1,42 @@
+"use client";
+import { useTranslations } from "next-intl";
+import type { MarkStateValue } from "@/core/handover/aspects";
+import { lineSubject, type MarkLine } from "@/core/handover/list";
+import { markWords, valueWords } from "@/messages/line-words";
+import { Choice } from "@/ui/Choice";
+import { useCell, useHandover } from "../context";
+import { Photo } from "./Photo";
+import { Row } from "./Row";
+import styles from "./Row.module.css";
+
+const states: MarkStateValue["state"][] = ["still-so", "worse", "mended"];
+
+/** A mark known from before, to be confirmed: nobody is blamed for an old one. */
+export function MarkRow({ line }: { line: MarkLine }) {
+  const t = useTranslations();
+  const store = useHandover();
+  const cell = useCell(lineSubject(line.id), "mark-state");
+  const value = cell && !cell.fork ? (cell.value as MarkStateValue) : null;
+  return (
+    <Row
+      line={{ ...line, name: { en: t("mark.known", { mark: markWords(t, line.mark) }) } }}
+      cell={cell}
+      verdict={!value ? null : value.state === "worse" ? "watch" : "fine"}
+      says={value && valueWords(t, line, value)}
+      how={t("mark.where", { surface: t(`surface.${line.mark.surface}`) })}
+    >
+      {() => (
+        <>
+          {line.photos.length > 0 && (
+            <div className={styles.photos}>
+              {line.photos.map((hash) => (
+                <Photo key={hash} hash={hash} alt={t("photo.before", { name: markWords(t, line.mark) })} />
+              ))}
+            </div>
+          )}
+          <Choice label={markWords(t, line.mark)} options={states.map((state) => ({ value: state, word: t(`mark-state.${state}`) }))} value={value?.state ?? null} onChoose={(state) => store.recordLine(line, { state })} />
+        </>
+      )}
+    </Row>
+  );
+}

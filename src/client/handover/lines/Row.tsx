@@ -1,0 +1,78 @@
+"use client";
+import { useTranslations } from "next-intl";
+import { useId, type ReactNode } from "react";
+import { aspectOfKind } from "@/core/handover/aspects";
+import type { Cell } from "@/core/handover/fold";
+import { lineSubject, type Line } from "@/core/handover/list";
+import { say } from "@/core/basics/words";
+import { valueWords } from "@/messages/line-words";
+import { Button } from "@/ui/Button";
+import { Chip } from "@/ui/Chip";
+import type { Verdict } from "@/core/basics/verdict";
+import { useHandover } from "../context";
+import { Extras } from "./Extras";
+import styles from "./Row.module.css";
+
+interface Props {
+  line: Line;
+  cell: Cell | undefined;
+  verdict: Verdict | null;
+  /** how it stands, in words; nothing while nothing is recorded */
+  says: string | null;
+  how: string;
+  note?: string | null;
+  wide?: boolean;
+  children: (labelId: string) => ReactNode;
+}
+
+/** The frame of a line: its name, where or how, how it stands, and what to do on the right. */
+export function Row({ line, cell, verdict, says, how, note, wide = false, children }: Props) {
+  const t = useTranslations();
+  const store = useHandover();
+  const labelId = useId();
+  const before = store.bundle.before[line.id];
+  const name = say(line.name, "en");
+  return (
+    <li className={`${styles.row} ${wide ? styles.wide : ""}`} data-line={line.id}>
+      <div className={styles.what}>
+        <h3 id={labelId}>
+          {name}
+          {line.safety && <span className={styles.safety}>{t("line.safety")}</span>}
+        </h3>
+        <p className={styles.how}>{how}</p>
+        {note && <p className={styles.caution}>{note}</p>}
+        {before && line.kind !== "mark" && (
+          <p className={styles.before}>
+            {t("line.at-check-in", { value: valueWords(t, store.bundle.list.kind === "check-out" ? atCheckIn(line) : line, before.value) })}
+          </p>
+        )}
+        {cell?.fork ? <ForkNote line={line} cell={cell} /> : verdict && says && <Chip verdict={verdict}>{says}</Chip>}
+        <Extras subject={lineSubject(line.id)} name={name} />
+      </div>
+      <div className={styles.act}>{children(labelId)}</div>
+    </li>
+  );
+}
+
+/** At check-in the expected count was the yacht file's; here only the number found is of interest. */
+function atCheckIn(line: Line): Line {
+  return line.kind === "count" ? { ...line, expected: 0 } : line;
+}
+
+/** Two devices recorded different things: both are shown, a person says which stands. */
+function ForkNote({ line, cell }: { line: Line; cell: Cell }) {
+  const t = useTranslations();
+  const store = useHandover();
+  return (
+    <div className={styles.fork} role="group" aria-label={t("fork.title")}>
+      <p>
+        <strong>{t("fork.title")}</strong> {t("fork.words")}
+      </p>
+      {cell.heads.map((head) => (
+        <Button key={head.id} onClick={() => store.record(lineSubject(line.id), aspectOfKind[line.kind], head.value, "base")}>
+          {valueWords(t, line, head.value)}
+        </Button>
+      ))}
+    </div>
+  );
+}

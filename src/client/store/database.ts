@@ -1,0 +1,90 @@
+import Dexie, { type EntityTable } from "dexie";
+import type { Entry } from "@/core/handover/entry";
+import type { HandoverBundle } from "@/formats/wire";
+
+/** A handover this device can record on, as it is found when the shell opens. */
+export interface KnownHandover {
+  handover: string;
+  database: string;
+  yacht: string;
+  openedAt: string;
+}
+
+/** An entry kept on this device: on its way to the base, there, or refused by it with a reason. */
+export interface KeptEntry {
+  id: string;
+  entry: Entry;
+  state: "waiting" | "there" | "late" | "refused";
+  message: string | null;
+}
+
+/** A photo kept on this device under the hash of its bytes. */
+export interface KeptPhoto {
+  hash: string;
+  bytes: Blob;
+  state: "waiting" | "there" | "refused";
+  message: string | null;
+}
+
+/** Everything else a device keeps of a handover, in one row. */
+export interface KeptHandover {
+  key: "handover";
+  bundle: HandoverBundle;
+  grant: string;
+  /** number of the last entry pulled from the base */
+  lastNumber: number;
+  lastHeardAt: string | null;
+  /** how far the device's clock is ahead of the base's */
+  offsetMs: number | null;
+  /** a seal made here and not yet taken by the base */
+  sealToSend: unknown;
+}
+
+export type HandoverDatabase = Dexie & {
+  handover: EntityTable<KeptHandover, "key">;
+  entries: EntityTable<KeptEntry, "id">;
+  photos: EntityTable<KeptPhoto, "hash">;
+};
+
+type Directory = Dexie & { handovers: EntityTable<KnownHandover, "handover"> };
+
+/** The device's list of handovers; the data of each lie in a store of their own, so that they can be erased as one. */
+export function directory(): Directory {
+  const db = new Dexie("brinecove-devices") as Directory;
+  db.version(1).stores({ handovers: "handover" });
+  return db;
+}
+
+/** One store per person and handover. */
+export function handoverDatabase(name: string): HandoverDatabase {
+  const db = new Dexie(name) as HandoverDatabase;
+  db.version(1).stores({ handover: "key", entries: "id, state", photos: "hash, state" });
+  return db;
+}
+
+/** The id of this device, made once. */
+export function deviceId(): string {
+  const key = "brinecove-device";
+  const known = localStorage.getItem(key);
+  if (known) return known;
+  const fresh = crypto.randomUUID();
+  localStorage.setItem(key, fresh);
+  return fresh;
+}
+
+/** Keeps what opening a handover gave: its bundle and this device's grant. What is there already of it stays. */
+export async function keepHandover(handover: string, grant: string, bundle: HandoverBundle): Promise<void> {
+  const name = `brinecove-${handover}-${bundle.me.person}`;
+  const db = handoverDatabase(name);
+  const before = await db.handover.get("handover");
+  const offsetMs = Date.now() - Date.parse(bundle.serverTime);
+  await db.handover.put(
+    before
+      ? { ...before, bundle, grant, offsetMs, lastHeardAt: bundle.serverTime }
+      : { key: "handover", bundle, grant, lastNumber: 0, lastHeardAt: bundle.serverTime, offsetMs, sealToSend: null },
+  );
+  db.close();
+  const devices = directory();
+  await devices.handovers.put({ handover, database: name, yacht: bundle.list.yacht.name, openedAt: bundle.serverTime });
+  devices.close();
+}

@@ -1,0 +1,275 @@
+import { v7 as uuid } from "uuid";
+import { aspectOfKind } from "@/core/handover/aspects";
+import { entryHash, type Entry, type PartySide } from "@/core/handover/entry";
+import { cellKey, foldCell, type Cell, type Folded } from "@/core/handover/fold";
+import { gate, type Gate } from "@/core/handover/gate";
+import { lineSubject, type Line } from "@/core/handover/list";
+import { progress, type Progress } from "@/core/handover/progress";
+import { deviceId, directory, handoverDatabase, type HandoverDatabase, type KeptEntry, type KeptHandover } from "./database";
+
+/** How safe what was recorded is: everything written here, and how much of it still waits for the base. */
+export interface SaveState {
+  /** entries and photos not yet written to this device's store */
+  unwritten: number;
+  waiting: number;
+  refused: number;
+  /** a fault of the device's store: full, or not allowed */
+  fault: string | null;
+  online: boolean;
+}
+
+type Listener = () => void;
+
+/**
+ * One handover on this device: what it is made of, its entries, and what stands. Everything shown is read from memory;
+ * every change is an entry, written to the device's store at once and sent from there.
+ */
+export class HandoverStore {
+  private readonly entries = new Map<string, KeptEntry>();
+  private readonly byCell = new Map<string, Entry[]>();
+  private readonly cells = new Map<string, Cell>();
+  private readonly entryCounts = new Map<string, number>();
+  private readonly subjectListeners = new Map<string, Set<Listener>>();
+  private readonly listeners = new Set<Listener>();
+  private readonly recordedListeners = new Set<Listener>();
+  private summary: { progress: Progress; gate: Gate; version: number } | null = null;
+  private version = 0;
+  private saveState: SaveState = { unwritten: 0, waiting: 0, refused: 0, fault: null, online: true };
+  readonly device = deviceId();
+
+  private constructor(
+    readonly db: HandoverDatabase,
+    private kept: KeptHandover,
+  ) {}
+
+  /** Opens what this device holds of a handover, or null when it holds nothing. */
+  static async open(handover: string): Promise<HandoverStore | null> {
+    const devices = directory();
+    const known = await devices.handovers.get(handover);
+    devices.close();
+    if (!known) return null;
+    const db = handoverDatabase(known.database);
+    const kept = await db.handover.get("handover");
+    if (!kept) return null;
+    const store = new HandoverStore(db, kept);
+    for (const each of await db.entries.toArray()) store.place(each);
+    await store.countWaiting();
+    return store;
+  }
+
+  get bundle() {
+    return this.kept.bundle;
+  }
+  get grant() {
+    return this.kept.grant;
+  }
+  get lastNumber() {
+    return this.kept.lastNumber;
+  }
+  get lastHeardAt() {
+    return this.kept.lastHeardAt;
+  }
+  get sealToSend() {
+    return this.kept.sealToSend;
+  }
+  get isSealed() {
+    return this.bundle.seal !== null || this.kept.sealToSend !== null;
+  }
+
+  /** The folded handover. */
+  folded(): Folded {
+    return this.cells;
+  }
+
+  cell(subject: string, aspect: string): Cell | undefined {
+    return this.cells.get(cellKey(subject, aspect));
+  }
+
+  /** How many entries there are on a subject; changes whenever one comes in. */
+  entriesOn(subject: string): number {
+    return this.entryCounts.get(subject) ?? 0;
+  }
+
+  allEntries(): Entry[] {
+    return [...this.entries.values()].filter((each) => each.state !== "refused").map((each) => each.entry);
+  }
+
+  refusedEntries(): KeptEntry[] {
+    return [...this.entries.values()].filter((each) => each.state === "refused");
+  }
+
+  save(): SaveState {
+    return this.saveState;
+  }
+
+  /** Progress and gate, computed again only when something changed. */
+  sums(): { progress: Progress; gate: Gate } {
+    if (this.summary?.version !== this.version) {
+      const { list, deposit } = this.bundle;
+      this.summary = { progress: progress(list, this.cells), gate: gate(list, this.cells, deposit), version: this.version };
+    }
+    return this.summary;
+  }
+
+  /** Records one fact. It replaces what stands now on that aspect, forks included. Returns the entry's id. */
+  record(subject: string, aspect: string, value: unknown, side: PartySide = "base"): string {
+    const basis = (this.cell(subject, aspect)?.heads ?? []).map((head) => head.id);
+    const person = side === "base" ? this.bundle.me.person : this.bundle.charter.skipper.id;
+    const entry: Entry = {
+      v: 1, id: uuid(), handover: this.bundle.list.handover, subject, aspect, value, basis, by: { side, person }, device: this.device,
+      at: new Date().toISOString(), offsetMs: this.kept.offsetMs === null ? null : Math.round(this.kept.offsetMs),
+    };
+    const kept: KeptEntry = { id: entry.id, entry, state: "waiting", message: null };
+    this.place(kept);
+    this.setSave({ unwritten: this.saveState.unwritten + 1 });
+    this.changed(subject);
+    // the screen paints first; the write follows at once
+    void this.write(() => this.db.entries.put(kept).then(() => undefined)).then(() => this.recordedListeners.forEach((listener) => listener()));
+    return entry.id;
+  }
+
+  /** Records the main fact of a line: its count, result, reading, look or state. */
+  recordLine(line: Line, value: unknown, side: PartySide = "base"): void {
+    this.record(lineSubject(line.id), aspectOfKind[line.kind], value, side);
+  }
+
+  /** Attaches a photo to a subject; its bytes are kept first. */
+  async attachPhoto(subject: string, photo: { hash: string; bytes: Blob; takenAt: string | null; from: "camera" | "file" }): Promise<void> {
+    this.setSave({ unwritten: this.saveState.unwritten + 1 });
+    await this.write(async () => {
+      const known = await this.db.photos.get(photo.hash);
+      if (!known) await this.db.photos.put({ hash: photo.hash, bytes: photo.bytes, state: "waiting", message: null });
+    });
+    this.record(subject, `photo:${photo.hash}`, { attached: true, takenAt: photo.takenAt, from: photo.from });
+  }
+
+  /** Runs a write to the device's store and keeps count; a failure is said, and tried again until it works. */
+  private async write(work: () => Promise<void>): Promise<void> {
+    for (;;) {
+      try {
+        await work();
+        break;
+      } catch (error) {
+        this.setSave({ fault: (error as Error).name });
+        await new Promise((done) => setTimeout(done, 3000));
+      }
+    }
+    this.setSave({ unwritten: this.saveState.unwritten - 1, fault: null });
+    await this.countWaiting();
+  }
+
+  /** Takes entries that came from the base. */
+  async receive(rows: readonly { number: number; entry: Entry }[]): Promise<void> {
+    const fresh = rows.filter(({ entry }) => !this.entries.has(entry.id) || this.entries.get(entry.id)?.state === "waiting").map(({ entry }): KeptEntry => ({ id: entry.id, entry, state: "there", message: null }));
+    const lastNumber = rows.reduce((most, { number }) => Math.max(most, number), this.kept.lastNumber);
+    await this.db.transaction("rw", this.db.entries, this.db.handover, async () => {
+      await this.db.entries.bulkPut(fresh);
+      await this.db.handover.update("handover", { lastNumber });
+    });
+    this.kept = { ...this.kept, lastNumber };
+    const subjects = new Set<string>();
+    for (const each of fresh) {
+      this.place(each);
+      subjects.add(each.entry.subject);
+    }
+    if (subjects.size > 0) this.changed(...subjects);
+    await this.countWaiting();
+  }
+
+  /** Notes what the base answered about entries. */
+  async answered(answers: readonly { id: string; state: KeptEntry["state"]; message: string | null }[]): Promise<void> {
+    const subjects = new Set<string>();
+    for (const { id, state, message } of answers) {
+      const kept = this.entries.get(id);
+      if (!kept) continue;
+      kept.state = state;
+      kept.message = message;
+      if (state === "refused") {
+        this.drop(kept.entry);
+        subjects.add(kept.entry.subject);
+      }
+    }
+    await this.db.entries.bulkPut(answers.flatMap(({ id }) => this.entries.get(id) ?? []));
+    if (subjects.size > 0) this.changed(...subjects);
+    await this.countWaiting();
+  }
+
+  /** Keeps parts of the handover's own row: what was heard, the bundle's seal and deposit, a seal to send. */
+  async update(change: Partial<Pick<KeptHandover, "lastHeardAt" | "offsetMs" | "sealToSend" | "bundle">>): Promise<void> {
+    this.kept = { ...this.kept, ...change };
+    await this.db.handover.put(this.kept);
+    this.changed();
+  }
+
+  /** Keeps a seal made on this device; it is sent after everything it names. */
+  async sealHere(request: unknown): Promise<void> {
+    await this.update({ sealToSend: request });
+    this.recordedListeners.forEach((listener) => listener());
+  }
+
+  setSave(change: Partial<SaveState>): void {
+    const next = { ...this.saveState, ...change };
+    if ((Object.keys(next) as (keyof SaveState)[]).every((key) => next[key] === this.saveState[key])) return;
+    this.saveState = next;
+    this.listeners.forEach((listener) => listener());
+  }
+
+  async countWaiting(): Promise<void> {
+    const waiting = [...this.entries.values()].filter((each) => each.state === "waiting").length + (await this.db.photos.where("state").equals("waiting").count());
+    const refused = this.refusedEntries().length + (await this.db.photos.where("state").equals("refused").count());
+    this.setSave({ waiting, refused });
+  }
+
+  /** Hashes of the entries, as a seal names them. */
+  entryHashes(): { id: string; hash: string }[] {
+    return this.allEntries().map((entry) => ({ id: entry.id, hash: entryHash(entry) }));
+  }
+
+  onSubject(subject: string, listener: Listener): () => void {
+    const set = this.subjectListeners.get(subject) ?? new Set();
+    this.subjectListeners.set(subject, set.add(listener));
+    return () => set.delete(listener);
+  }
+  onChange(listener: Listener): () => void {
+    this.listeners.add(listener);
+    return () => this.listeners.delete(listener);
+  }
+  /** Called when something recorded here has been written and can be sent. */
+  onRecorded(listener: Listener): () => void {
+    this.recordedListeners.add(listener);
+    return () => this.recordedListeners.delete(listener);
+  }
+  /** Grows with every change of what is recorded. */
+  versionNow(): number {
+    return this.version;
+  }
+
+  private place(kept: KeptEntry): void {
+    this.entries.set(kept.id, kept);
+    if (kept.state === "refused") return;
+    const { subject } = kept.entry;
+    this.entryCounts.set(subject, (this.entryCounts.get(subject) ?? 0) + 1);
+    const key = cellKey(subject, kept.entry.aspect);
+    const group = (this.byCell.get(key) ?? []).filter((entry) => entry.id !== kept.id);
+    this.byCell.set(key, [...group, kept.entry]);
+    this.refold(key);
+  }
+
+  private drop(entry: Entry): void {
+    const key = cellKey(entry.subject, entry.aspect);
+    this.byCell.set(key, (this.byCell.get(key) ?? []).filter((each) => each.id !== entry.id));
+    this.refold(key);
+  }
+
+  private refold(key: string): void {
+    const cell = foldCell(this.byCell.get(key) ?? []);
+    if (cell) this.cells.set(key, cell);
+    else this.cells.delete(key);
+  }
+
+  private changed(...subjects: string[]): void {
+    this.version += 1;
+    for (const subject of subjects) this.subjectListeners.get(subject)?.forEach((listener) => listener());
+    this.listeners.forEach((listener) => listener());
+  }
+}

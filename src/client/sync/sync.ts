@@ -1,0 +1,132 @@
+import { check as checkEntryAnswers } from "@/formats/generated/entry-answers";
+import { check as checkFeedPage } from "@/formats/generated/feed-page";
+import { check as checkSealAnswer } from "@/formats/generated/seal-answer";
+import { anything, ApiFault, ask } from "../api";
+import type { HandoverStore } from "../store/handover-store";
+
+const batchSize = 200;
+const slowestMs = 30_000;
+
+/**
+ * Carries a handover's entries to the base and back: waiting entries in order, each exactly once in effect; then
+ * photos; then a seal made here. A poke from the base (server-sent events) or the return of the network starts it
+ * again; after a failure it waits longer each time.
+ */
+export class Sync {
+  private running: Promise<void> | null = null;
+  private again = false;
+  private waitMs = 1000;
+  private timer: ReturnType<typeof setTimeout> | undefined;
+  private readonly stopping = new AbortController();
+  private readonly path: string;
+
+  constructor(private readonly store: HandoverStore) {
+    this.path = `/api/handovers/${store.bundle.list.handover}`;
+  }
+
+  start(): () => void {
+    const off = this.store.onRecorded(() => this.kick());
+    const online = () => this.kick();
+    addEventListener("online", online);
+    this.kick();
+    void this.listen();
+    return () => {
+      off();
+      removeEventListener("online", online);
+      clearTimeout(this.timer);
+      this.stopping.abort();
+    };
+  }
+
+  /** Sends and pulls now; asked for while it runs, it runs once more. */
+  kick(): void {
+    if (this.stopping.signal.aborted) return;
+    if (this.running) {
+      this.again = true;
+      return;
+    }
+    clearTimeout(this.timer);
+    this.running = this.round()
+      .then(() => {
+        this.waitMs = 1000;
+        this.store.setSave({ online: true });
+      })
+      .catch((error: unknown) => {
+        this.store.setSave({ online: false });
+        if (error instanceof ApiFault && error.status === 401) return;
+        this.timer = setTimeout(() => this.kick(), this.waitMs);
+        this.waitMs = Math.min(this.waitMs * 2, slowestMs);
+      })
+      .finally(() => {
+        this.running = null;
+        if (this.again) {
+          this.again = false;
+          this.kick();
+        }
+      });
+  }
+
+  private async round(): Promise<void> {
+    await this.push();
+    await this.pull();
+    await this.pushPhotos();
+    await this.pushSeal();
+  }
+
+  private async push(): Promise<void> {
+    for (;;) {
+      const waiting = (await this.store.db.entries.where("state").equals("waiting").limit(batchSize).sortBy("id")).map((each) => each.entry);
+      if (waiting.length === 0) return;
+      const { answers } = await ask(`${this.path}/entries`, checkEntryAnswers, { method: "POST", grant: this.store.grant, body: { entries: waiting } });
+      await this.store.answered(
+        answers.map((answer) => ({ id: answer.id, message: answer.message, state: answer.status === "refused" ? "refused" : answer.status === "late" ? "late" : "there" })),
+      );
+    }
+  }
+
+  private async pull(): Promise<void> {
+    const page = await ask(`${this.path}/entries?after=${this.store.lastNumber}`, checkFeedPage, { grant: this.store.grant });
+    await this.store.receive(page.entries);
+    const { bundle } = this.store;
+    await this.store.update({
+      lastHeardAt: page.serverTime,
+      offsetMs: Date.now() - Date.parse(page.serverTime),
+      bundle: { ...bundle, seal: page.seal ?? bundle.seal, deposit: { ...bundle.deposit, met: page.deposit.met } },
+    });
+  }
+
+  private async pushPhotos(): Promise<void> {
+    for (const photo of await this.store.db.photos.where("state").equals("waiting").toArray()) {
+      try {
+        await ask(`/api/photos/${photo.hash}?handover=${this.store.bundle.list.handover}`, anything, { method: "PUT", grant: this.store.grant, bytes: photo.bytes });
+        await this.store.db.photos.update(photo.hash, { state: "there" });
+      } catch (error) {
+        if (!(error instanceof ApiFault) || error.status >= 500 || error.status === 401) throw error;
+        await this.store.db.photos.update(photo.hash, { state: "refused", message: error.message });
+      }
+      await this.store.countWaiting();
+    }
+  }
+
+  private async pushSeal(): Promise<void> {
+    const request = this.store.sealToSend;
+    if (!request) return;
+    const outcome = await ask(`${this.path}/seal`, checkSealAnswer, { method: "POST", grant: this.store.grant, body: request });
+    const sealedAt = (request as { sealedAt: string }).sealedAt;
+    await this.store.update({ sealToSend: null, bundle: { ...this.store.bundle, seal: { seal: outcome.seal, sealedAt } } });
+  }
+
+  /** Listens for pokes; the connection is made again when it breaks. */
+  private async listen(): Promise<void> {
+    while (!this.stopping.signal.aborted) {
+      try {
+        const answer = await fetch(`${this.path}/events`, { headers: { authorization: `Bearer ${this.store.grant}` }, signal: this.stopping.signal });
+        const reader = answer.ok ? answer.body?.pipeThrough(new TextDecoderStream()).getReader() : undefined;
+        for (let part = await reader?.read(); part && !part.done; part = await reader?.read()) if (part.value.includes("event: new")) this.kick();
+      } catch {
+        // no signal: the outbox keeps what it has, and asks again below
+      }
+      await new Promise((done) => setTimeout(done, 5000));
+    }
+  }
+}

@@ -1,0 +1,24 @@
+import type { TSchema } from "@sinclair/typebox";
+
+/**
+ * A computation as the command line and the routes offer it: its name, the JSON Schema of what it takes,
+ * and the pure function. `run` is called only with input that the schema has passed; it throws
+ * `BadInput` for what a schema cannot say.
+ */
+export interface Calculation<In = never, Out = unknown> {
+  name: string;
+  about: string;
+  schema: TSchema;
+  run: (input: In) => Out;
+}
+
+/** What is wrong with input that has the right shape: where, and what to do about it. */
+export class BadInput extends Error {
+  constructor(
+    readonly where: string,
+    message: string,
+  ) {
+    super(message);
+    this.name = "BadInput";
+  }
+}

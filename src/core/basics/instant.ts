@@ -1,0 +1,69 @@
+/** An instant as ISO 8601 text in UTC, `2027-06-14T08:30:00.000Z`. */
+export type Instant = string;
+
+const hourMs = 3_600_000;
+
+/** The instant some hours later (or earlier, for a negative number). */
+export function addHours(instant: Instant, hours: number): Instant {
+  return new Date(Date.parse(instant) + hours * hourMs).toISOString();
+}
+
+/**
+ * The calendar day (`2027-06-14`) of an instant in a time zone.
+ *
+ * @param timeZone IANA name, e.g. Atlantic/Azores
+ */
+export function dayIn(instant: Instant, timeZone: string): string {
+  const parts = new Intl.DateTimeFormat("en-CA", { timeZone, year: "numeric", month: "2-digit", day: "2-digit" });
+  return parts.format(new Date(instant));
+}
+
+/**
+ * The last day that a printed date is good for: a full date is itself, a month and year run to that month's end.
+ *
+ * @param printed `2027-06-14` or `2027-06`
+ * @returns a full date, or null when it is neither or no such day exists
+ * @example lastGoodDay("2028-02") // "2028-02-29"
+ */
+export function lastGoodDay(printed: string): string | null {
+  const full = /^(\d{4})-(\d{2})-(\d{2})$/.exec(printed);
+  if (full) {
+    const date = new Date(`${printed}T00:00:00Z`);
+    return Number.isNaN(date.getTime()) || date.toISOString().slice(0, 10) !== printed ? null : printed;
+  }
+  const month = /^(\d{4})-(\d{2})$/.exec(printed);
+  if (!month) return null;
+  const number = Number(month[2]);
+  if (number < 1 || number > 12) return null;
+  return new Date(Date.UTC(Number(month[1]), number, 0)).toISOString().slice(0, 10);
+}
+
+/** Whole months from one day to a later one; 0 when the later day is not later. */
+export function monthsBetween(fromDay: string, toDay: string): number {
+  const [fromYear = 0, fromMonth = 0, fromDate = 0] = fromDay.split("-").map(Number);
+  const [toYear = 0, toMonth = 0, toDate = 0] = toDay.split("-").map(Number);
+  const months = (toYear - fromYear) * 12 + (toMonth - fromMonth) - (toDate < fromDate ? 1 : 0);
+  return Math.max(0, months);
+}
+
+/**
+ * The instant of a wall-clock time in a time zone. A time that the clock skips in spring is taken an hour later.
+ *
+ * @example instantIn("2027-06-14", "09:00", "Atlantic/Azores") // "2027-06-14T09:00:00.000Z"
+ */
+export function instantIn(day: string, time: string, timeZone: string): Instant {
+  const asUtc = Date.parse(`${day}T${time}:00Z`);
+  const shownAt = (ms: number) => {
+    const parts = new Intl.DateTimeFormat("en-CA", { timeZone, hourCycle: "h23", year: "numeric", month: "2-digit", day: "2-digit", hour: "2-digit", minute: "2-digit" }).formatToParts(ms);
+    const part = (type: string) => parts.find((each) => each.type === type)?.value ?? "";
+    return Date.parse(`${part("year")}-${part("month")}-${part("day")}T${part("hour")}:${part("minute")}:00Z`);
+  };
+  // the offset is looked up twice, as the first guess may lie on the other side of a change of clocks
+  const guess = asUtc - (shownAt(asUtc) - asUtc);
+  return new Date(guess - (shownAt(guess) - asUtc)).toISOString();
+}
+
+/** The calendar day some days later (or earlier). */
+export function addDays(day: string, days: number): string {
+  return new Date(Date.parse(`${day}T00:00:00Z`) + days * 24 * hourMs).toISOString().slice(0, 10);
+}

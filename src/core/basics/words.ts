@@ -1,0 +1,17 @@
+import { Type, type Static } from "@sinclair/typebox";
+
+/** Text a person reads, by language: `{ en: "Bow locker" }`. English is always there. */
+export const Words = Type.Record(Type.String({ pattern: "^[a-z]{2}$" }), Type.String({ minLength: 1, maxLength: 2000 }), {
+  minProperties: 1,
+  required: ["en"],
+});
+export type Words = Static<typeof Words>;
+
+/**
+ * The text in the asked language, or in English where that language is missing.
+ *
+ * @example say({ en: "Mast" }, "de") // "Mast"
+ */
+export function say(words: Words, language: string): string {
+  return words[language] ?? words.en ?? "";
+}

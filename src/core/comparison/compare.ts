@@ -1,0 +1,208 @@
+import { BadInput } from "../basics/calculation";
+import type { Words } from "../basics/words";
+import type { CountValue, LookValue, MarkStateValue, ReadingValue, ResultValue } from "../handover/aspects";
+import { fold, type Cell, type Folded } from "../handover/fold";
+import { lineSubject, type Line } from "../handover/list";
+import type { Mark } from "../handover/mark";
+import { foundThings, mainCell, newMarks, photosOf, remarksOf } from "../handover/state";
+import type { Group } from "../yacht/schema";
+import { matchMarks, type PlacedMark } from "./match-marks";
+import { defaultLimits, type ComparedRecord, type ComparisonLimits } from "./record";
+
+/** What a difference is. */
+export type DifferenceKind =
+  | "missing" | "extra" | "new-mark" | "mark-worse" | "mark-mended" | "look-worse" | "look-better" | "test-failing"
+  | "test-working" | "reading-changed" | "not-checked-again" | "found-thing";
+
+/** One side's evidence: what was recorded, by whom, when, with which photos and remarks. */
+export interface Evidence {
+  value: unknown;
+  by: { side: "base" | "skipper"; person: string } | null;
+  at: string | null;
+  photos: string[];
+  remarks: { side: "base" | "skipper"; words: string }[];
+}
+
+/** A line or mark that is not the same at check-out as at check-in. */
+export interface Difference {
+  id: string;
+  kind: DifferenceKind;
+  /** id of the line, the mark or the found thing */
+  of: string;
+  place: string;
+  name: Words;
+  group: Group;
+  safety: boolean;
+  before: Evidence | null;
+  after: Evidence | null;
+  /** for counts the pieces, for readings the amount by which it changed, after less before */
+  change: number | null;
+  /** true when it was never tried at check-in, so that nobody knows when it broke */
+  unknownSince: boolean;
+}
+
+/**
+ * Everything that is not the same in two records of one yacht. The same records give the same answer in any order of
+ * their entries, and a record compared with itself gives nothing.
+ *
+ * @throws BadInput when the records are of different yachts or stays
+ */
+export function compare(before: ComparedRecord, after: ComparedRecord, limits: ComparisonLimits = defaultLimits): Difference[] {
+  if (before.list.yacht.id !== after.list.yacht.id) throw new BadInput("/after/list/yacht/id", "these are records of two different yachts");
+  if (before.list.stay.id !== after.list.stay.id) throw new BadInput("/after/list/stay/id", "these are records of two different stays");
+  const old = { lines: new Map(before.list.lines.map((line) => [line.id, line])), folded: fold(before.entries) };
+  const now = fold(after.entries);
+  const differences: Difference[] = [];
+  for (const line of after.list.lines) {
+    if (line.kind === "mark") continue;
+    const difference = compareLine(line, old.folded, now);
+    if (difference) differences.push(difference);
+  }
+  differences.push(...compareMarks(before, after, old.folded, now, limits), ...newFinds(old.folded, now));
+  const rank = new Map(after.list.places.map((place, index) => [place.id, index]));
+  return differences.sort((a, b) => (rank.get(a.place) ?? 0) - (rank.get(b.place) ?? 0) || (a.id < b.id ? -1 : 1));
+}
+
+function evidence(folded: Folded, subject: string, cell: Cell | undefined): Evidence | null {
+  if (!cell) return null;
+  const head = cell.heads[0];
+  return { value: cell.fork ? null : (cell.value ?? null), by: head?.by ?? null, at: head?.at ?? null, photos: photosOf(folded, subject), remarks: remarksOf(folded, subject) };
+}
+
+function compareLine(line: Exclude<Line, { kind: "mark" }>, old: Folded, now: Folded): Difference | null {
+  const subject = lineSubject(line.id);
+  const oldCell = mainCell(old, line);
+  const nowCell = mainCell(now, line);
+  const make = (kind: DifferenceKind, change: number | null = null, unknownSince = false): Difference => ({
+    id: `${kind}:${line.id}`,
+    kind,
+    of: line.id,
+    place: line.place,
+    name: line.name,
+    group: line.kind === "count" || line.kind === "look" ? line.group : groupOfSystem(line),
+    safety: line.safety,
+    before: evidence(old, subject, oldCell),
+    after: evidence(now, subject, nowCell),
+    change,
+    unknownSince,
+  });
+  if (!nowCell || nowCell.fork) return oldCell && !oldCell.fork ? make("not-checked-again") : null;
+  const oldValue = oldCell && !oldCell.fork ? oldCell.value : undefined;
+  switch (line.kind) {
+    case "count": {
+      const had = (oldValue as CountValue | undefined)?.count ?? line.expected;
+      const change = (nowCell.value as CountValue).count - had;
+      return change === 0 ? null : make(change < 0 ? "missing" : "extra", change);
+    }
+    case "test":
+      return compareTest(oldValue as ResultValue | undefined, nowCell.value as ResultValue, make);
+    case "look": {
+      const rank = { sound: 0, worn: 1, damaged: 2 };
+      const was = (oldValue as LookValue | undefined)?.state;
+      const is = (nowCell.value as LookValue).state;
+      if (was === is) return null;
+      if (was === undefined) return is === "sound" ? null : make("look-worse", null, true);
+      return make(rank[is] > rank[was] ? "look-worse" : "look-better");
+    }
+    case "reading":
+      return compareReading(oldValue as ReadingValue | undefined, nowCell.value as ReadingValue, make);
+  }
+}
+
+function compareTest(was: ResultValue | undefined, is: ResultValue, make: (kind: DifferenceKind, change?: number | null, unknownSince?: boolean) => Difference): Difference | null {
+  const bad = (value: ResultValue) => value.result === "fails" || value.result === "works-but";
+  const known = was !== undefined && was.result !== "not-tried";
+  if (is.result === "not-tried") return known ? make("not-checked-again") : null;
+  if (known && was.result === is.result) return null;
+  if (bad(is)) {
+    // "works, but" after "fails" is no new fault
+    if (known && was.result === "fails") return make("test-working");
+    return make("test-failing", null, !known);
+  }
+  return known && bad(was) ? make("test-working") : null;
+}
+
+/** The number of a reading that is reckoned with, or null where only a date or a needle is read. */
+export function readingNumber(value: ReadingValue): number | null {
+  for (const field of ["litres", "hours", "volts", "levelPercent"]) if (typeof value[field] === "number") return value[field];
+  return null;
+}
+
+function compareReading(was: ReadingValue | undefined, is: ReadingValue, make: (kind: DifferenceKind, change?: number | null) => Difference): Difference | null {
+  if (was === undefined) return null;
+  const a = readingNumber(was);
+  const b = readingNumber(is);
+  if (a !== null && b !== null) return a === b ? null : make("reading-changed", Math.round((b - a) * 1000) / 1000);
+  const same = Object.keys({ ...was, ...is }).every((field) => was[field] === is[field]);
+  return same ? null : make("reading-changed");
+}
+
+function groupOfSystem(line: Line): Group {
+  const groups: Partial<Record<Line["system"], Group>> = {
+    engine: "engine", fuel: "engine", "rig-and-sails": "sails", anchoring: "deck", safety: "safety", tender: "tender",
+    "navigation-and-radio": "navigation", "pilot-and-thruster": "navigation", "hull-and-deck": "hull", steering: "hull",
+  };
+  return groups[line.system] ?? "below";
+}
+
+function markDifference(kind: DifferenceKind, id: string, mark: Mark, before: Evidence | null, after: Evidence | null): Difference {
+  const name = mark.words === "" ? { en: mark.kind } : { en: mark.words };
+  return { id: `${kind}:mark:${id}`, kind, of: `mark:${id}`, place: mark.place, name, group: "hull", safety: false, before, after, change: null, unknownSince: false };
+}
+
+/**
+ * Marks confirmed by id are the same mark by what was said of them. Of the rest, marks of the check-in that nobody
+ * said anything about and marks made at check-out are matched by surface, kind and distance.
+ */
+function compareMarks(before: ComparedRecord, after: ComparedRecord, old: Folded, now: Folded, limits: ComparisonLimits): Difference[] {
+  const differences: Difference[] = [];
+  const known = new Map<string, { mark: Mark; evidence: Evidence }>();
+  for (const line of before.list.lines) {
+    if (line.kind !== "mark") continue;
+    const said = evidence(old, lineSubject(line.id), mainCell(old, line));
+    known.set(line.id.slice("mark:".length), { mark: line.mark, evidence: said ?? { value: line.mark, by: null, at: line.since, photos: line.photos, remarks: [] } });
+  }
+  for (const { id, mark, cell } of newMarks(old)) {
+    const found = evidence(old, cell.subject, cell);
+    if (found) known.set(id, { mark, evidence: found });
+  }
+  const unconfirmed = new Map(known);
+  for (const line of after.list.lines) {
+    if (line.kind !== "mark") continue;
+    const id = line.id.slice("mark:".length);
+    const cell = mainCell(now, line);
+    const was = known.get(id);
+    if (!cell || cell.fork) continue;
+    unconfirmed.delete(id);
+    const { state } = cell.value as MarkStateValue;
+    const nowEvidence = evidence(now, lineSubject(line.id), cell);
+    const sameAsBefore = (was?.evidence.value as MarkStateValue | undefined)?.state === state;
+    if (state === "still-so" || (sameAsBefore && sameEntry(was?.evidence ?? null, nowEvidence))) continue;
+    differences.push(markDifference(state === "worse" ? "mark-worse" : "mark-mended", id, line.mark, was?.evidence ?? null, nowEvidence));
+  }
+  const fresh = newMarks(now);
+  for (const { id } of fresh) unconfirmed.delete(id);
+  const freshOnly = fresh.filter(({ id }) => !known.has(id));
+  const asPlaced = ([id, { mark }]: [string, { mark: Mark }]): PlacedMark => ({ id, mark });
+  const pairs = new Map(matchMarks([...unconfirmed].map(asPlaced), freshOnly, limits.toleranceM).map(([a, b]) => [b, a]));
+  for (const { id, mark, cell } of freshOnly) {
+    const twin = pairs.get(id);
+    const was = twin === undefined ? null : (known.get(twin) ?? null);
+    const found = evidence(now, cell.subject, cell);
+    if (!was) differences.push(markDifference("new-mark", id, mark, null, found));
+    else if (mark.sizeMm >= was.mark.sizeMm * limits.worseFactor) differences.push(markDifference("mark-worse", id, mark, was.evidence, found));
+  }
+  return differences;
+}
+
+const sameEntry = (a: Evidence | null, b: Evidence | null) => a !== null && b !== null && a.at === b.at && a.by?.person === b.by?.person;
+
+function newFinds(old: Folded, now: Folded): Difference[] {
+  const knownIds = new Set(foundThings(old).map(({ id }) => id));
+  return foundThings(now)
+    .filter(({ id }) => !knownIds.has(id))
+    .map(({ id, found, cell }) => ({
+      id: `found-thing:found:${id}`, kind: "found-thing", of: `found:${id}`, place: found.place, name: { en: found.words }, group: "below", safety: false,
+      before: null, after: evidence(now, cell.subject, cell), change: found.count, unknownSince: false,
+    }));
+}

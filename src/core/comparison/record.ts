@@ -1,0 +1,21 @@
+import { Type, type Static } from "@sinclair/typebox";
+import { Entry } from "../handover/entry";
+import { HandoverList } from "../handover/list";
+
+/** A handover as it is compared: what it was made of and what was recorded. */
+export const ComparedRecord = Type.Object({ list: HandoverList, entries: Type.Array(Entry) }, { additionalProperties: true });
+export type ComparedRecord = Static<typeof ComparedRecord>;
+
+/** The base's limits of what counts as the same mark and as a worse one. */
+export const ComparisonLimits = Type.Object(
+  {
+    /** two marks of one kind nearer than this are the same mark */
+    toleranceM: Type.Number({ minimum: 0, maximum: 5 }),
+    /** a mark this many times as long as before is worse */
+    worseFactor: Type.Number({ minimum: 1 }),
+  },
+  { additionalProperties: false },
+);
+export type ComparisonLimits = Static<typeof ComparisonLimits>;
+
+export const defaultLimits: ComparisonLimits = { toleranceM: 0.15, worseFactor: 1.5 };

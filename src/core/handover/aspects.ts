@@ -1,0 +1,85 @@
+import { Type, type Static, type TSchema } from "@sinclair/typebox";
+import { Key } from "../yacht/schema";
+import { InstantText } from "./entry";
+import { Mark } from "./mark";
+
+const closed = { additionalProperties: false } as const;
+const text = (maxLength: number) => Type.String({ minLength: 1, maxLength, pattern: "\\S" });
+
+export const CountValue = Type.Object({ count: Type.Integer({ minimum: 0, maximum: 9999 }) }, closed);
+export const ResultValue = Type.Union([
+  Type.Object({ result: Type.Literal("works") }, closed),
+  Type.Object({ result: Type.Literal("works-but"), remark: text(500) }, closed),
+  Type.Object({ result: Type.Literal("fails"), remark: text(500) }, closed),
+  Type.Object({ result: Type.Literal("not-tried"), reason: text(500), withinHours: Type.Union([Type.Integer({ minimum: 1, maximum: 168 }), Type.Null()]) }, closed),
+]);
+export const LookValue = Type.Object({ state: Type.Union([Type.Literal("sound"), Type.Literal("worn"), Type.Literal("damaged")]) }, closed);
+export const MarkStateValue = Type.Object({ state: Type.Union([Type.Literal("still-so"), Type.Literal("worse"), Type.Literal("mended")]) }, closed);
+export const RemarkValue = Type.Object({ words: Type.String({ maxLength: 1000 }) }, closed);
+/** A photo by the hash of its bytes; `false` takes it off the line again (the picture itself is kept). */
+export const PhotoValue = Type.Object(
+  { attached: Type.Boolean(), takenAt: Type.Union([InstantText, Type.Null()]), from: Type.Union([Type.Literal("camera"), Type.Literal("file")]) },
+  closed,
+);
+export const FoundValue = Type.Object({ place: Key, words: text(500), count: Type.Integer({ minimum: 1, maximum: 9999 }) }, closed);
+export const MarkValue = Type.Union([Mark, Type.Object({ withdrawn: Type.Literal(true), reason: text(300) }, closed)]);
+
+const litres = Type.Number({ minimum: 0, maximum: 5000 });
+const levelPercent = Type.Number({ minimum: -200, maximum: 400 });
+const printedDate = Type.String({ pattern: "^\\d{4}-\\d{2}(-\\d{2})?$" });
+/** What a person reads off, by the kind of reading. Bounds are what an instrument can show at all; sense is judged by the rule. */
+export const readingValues: Record<string, TSchema> = {
+  "battery-rest": Type.Object({ volts: Type.Number({ minimum: 0, maximum: 60 }), restHours: Type.Number({ minimum: 0, maximum: 1000 }) }, closed),
+  "engine-oil": Type.Object(
+    { levelPercent, looks: Type.Unsafe<"clean" | "black" | "creamy" | "gritty" | "fuel-smell">({ type: "string", enum: ["clean", "black", "creamy", "gritty", "fuel-smell"] }) },
+    closed,
+  ),
+  coolant: Type.Object({ levelPercent }, closed),
+  fuel: Type.Object({ litres }, closed),
+  water: Type.Object({ litres }, closed),
+  "engine-hours": Type.Object({ hours: Type.Number({ minimum: 0, maximum: 100000 }) }, closed),
+  "dated-item": Type.Object({ date: printedDate }, closed),
+  extinguisher: Type.Object(
+    { needle: Type.Unsafe<"green" | "red" | "none">({ type: "string", enum: ["green", "red", "none"] }), pinAndSeal: Type.Boolean(), date: printedDate },
+    closed,
+  ),
+};
+
+export type CountValue = Static<typeof CountValue>;
+export type ResultValue = Static<typeof ResultValue>;
+export type LookValue = Static<typeof LookValue>;
+export type MarkStateValue = Static<typeof MarkStateValue>;
+export type RemarkValue = Static<typeof RemarkValue>;
+export type PhotoValue = Static<typeof PhotoValue>;
+export type FoundValue = Static<typeof FoundValue>;
+export type MarkValue = Static<typeof MarkValue>;
+export type ReadingValue = Record<string, number | string | boolean>;
+
+/** The aspects that stand on their own; `remark:side` and `photo:hash` are on any subject. */
+export const aspectOfKind = { count: "count", test: "result", reading: "reading", look: "look", mark: "mark-state" } as const;
+
+/** The schema a value must pass, or null when the aspect does not belong to the subject. */
+export function valueSchema(subjectKind: "handover" | "mark" | "found" | "count" | "test" | "reading" | "look" | "mark-line", aspect: string, reading = ""): TSchema | null {
+  if (/^remark:(base|skipper)$/.test(aspect)) return RemarkValue;
+  if (/^photo:[0-9a-f]{64}$/.test(aspect)) return PhotoValue;
+  switch (`${subjectKind} ${aspect}`) {
+    case "count count":
+      return CountValue;
+    case "test result":
+      return ResultValue;
+    case "reading reading":
+      return readingValues[reading] ?? null;
+    case "look look":
+      return LookValue;
+    case "mark-line mark-state":
+      return MarkStateValue;
+    case "mark mark":
+      return MarkValue;
+    case "found found":
+      return FoundValue;
+    case "handover left-berth":
+      return Type.Object({ at: InstantText }, closed);
+    default:
+      return null;
+  }
+}

@@ -1,0 +1,42 @@
+import type { TSchema } from "@sinclair/typebox";
+import { valueSchema } from "./aspects";
+import type { Entry } from "./entry";
+import type { HandoverList } from "./list";
+
+/** Why an entry cannot be kept. */
+export type EntryProblem =
+  | { code: "other-handover" }
+  | { code: "no-such-line"; line: string }
+  | { code: "no-such-place"; place: string }
+  | { code: "aspect-does-not-fit"; aspect: string }
+  | { code: "bad-value"; detail: string };
+
+/** Checks a value against a schema; null when it passes, else where and what is wrong. */
+export type ValueCheck = (schema: TSchema, value: unknown) => string | null;
+
+/**
+ * Whether an entry belongs to a list: its line is there, its aspect suits the line, its value is of the aspect's form.
+ *
+ * @param check the schema check, handed in so that the core needs no validator of its own
+ */
+export function checkEntry(list: HandoverList, entry: Entry, check: ValueCheck): EntryProblem | null {
+  if (entry.handover !== list.handover) return { code: "other-handover" };
+  let kind: Parameters<typeof valueSchema>[0];
+  let reading = "";
+  if (entry.subject.startsWith("line:")) {
+    const id = entry.subject.slice("line:".length);
+    const line = list.lines.find((candidate) => candidate.id === id);
+    if (!line) return { code: "no-such-line", line: id };
+    kind = line.kind === "mark" ? "mark-line" : line.kind;
+    if (line.kind === "reading") reading = line.reading;
+  } else {
+    kind = entry.subject.split(":")[0] as "handover" | "mark" | "found";
+  }
+  const schema = valueSchema(kind, entry.aspect, reading);
+  if (!schema) return { code: "aspect-does-not-fit", aspect: entry.aspect };
+  const detail = check(schema, entry.value);
+  if (detail !== null) return { code: "bad-value", detail };
+  const place = (entry.value as { place?: string }).place;
+  if (place !== undefined && !list.places.some((candidate) => candidate.id === place)) return { code: "no-such-place", place };
+  return null;
+}

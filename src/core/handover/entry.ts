@@ -1,0 +1,42 @@
+import { Type, type Static } from "@sinclair/typebox";
+import { digestOf } from "../basics/digest";
+
+export const Uuid = Type.String({ pattern: "^[0-9a-f]{8}-[0-9a-f]{4}-[0-9a-f]{4}-[0-9a-f]{4}-[0-9a-f]{12}$" });
+export const InstantText = Type.String({ pattern: "^\\d{4}-\\d{2}-\\d{2}T\\d{2}:\\d{2}:\\d{2}(\\.\\d{1,3})?Z$" });
+export const Sha256 = Type.String({ pattern: "^[0-9a-f]{64}$" });
+
+/** Whose side a person stands on when recording. */
+export const PartySide = Type.Union([Type.Literal("base"), Type.Literal("skipper")]);
+export type PartySide = Static<typeof PartySide>;
+
+/** What an entry is about: a line of the list, a mark or a found thing made on the device, or the handover itself. */
+export const Subject = Type.String({
+  pattern: "^(handover|line:[a-z]+:[a-z0-9-]{1,80}|(mark|found):[0-9a-f]{8}-[0-9a-f]{4}-[0-9a-f]{4}-[0-9a-f]{4}-[0-9a-f]{12})$",
+});
+
+/** One recorded fact, by one person, at one time. Never changed; what is changed is recorded by another entry. */
+export const Entry = Type.Object(
+  {
+    v: Type.Literal(1),
+    /** UUID v7, made on the device */
+    id: Uuid,
+    handover: Uuid,
+    subject: Subject,
+    aspect: Type.String({ pattern: "^[a-z-]{1,30}(:[a-z0-9-]{1,64})?$" }),
+    value: Type.Unknown(),
+    /** the entries this one replaces: none for a first one, one for a change, all heads when a fork is settled */
+    basis: Type.Array(Uuid, { maxItems: 20, uniqueItems: true }),
+    by: Type.Object({ side: PartySide, person: Uuid }, { additionalProperties: false }),
+    device: Uuid,
+    at: InstantText,
+    /** how far the device's clock is known to be ahead of the base's, or null when it is not known */
+    offsetMs: Type.Union([Type.Integer({ minimum: -1e12, maximum: 1e12 }), Type.Null()]),
+  },
+  { additionalProperties: false },
+);
+export type Entry = Static<typeof Entry>;
+
+/** Hash of an entry's content, by which a seal names it. */
+export function entryHash(entry: Entry): string {
+  return digestOf(entry);
+}

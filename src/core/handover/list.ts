@@ -1,0 +1,105 @@
+import { Type, type Static } from "@sinclair/typebox";
+import { digestOf } from "../basics/digest";
+import { Words } from "../basics/words";
+import { Group, Key, Level, Side, Surface, System } from "../yacht/schema";
+import { InstantText, Sha256, Uuid } from "./entry";
+import { Mark } from "./mark";
+
+const closed = { additionalProperties: false } as const;
+
+const common = {
+  id: Type.String({ pattern: "^[a-z]+:[a-z0-9-]{1,80}$" }),
+  place: Key,
+  name: Words,
+  system: System,
+  safety: Type.Boolean(),
+};
+
+export const CountLine = Type.Object(
+  {
+    ...common,
+    kind: Type.Literal("count"),
+    where: Words,
+    group: Group,
+    /** what ought to be there: by the yacht file at check-in, what was found at check-in at check-out */
+    expected: Type.Integer({ minimum: 0 }),
+    perPerson: Type.Boolean(),
+    replacementMinor: Type.Integer({ minimum: 0 }),
+    boughtOn: Type.String(),
+    lifeMonths: Type.Integer({ minimum: 1 }),
+  },
+  closed,
+);
+export const TestLine = Type.Object(
+  {
+    ...common,
+    kind: Type.Literal("test"),
+    how: Words,
+    caution: Type.Union([Words, Type.Null()]),
+    when: Type.Union([Type.Literal("alongside"), Type.Literal("may-wait")]),
+    /** hours after leaving the berth within which it must be tried; null when it must be tried alongside */
+    waitHours: Type.Union([Type.Integer({ minimum: 1 }), Type.Null()]),
+  },
+  closed,
+);
+export const ReadingLine = Type.Object(
+  {
+    ...common,
+    kind: Type.Literal("reading"),
+    how: Words,
+    reading: Type.String(),
+    /** what the rule needs besides the value read: chemistry, capacity, last readings, the charter's days */
+    given: Type.Record(Type.String(), Type.Unknown()),
+  },
+  closed,
+);
+export const LookLine = Type.Object({ ...common, kind: Type.Literal("look"), how: Words, surface: Surface, group: Group }, closed);
+export const MarkLine = Type.Object(
+  { ...common, kind: Type.Literal("mark"), group: Group, mark: Mark, photos: Type.Array(Sha256), since: Type.Union([InstantText, Type.Null()]) },
+  closed,
+);
+export const Line = Type.Union([CountLine, TestLine, ReadingLine, LookLine, MarkLine]);
+
+export type CountLine = Static<typeof CountLine>;
+export type TestLine = Static<typeof TestLine>;
+export type ReadingLine = Static<typeof ReadingLine>;
+export type LookLine = Static<typeof LookLine>;
+export type MarkLine = Static<typeof MarkLine>;
+export type Line = Static<typeof Line>;
+
+export const ListPlace = Type.Object({ id: Key, name: Words, level: Level, side: Side, reach: Words }, closed);
+export type ListPlace = Static<typeof ListPlace>;
+
+export const handoverKinds = ["check-in", "check-out"] as const;
+export const HandoverKind = Type.Union([Type.Literal("check-in"), Type.Literal("check-out")]);
+export type HandoverKind = Static<typeof HandoverKind>;
+
+/** What a handover is made of; fixed when it is opened. */
+export const HandoverList = Type.Object(
+  {
+    version: Type.Literal(1),
+    kind: HandoverKind,
+    handover: Uuid,
+    yacht: Type.Object({ id: Uuid, name: Type.String(), class: Type.String(), revision: Type.Integer({ minimum: 1 }), fileHash: Sha256 }, closed),
+    stay: Type.Object(
+      { id: Uuid, from: InstantText, to: InstantText, fromDay: Type.String(), toDay: Type.String(), aboard: Type.Integer({ minimum: 1 }) },
+      closed,
+    ),
+    maximumAboard: Type.Integer({ minimum: 1 }),
+    currency: Type.String({ pattern: "^[A-Z]{3}$" }),
+    /** the seal of the check-in this check-out goes back to */
+    checkInSeal: Type.Union([Sha256, Type.Null()]),
+    places: Type.Array(ListPlace),
+    lines: Type.Array(Line),
+  },
+  closed,
+);
+export type HandoverList = Static<typeof HandoverList>;
+
+/** Hash of a list, by which a seal names it. */
+export function listHash(list: HandoverList): string {
+  return digestOf(list);
+}
+
+/** The subject of a line's entries. */
+export const lineSubject = (lineId: string) => `line:${lineId}`;

@@ -1,0 +1,26 @@
+/** What a stay needs next from the base. */
+export type NextStep = "hold-deposit" | "start-check-in" | "go-on-check-in" | "under-way" | "start-check-out" | "go-on-check-out" | "settle" | "settled";
+
+export interface StayFacts {
+  startsAt: string;
+  endsAt: string;
+  depositMet: boolean;
+  checkIn: { sealedAt: string | null } | null;
+  checkOut: { sealedAt: string | null } | null;
+  settledAt: string | null;
+}
+
+/**
+ * The one next thing for a stay. A check-out may begin from twelve hours before the end, as yachts come in the evening
+ * before.
+ *
+ * @param now an instant
+ */
+export function nextStep(stay: StayFacts, now: string): NextStep {
+  if (stay.settledAt) return "settled";
+  if (stay.checkOut?.sealedAt) return "settle";
+  if (stay.checkOut) return "go-on-check-out";
+  if (stay.checkIn?.sealedAt) return Date.parse(now) >= Date.parse(stay.endsAt) - 12 * 3_600_000 ? "start-check-out" : "under-way";
+  if (!stay.depositMet) return "hold-deposit";
+  return stay.checkIn ? "go-on-check-in" : "start-check-in";
+}

@@ -1,0 +1,110 @@
+import { Type, type Static } from "@sinclair/typebox";
+import { digestOf } from "../basics/digest";
+import { pairOf } from "../basics/pair";
+import { entryHash, InstantText, PartySide, Sha256, Uuid, type Entry } from "./entry";
+import { listHash, type HandoverList } from "./list";
+
+const closed = { additionalProperties: false } as const;
+
+/** What is signed: names every part of the record by hash, and the words the signers read. */
+export const Manifest = Type.Object(
+  {
+    version: Type.Literal(1),
+    handover: Uuid,
+    listHash: Sha256,
+    entries: Type.Array(Type.Object({ id: Uuid, hash: Sha256 }, closed), { maxItems: 20000 }),
+    photos: Type.Array(Sha256, { maxItems: 2000 }),
+    words: Type.Array(Type.String({ maxLength: 1000 }), { maxItems: 2000 }),
+    /** when the device had last heard of the base; null for never */
+    lastHeardAt: Type.Union([InstantText, Type.Null()]),
+  },
+  closed,
+);
+export type Manifest = Static<typeof Manifest>;
+
+/** A signature as it stands in the seal: who, how, and the imprint of the drawing or name, which is kept apart from it. */
+export const Signature = Type.Object(
+  { side: PartySide, person: Uuid, how: Type.Union([Type.Literal("drawn"), Type.Literal("typed")]), at: InstantText, imprint: Sha256 },
+  closed,
+);
+export type Signature = Static<typeof Signature>;
+
+/** What was put on the glass: strokes of points, or a typed name. Kept apart, so that it can be erased without breaking a seal. */
+export const SignatureContent = Type.Object(
+  {
+    salt: Uuid,
+    name: Type.String({ minLength: 1, maxLength: 120, pattern: "\\S" }),
+    strokes: Type.Array(Type.Array(pairOf(Type.Number(), Type.Number()), { maxItems: 4000 }), { maxItems: 200 }),
+  },
+  closed,
+);
+export type SignatureContent = Static<typeof SignatureContent>;
+
+/** The imprint of what was put on the glass. */
+export function imprint(content: SignatureContent): string {
+  return digestOf(content);
+}
+
+/** Whether a signature says anything: a typed name, or a drawing longer than a dot. */
+export function isBlank(how: Signature["how"], content: SignatureContent): boolean {
+  if (content.name.trim() === "") return true;
+  if (how === "typed") return false;
+  const points = content.strokes.flat();
+  const span = (axis: 0 | 1) => Math.max(...points.map((p) => p[axis])) - Math.min(...points.map((p) => p[axis]));
+  return points.length < 5 || Math.max(span(0), span(1)) < 10;
+}
+
+/** The manifest of a handover as it stands: entries and photos sorted, so that their order of arrival plays no part. */
+export function makeManifest(list: HandoverList, entries: readonly Entry[], photos: readonly string[], words: readonly string[], lastHeardAt: string | null): Manifest {
+  return {
+    version: 1,
+    handover: list.handover,
+    listHash: listHash(list),
+    entries: entries.map((entry) => ({ id: entry.id, hash: entryHash(entry) })).sort((a, b) => (a.id < b.id ? -1 : 1)),
+    photos: [...new Set(photos)].sort(),
+    words: [...words],
+    lastHeardAt,
+  };
+}
+
+/** The digest both sign over. */
+export function manifestDigest(manifest: Manifest): string {
+  return digestOf(manifest);
+}
+
+/** The seal: hash of the digest with both signatures. */
+export function sealOf(digest: string, signatures: readonly Signature[]): string {
+  return digestOf({ digest, signatures: [...signatures].sort((a, b) => (a.side < b.side ? -1 : 1)) });
+}
+
+/** A link of a yacht's chain of seals: H(previous link, seal, time received). */
+export function chainLink(previous: string | null, seal: string, receivedAt: string): string {
+  return digestOf({ previous, seal, receivedAt });
+}
+
+/** What a sealed record consists of, for checking. */
+export interface SealedParts {
+  list: HandoverList;
+  entries: readonly Entry[];
+  manifest: Manifest;
+  signatures: readonly Signature[];
+  seal: string;
+}
+
+/**
+ * Names what does not agree with the seal. Empty means that list, entries and signatures are those that were sealed.
+ */
+export function sealProblems(parts: SealedParts): string[] {
+  const problems: string[] = [];
+  if (listHash(parts.list) !== parts.manifest.listHash) problems.push("the list is not the one that was signed");
+  const present = new Map(parts.entries.map((entry) => [entry.id, entryHash(entry)]));
+  for (const { id, hash } of parts.manifest.entries) {
+    const have = present.get(id);
+    if (have === undefined) problems.push(`entry ${id} is missing`);
+    else if (have !== hash) problems.push(`entry ${id} was changed`);
+  }
+  const named = new Set(parts.manifest.entries.map((entry) => entry.id));
+  for (const id of present.keys()) if (!named.has(id)) problems.push(`entry ${id} was not part of what was signed`);
+  if (sealOf(manifestDigest(parts.manifest), parts.signatures) !== parts.seal) problems.push("the seal does not fit the manifest and the signatures");
+  return problems;
+}

@@ -1,0 +1,74 @@
+import type { Point } from "../yacht/schema";
+
+/** Half-breadth as part of the half beam at fractions of the length, bow first. */
+export type Stations = readonly (readonly [fraction: number, halfBreadth: number])[];
+
+/** A modern sloop: fine bow, beam carried aft, broad transom. */
+export const sloopStations: Stations = [
+  [0, 0], [0.03, 0.1], [0.08, 0.27], [0.15, 0.47], [0.25, 0.7], [0.35, 0.85], [0.45, 0.94], [0.55, 0.99],
+  [0.65, 1], [0.75, 0.985], [0.85, 0.95], [0.94, 0.905], [1, 0.88],
+];
+
+/**
+ * Half-breadth of the hull in metres at a distance aft of the bow, smooth through the stations
+ * (monotone cubic, Fritsch and Carlson 1980, so that it never bulges beyond them). 0 outside the hull.
+ */
+export function halfBreadthM(stations: Stations, lengthM: number, beamM: number, aftM: number): number {
+  const t = aftM / lengthM;
+  if (t < 0 || t > 1) return 0;
+  const slopes = monotoneSlopes(stations);
+  const last = stations.length - 1;
+  let i = 0;
+  while (i < last - 1 && t > (stations[i + 1]?.[0] ?? 1)) i++;
+  const [x0, y0] = stations[i] ?? [0, 0];
+  const [x1, y1] = stations[i + 1] ?? [1, 0];
+  const h = x1 - x0;
+  const s = (t - x0) / h;
+  const m0 = (slopes[i] ?? 0) * h;
+  const m1 = (slopes[i + 1] ?? 0) * h;
+  const value = (2 * s ** 3 - 3 * s ** 2 + 1) * y0 + (s ** 3 - 2 * s ** 2 + s) * m0 + (-2 * s ** 3 + 3 * s ** 2) * y1 + (s ** 3 - s ** 2) * m1;
+  return (Math.max(0, value) * beamM) / 2;
+}
+
+function monotoneSlopes(stations: Stations): number[] {
+  const n = stations.length;
+  const secants = stations.slice(1).map(([x, y], i) => {
+    const [px, py] = stations[i] ?? [0, 0];
+    return (y - py) / (x - px);
+  });
+  const slopes = stations.map((_, i) => {
+    if (i === 0) return secants[0] ?? 0;
+    if (i === n - 1) return secants[n - 2] ?? 0;
+    const before = secants[i - 1] ?? 0;
+    const after = secants[i] ?? 0;
+    return before * after <= 0 ? 0 : (before + after) / 2;
+  });
+  secants.forEach((secant, i) => {
+    if (secant === 0) {
+      slopes[i] = 0;
+      slopes[i + 1] = 0;
+      return;
+    }
+    const a = (slopes[i] ?? 0) / secant;
+    const b = (slopes[i + 1] ?? 0) / secant;
+    const size = Math.hypot(a, b);
+    if (size > 3) {
+      slopes[i] = (3 / size) * a * secant;
+      slopes[i + 1] = (3 / size) * b * secant;
+    }
+  });
+  return slopes;
+}
+
+/**
+ * The outline of a hull as points in metres, from the bow down the starboard side, across the transom and back up to port.
+ *
+ * @param steps number of slices along the length
+ */
+export function hullOutline(lengthM: number, beamM: number, stations: Stations = sloopStations, steps = 48): Point[] {
+  // slices crowd towards the bow, where the curve is
+  const slices = Array.from({ length: steps + 1 }, (_, i) => lengthM * (i / steps) ** 1.3);
+  const starboard = slices.map((aftM): Point => [aftM, halfBreadthM(stations, lengthM, beamM, aftM)]);
+  const port = [...starboard].reverse().map(([aftM, breadthM]): Point => [aftM, breadthM === 0 ? 0 : -breadthM]);
+  return [...starboard, ...port];
+}

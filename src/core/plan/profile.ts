@@ -1,0 +1,36 @@
+import type { Point, Surface } from "../yacht/schema";
+
+/** What a side or stern view is drawn from. */
+export interface Profile {
+  /** outline in metres: along the hull (aft of the bow, or to starboard on the stern), and above the waterline */
+  outline: Point[];
+  keel: Point[] | null;
+  /** the range a mark can lie in */
+  range: { minA: number; maxA: number; minB: number; maxB: number };
+}
+
+/**
+ * The hull seen from a side or from astern, as a plain drawing to set marks on: freeboard is taken as 11.5 % of the
+ * length forward and 9.5 % aft (our own rule of thumb; the file does not say).
+ */
+export function profileOf(surface: Exclude<Surface, "deck" | "below">, hull: { lengthM: number; beamM: number; draughtM: number }): Profile {
+  const { lengthM, beamM, draughtM } = hull;
+  const bowM = lengthM * 0.115;
+  const sternM = lengthM * 0.095;
+  if (surface === "stern") {
+    const half = beamM * 0.44;
+    return {
+      outline: [[-half, sternM], [half, sternM], [half * 0.98, 0.35], [half * 0.6, -0.1], [0, -0.25], [-half * 0.6, -0.1], [-half * 0.98, 0.35]],
+      keel: [[-0.18, -0.2], [0.18, -0.2], [0.12, -draughtM], [-0.12, -draughtM]],
+      range: { minA: -beamM / 2, maxA: beamM / 2, minB: -draughtM, maxB: sternM },
+    };
+  }
+  return {
+    outline: [
+      [0, bowM], [lengthM * 0.3, bowM * 0.94], [lengthM * 0.65, sternM * 0.98], [lengthM, sternM], [lengthM * 0.985, 0.05], [lengthM * 0.85, -0.2], [lengthM * 0.55, -0.42],
+      [lengthM * 0.25, -0.32], [lengthM * 0.06, -0.05], [lengthM * 0.02, 0.3],
+    ],
+    keel: [[lengthM * 0.42, -0.4], [lengthM * 0.58, -0.42], [lengthM * 0.56, -draughtM], [lengthM * 0.45, -draughtM]],
+    range: { minA: 0, maxA: lengthM, minB: -draughtM, maxB: bowM },
+  };
+}

@@ -1,0 +1,36 @@
+import { Type, type Static } from "@sinclair/typebox";
+import { lastGoodDay } from "../basics/instant";
+import { asks, Day, fine, generalPractice, impossible, PrintedDate, type Judgement, type ReadingRule } from "./rule";
+
+const schema = Type.Object(
+  {
+    reading: Type.Literal("dated-item"),
+    /** as printed: 2027-06-14, or 2027-06, which runs to that month's end */
+    date: PrintedDate,
+    charterFrom: Day,
+    charterTo: Day,
+  },
+  { additionalProperties: false },
+);
+type In = Static<typeof schema>;
+
+/** Judges a printed date against the days of the charter: a date that falls inside the charter counts as expired. */
+export function judgeDate(date: string, charterFrom: string, charterTo: string): Judgement {
+  const limit = { from: generalPractice, goodUntilAtLeast: charterTo };
+  const last = lastGoodDay(date);
+  if (last === null) return impossible(`There is no day ${date}`, "Read the label again: year, month, day.", limit);
+  if (Number(date.slice(0, 4)) - Number(charterTo.slice(0, 4)) > 25) {
+    return impossible(`${date} is too far off to be on a label`, "Read the label again: year, month, day.", limit);
+  }
+  if (last < charterFrom) return asks("stop", `Out of date since ${last}`, "Change it before she leaves.", limit);
+  if (last < charterTo) return asks("stop", `Runs out on ${last}, during this charter`, "Change it before she leaves.", limit);
+  if (last === charterTo) return asks("watch", `Good until ${last}, the last day of this charter`, "Have it changed at the next turn-round.", limit);
+  return fine(`Good until ${last}`, limit);
+}
+
+/** Flares, raft service, jacket cylinders, gas hose: the printed date against the charter's days. */
+export const datedItem: ReadingRule<In> = {
+  name: "dated-item",
+  schema,
+  judge: (input) => judgeDate(input.date, input.charterFrom, input.charterTo),
+};

@@ -1,0 +1,50 @@
+import { Type, type Static } from "@sinclair/typebox";
+import { asks, fine, History, impossible, type Judgement, type ReadingRule } from "./rule";
+
+const schema = Type.Object(
+  {
+    reading: Type.Literal("engine-hours"),
+    hours: Type.Number(),
+    /** hours at the last service, and the interval by the maker's book */
+    lastServiceHours: Type.Number({ minimum: 0 }),
+    serviceEveryHours: Type.Number({ exclusiveMinimum: 0 }),
+    /** last readings of this counter, oldest first */
+    history: History,
+    /** hours of the day since the last of them, to tell what cannot be */
+    sinceLastHours: Type.Optional(Type.Number({ minimum: 0 })),
+    /** running hours a charter like this one usually takes */
+    expectedRunHours: Type.Optional(Type.Number({ minimum: 0 })),
+  },
+  { additionalProperties: false },
+);
+type In = Static<typeof schema>;
+
+const one = (value: number) => String(Math.round(value * 10) / 10);
+
+function judge(input: In): Judgement {
+  const dueAt = input.lastServiceHours + input.serviceEveryHours;
+  const limit = { from: "yacht file", serviceDueAtHours: dueAt };
+  const again = "Read the counter once more, all digits.";
+  if (input.hours < 0) return impossible("A counter does not run below zero", again, limit);
+  const last = input.history?.at(-1);
+  if (last !== undefined && input.hours < last) {
+    return impossible(`The counter stood at ${one(last)} h before: it does not run back`, again, limit);
+  }
+  if (last !== undefined && input.sinceLastHours !== undefined && input.hours - last > input.sinceLastHours + 0.1) {
+    return impossible(`${one(input.hours - last)} h run in ${one(input.sinceLastHours)} h of the clock cannot be`, again, limit);
+  }
+  if (input.hours < input.lastServiceHours) {
+    return impossible(`The last service was at ${one(input.lastServiceHours)} h, above this reading`, again, limit);
+  }
+  if (input.hours >= dueAt) {
+    return asks("watch", `Service was due at ${one(dueAt)} h, ${one(input.hours - dueAt)} h ago`, "Tell the technician before she leaves.", limit);
+  }
+  const left = dueAt - input.hours;
+  if (left < (input.expectedRunHours ?? 0)) {
+    return asks("watch", `Service is due in ${one(left)} h, within this charter`, "Ask the technician whether it is done before.", limit);
+  }
+  return fine(`${one(input.hours)} h, next service in ${one(left)} h`, limit);
+}
+
+/** Engine hours against the last readings, the clock and the service interval. */
+export const engineHours: ReadingRule<In> = { name: "engine-hours", schema, judge };

@@ -1,0 +1,30 @@
+import { Type, type Static } from "@sinclair/typebox";
+import { judgeDate } from "./dated-item";
+import { asks, Day, generalPractice, PrintedDate, type Judgement, type ReadingRule } from "./rule";
+
+const schema = Type.Object(
+  {
+    reading: Type.Literal("extinguisher"),
+    needle: Type.Union([Type.Literal("green"), Type.Literal("red"), Type.Literal("none")]),
+    pinAndSeal: Type.Boolean(),
+    date: PrintedDate,
+    charterFrom: Day,
+    charterTo: Day,
+  },
+  { additionalProperties: false },
+);
+type In = Static<typeof schema>;
+
+const limit = { from: generalPractice, needle: "green" };
+
+function judge(input: In): Judgement {
+  if (input.needle === "red") return asks("stop", "The needle is out of the green", "Change it before she leaves.", limit);
+  if (!input.pinAndSeal) return asks("stop", "Pin or seal is missing", "Change it before she leaves.", limit);
+  const dated = judgeDate(input.date, input.charterFrom, input.charterTo);
+  if (dated.verdict !== "fine") return dated;
+  if (input.needle === "none") return asks("watch", "No needle to read on this one", "Weigh it by hand and go by its date.", limit);
+  return { ...dated, why: `Needle green, pin and seal there; ${dated.why.toLowerCase()}` };
+}
+
+/** Extinguisher: needle in the green, pin and seal there, in date for the whole charter. */
+export const extinguisher: ReadingRule<In> = { name: "extinguisher", schema, judge };

@@ -1,0 +1,11 @@
+import type { Calculation } from "../basics/calculation";
+import { SettlementInput, type Settlement } from "./schema";
+import { settle } from "./settle";
+
+/** `./brinecove calc settle` */
+export const settleCalculation: Calculation<SettlementInput, Settlement> = {
+  name: "settle",
+  about: "what a charter comes to and what its deposit pays",
+  schema: SettlementInput,
+  run: settle,
+};

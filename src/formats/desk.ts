@@ -1,0 +1,90 @@
+import type { Verdict } from "../core/basics/verdict";
+import type { HandoverKind } from "../core/handover/list";
+import type { NextStep } from "../core/handover/next-step";
+import type { Proposal } from "../core/settlement/propose";
+import type { Settlement } from "../core/settlement/schema";
+import type { CharterTerms } from "../core/settlement/terms";
+
+/** A handover of a stay, in brief. */
+export interface HandoverBrief {
+  id: string;
+  kind: HandoverKind;
+  openedAt: string;
+  entries: number;
+  sealedAt: string | null;
+  /** what came after the seal */
+  late: number;
+}
+
+/** A stay with its charter, yacht and people, as the desk shows it. */
+export interface StayView {
+  stayId: string;
+  charterId: string;
+  reference: string;
+  yachtId: string;
+  yachtName: string;
+  yachtSlug: string;
+  berth: string;
+  startsAt: string;
+  endsAt: string;
+  aboard: number;
+  skipperId: string;
+  skipper: string;
+  chartererId: string;
+  charterer: string;
+  terms: CharterTerms;
+  /** what is held on the card now */
+  heldMinor: number;
+  handovers: HandoverBrief[];
+  settledAt: string | null;
+}
+
+/** One line of Today: a stay with what it needs next. */
+export interface TodayRow {
+  stay: StayView;
+  next: NextStep;
+  /** the moment this row is about: leaving, or coming back */
+  at: string;
+  verdict: Verdict;
+  /** entries recorded so far in the handover that is open */
+  recorded: number;
+  late: number;
+}
+
+/** What happened to a deposit. */
+export interface DepositView {
+  kind: "held" | "declined" | "timed-out" | "captured" | "released";
+  amountMinor: number;
+  reference: string | null;
+  at: string;
+}
+
+/** What a reservation says about a line of the statement. */
+export interface Reservation {
+  line: string;
+  words: string;
+}
+
+/** One difference on the settlement's screen: in words, with both sides' evidence. */
+export interface SettlementItem {
+  proposal: Proposal;
+  name: string;
+  place: string;
+  what: string;
+  before: { words: string; by: string; at: string | null; photos: string[] };
+  after: { words: string; by: string; at: string | null; photos: string[] };
+  why: string;
+}
+
+/** The settlement of a stay as its screen shows it. */
+export interface SettlementScreen {
+  stay: StayView;
+  currency: string;
+  timeZone: string;
+  items: SettlementItem[];
+  output: Settlement;
+  digest: string;
+  undecided: number;
+  signed: { sealedAt: string; seal: string; reservations: Reservation[]; output: Settlement } | null;
+  deposit: DepositView[];
+}

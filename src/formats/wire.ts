@@ -1,0 +1,83 @@
+import { Type, type Static } from "@sinclair/typebox";
+import { Entry, InstantText, PartySide, Sha256, Uuid } from "../core/handover/entry";
+import { HandoverKind, HandoverList } from "../core/handover/list";
+import { Manifest, Signature, SignatureContent } from "../core/handover/seal";
+import { YachtFile } from "../core/yacht/schema";
+
+const closed = { additionalProperties: false } as const;
+const Named = Type.Object({ id: Uuid, name: Type.String() }, closed);
+
+/** What the base sends a device to work on a handover. */
+export const HandoverBundle = Type.Object(
+  {
+    list: HandoverList,
+    file: YachtFile,
+    base: Type.Object({ name: Type.String(), timeZone: Type.String(), phone: Type.String(), currency: Type.String() }, closed),
+    charter: Type.Object({ reference: Type.String(), skipper: Named, charterer: Named }, closed),
+    deposit: Type.Object({ met: Type.Boolean(), amountMinor: Type.Integer() }, closed),
+    me: Type.Object({ person: Uuid, name: Type.String() }, closed),
+    /** at check-out: what was recorded at check-in, by line */
+    before: Type.Record(
+      Type.String(),
+      Type.Object({ value: Type.Unknown(), photos: Type.Array(Sha256), remarks: Type.Array(Type.Object({ side: PartySide, words: Type.String() }, closed)) }, closed),
+    ),
+    seal: Type.Union([Type.Object({ seal: Sha256, sealedAt: InstantText }, closed), Type.Null()]),
+    serverTime: InstantText,
+  },
+  closed,
+);
+export type HandoverBundle = Static<typeof HandoverBundle>;
+
+/** Opening a handover from the desk. */
+export const OpenRequest = Type.Object({ stayId: Uuid, kind: HandoverKind }, closed);
+export const OpenAnswer = Type.Object({ handover: Uuid, grant: Type.String(), bundle: HandoverBundle }, closed);
+
+/** A batch of entries from a device; each is checked by itself, so that a malformed one blocks no other. */
+export const EntryBatch = Type.Object({ entries: Type.Array(Type.Unknown(), { minItems: 1, maxItems: 500 }) }, closed);
+export const EntryAnswers = Type.Object(
+  {
+    answers: Type.Array(
+      Type.Object(
+        {
+          id: Type.String(),
+          status: Type.Union([Type.Literal("kept"), Type.Literal("same"), Type.Literal("late"), Type.Literal("refused")]),
+          code: Type.Union([Type.String(), Type.Null()]),
+          message: Type.Union([Type.String(), Type.Null()]),
+        },
+        closed,
+      ),
+    ),
+  },
+  closed,
+);
+
+/** A page of the feed. */
+export const FeedPage = Type.Object(
+  {
+    entries: Type.Array(Type.Object({ number: Type.Integer(), entry: Entry }, closed)),
+    seal: Type.Union([Type.Object({ seal: Sha256, sealedAt: InstantText }, closed), Type.Null()]),
+    deposit: Type.Object({ met: Type.Boolean() }, closed),
+    serverTime: InstantText,
+  },
+  closed,
+);
+
+/** Both signatures with what they are made over. */
+export const SealRequest = Type.Object(
+  {
+    manifest: Manifest,
+    signatures: Type.Array(Signature, { minItems: 2, maxItems: 2 }),
+    contents: Type.Object({ base: SignatureContent, skipper: SignatureContent }, closed),
+    seal: Sha256,
+    device: Uuid,
+    sealedAt: InstantText,
+  },
+  closed,
+);
+export type SealRequest = Static<typeof SealRequest>;
+export const SealAnswer = Type.Object({ seal: Sha256, toCome: Type.Integer(), standing: Type.Boolean() }, closed);
+
+export const ApiError = Type.Object(
+  { error: Type.Object({ code: Type.String(), message: Type.String(), where: Type.Union([Type.String(), Type.Null()]), requestId: Type.String() }, closed) },
+  closed,
+);

@@ -1,0 +1,37 @@
+import type { Difference, Evidence } from "@/core/comparison/compare";
+import type { HandoverList } from "@/core/handover/list";
+import type { Mark } from "@/core/handover/mark";
+import { markWords, valueWords } from "./line-words";
+import type { Translator } from "./translator";
+
+/** What a difference is, in a few words. */
+export function differenceWords(t: Translator, difference: Difference): string {
+  const change = difference.change ?? 0;
+  const what =
+    difference.kind === "missing" || difference.kind === "extra"
+      ? t(`difference.${difference.kind}`, { pieces: Math.abs(change) })
+      : difference.kind === "reading-changed"
+        ? difference.change === null
+          ? t("difference.reading-other")
+          : t("difference.reading-changed", { change })
+        : t(`difference.${difference.kind}`);
+  return difference.unknownSince ? `${what} (${t("difference.unknown-since")})` : what;
+}
+
+/** What one side recorded, in a few words. */
+export function evidenceWords(t: Translator, difference: Difference, evidence: Evidence | null, list: HandoverList): string {
+  if (!evidence || evidence.value === null) return t("difference.nothing");
+  const line = list.lines.find((each) => each.id === difference.of);
+  const said = evidence.remarks.map(({ side, words }) => t(`remark.said-${side}`, { words }));
+  return [valueOf(), ...said].join(" · ");
+
+  function valueOf(): string {
+    const value = evidence?.value as Record<string, unknown>;
+    if ("surface" in value) return markWords(t, value as unknown as Mark);
+    if (difference.kind === "found-thing") return t("found.words", { count: Number(value.count), words: String(value.words) });
+    if ("state" in value && difference.kind.startsWith("mark")) return t(`mark-state.${String(value.state) as "worse"}`);
+    if (!line) return "";
+    // the bare number found: what was expected is told by the difference itself
+    return valueWords(t, line.kind === "count" ? { ...line, expected: 0 } : line, value);
+  }
+}

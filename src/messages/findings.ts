@@ -1,0 +1,49 @@
+import type { Verdict } from "@/core/basics/verdict";
+import { say } from "@/core/basics/words";
+import type { Folded } from "@/core/handover/fold";
+import { lineSubject, type HandoverList } from "@/core/handover/list";
+import { foundThings, newMarks, photosOf, remarksOf, standingOf } from "@/core/handover/state";
+import { markWords, valueWords } from "./line-words";
+import type { Translator } from "./translator";
+
+/** One thing that is not "all here, all fine", in words. */
+export interface Finding {
+  id: string;
+  place: string;
+  name: string;
+  verdict: Verdict;
+  words: string;
+  photos: string[];
+}
+
+/** What differs from "all here, all fine": what both read before they sign, what the copy shows first. */
+export function findings(t: Translator, list: HandoverList, folded: Folded, language = "en"): Finding[] {
+  const placeName = new Map(list.places.map((place) => [place.id, say(place.name, language)]));
+  const rank = new Map(list.places.map((place, index) => [say(place.name, language), index]));
+  const remarks = (subject: string) => remarksOf(folded, subject).map(({ side, words }) => t(`remark.said-${side}`, { words }));
+  const found: Finding[] = [];
+  for (const line of list.lines) {
+    const standing = standingOf(folded, line);
+    const subject = lineSubject(line.id);
+    const said = remarks(subject);
+    if (standing.step === "open") continue;
+    const verdict = standing.step === "fork" ? "stop" : standing.verdict;
+    if (verdict === "fine" && said.length === 0) continue;
+    const why = standing.step === "done" && standing.judgement && standing.verdict !== "fine" ? `: ${standing.judgement.why}` : "";
+    const words = standing.step === "fork" ? t("line.fork") : `${valueWords(t, line, standing.cell.value)}${why}`;
+    found.push({ id: line.id, place: placeName.get(line.place) ?? "", name: say(line.name, language), verdict, words: [words, ...said].join(" · "), photos: photosOf(folded, subject) });
+  }
+  for (const { id, mark, cell } of newMarks(folded)) {
+    found.push({
+      id: `mark:${id}`, place: placeName.get(mark.place) ?? "", name: t("mark.new"), verdict: "watch", words: [markWords(t, mark), ...remarks(cell.subject)].join(" · "),
+      photos: photosOf(folded, cell.subject),
+    });
+  }
+  for (const { id, found: thing, cell } of foundThings(folded)) {
+    found.push({
+      id: `found:${id}`, place: placeName.get(thing.place) ?? "", name: t("found.title"), verdict: "watch", words: t("found.words", { count: thing.count, words: thing.words }),
+      photos: photosOf(folded, cell.subject),
+    });
+  }
+  return found.sort((a, b) => (rank.get(a.place) ?? 0) - (rank.get(b.place) ?? 0));
+}

@@ -1,0 +1,8 @@
+import type en from "./en.json";
+
+declare module "next-intl" {
+  interface AppConfig {
+    Locale: "en";
+    Messages: typeof en;
+  }
+}

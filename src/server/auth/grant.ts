@@ -1,0 +1,34 @@
+import "server-only";
+import { randomUUID } from "node:crypto";
+import { now } from "../clock";
+import { pool, type Queryable } from "../db/pool";
+import { Refusal } from "../http/refusal";
+import { freshToken, tokenHash } from "./token";
+
+/** A device's right to record on one handover. It stands apart from the sign-in, so that an ended session never blocks the outbox. */
+export interface Grant {
+  id: string;
+  baseId: string;
+  handoverId: string;
+  personId: string;
+}
+
+/** Gives a device the right to record on a handover. */
+export async function makeGrant(db: Queryable, baseId: string, handoverId: string, personId: string): Promise<string> {
+  const token = freshToken();
+  await db.query("insert into device_grant (id, base_id, handover_id, token_hash, person_id, created_at) values ($1, $2, $3, $4, $5, $6)", [
+    randomUUID(), baseId, handoverId, tokenHash(token), personId, now(),
+  ]);
+  return token;
+}
+
+/** The grant in a request's authorization header; refuses a missing, forged or withdrawn one, and one for another handover. */
+export async function requireGrant(request: Request, handoverId: string): Promise<Grant> {
+  const token = /^Bearer ([\w-]{20,80})$/.exec(request.headers.get("authorization") ?? "")?.[1];
+  const refused = () => new Refusal(401, "no-grant", "This device may no longer record on this handover. What it holds stays on it: open the handover again from the desk.");
+  if (!token) throw refused();
+  const { rows } = await pool().query<{ id: string; base_id: string; handover_id: string; person_id: string }>("select * from find_grant($1)", [tokenHash(token)]);
+  const row = rows[0];
+  if (!row || row.handover_id !== handoverId) throw refused();
+  return { id: row.id, baseId: row.base_id, handoverId: row.handover_id, personId: row.person_id };
+}

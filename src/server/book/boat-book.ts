@@ -1,0 +1,47 @@
+import "server-only";
+import { fold } from "@/core/handover/fold";
+import type { BoatBook } from "@/formats/book";
+import { findings } from "@/messages/findings";
+import { englishTranslator } from "@/messages/translator";
+import { currentBase } from "../db/base";
+import { findStay } from "../db/charters";
+import type { Queryable } from "../db/pool";
+import { findYacht, yachtFileAt } from "../db/yachts";
+import { findHandover } from "../db/handovers";
+import { sealedRecord } from "../handover/record";
+import { Refusal } from "../http/refusal";
+
+/** What a charter's people see: their yacht as she was handed over, their signed records, and what was settled. */
+export async function boatBook(db: Queryable, charterId: string): Promise<BoatBook> {
+  const base = await currentBase(db);
+  const stay = await findStay(db, { charterId });
+  if (!stay) throw new Refusal(404, "no-such-charter", "There is no such charter here any more.");
+  const checkIn = stay.handovers.find((each) => each.kind === "check-in");
+  const pinned = checkIn ? await findHandover(db, checkIn.id) : null;
+  const yacht = await findYacht(db, { id: stay.yachtId });
+  const file = pinned ? await yachtFileAt(db, stay.yachtId, pinned.revision) : yacht?.file;
+  if (!yacht || !file) throw new Refusal(404, "no-such-yacht", "There is no file for this yacht yet.");
+  const handovers: BoatBook["handovers"] = [];
+  for (const brief of stay.handovers) {
+    if (!brief.sealedAt) {
+      handovers.push({ id: brief.id, kind: brief.kind, sealedAt: null, seal: null, noted: [], lines: 0 });
+      continue;
+    }
+    const record = await sealedRecord(db, brief.id);
+    const noted = findings(englishTranslator(), record.list, fold(record.entries)).map(({ place, name, verdict, words, photos }) => ({ place, name, verdict, words, photos }));
+    handovers.push({ id: brief.id, kind: brief.kind, sealedAt: record.seal.sealedAt, seal: record.seal.seal, noted, lines: record.list.lines.length });
+  }
+  const { rows } = await db.query<{ sealedAt: string; output: { dueMinor: number; heldMinor: number; releaseMinor: number } }>(
+    `select sealed_at as "sealedAt", output from settlement where stay_id = $1`, [stay.stayId],
+  );
+  const settled = rows[0];
+  return {
+    base: { name: base.name, place: base.place, phone: base.phone, timeZone: base.timeZone, currency: base.currency },
+    reference: stay.reference,
+    skipper: stay.skipper,
+    stay: { id: stay.stayId, startsAt: stay.startsAt, endsAt: stay.endsAt, aboard: stay.aboard },
+    yacht: { name: yacht.name, berth: yacht.berth, file },
+    handovers,
+    settlement: settled ? { sealedAt: settled.sealedAt, dueMinor: settled.output.dueMinor, heldMinor: settled.output.heldMinor, releaseMinor: settled.output.releaseMinor } : null,
+  };
+}

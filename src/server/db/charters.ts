@@ -1,0 +1,33 @@
+import "server-only";
+import type { StayView } from "@/formats/desk";
+import type { Queryable } from "./pool";
+
+const staySelect = `
+  select s.id as "stayId", c.id as "charterId", c.reference, y.id as "yachtId", y.name as "yachtName", y.slug as "yachtSlug", y.berth,
+    s.starts_at as "startsAt", s.ends_at as "endsAt", s.aboard, c.skipper_id as "skipperId", sk.name as skipper,
+    c.charterer_id as "chartererId", ch.name as charterer, c.terms,
+    coalesce((select sum(case e.kind when 'held' then e.amount_minor when 'captured' then -e.amount_minor when 'released' then -e.amount_minor else 0 end)
+              from deposit_event e where e.stay_id = s.id), 0)::bigint as "heldMinor",
+    coalesce((select jsonb_agg(jsonb_build_object('id', h.id, 'kind', h.kind, 'openedAt', h.opened_at, 'entries', h.last_number,
+                'sealedAt', (select l.sealed_at from seal l where l.handover_id = h.id and l.number = 1),
+                'late', (select count(*) from addendum a where a.handover_id = h.id)) order by h.kind)
+              from handover h where h.stay_id = s.id), '[]') as handovers,
+    (select t.sealed_at from settlement t where t.stay_id = s.id) as "settledAt"
+  from stay s join charter c on c.id = s.charter_id join yacht y on y.id = s.yacht_id
+  join person sk on sk.id = c.skipper_id join person ch on ch.id = c.charterer_id`;
+
+/** Stays that begin or end between two instants, or are under way between them, by their next moment. */
+export async function staysBetween(db: Queryable, from: string, to: string): Promise<StayView[]> {
+  return (await db.query<StayView>(`${staySelect} where s.starts_at < $2 and s.ends_at >= $1 order by s.starts_at`, [from, to])).rows;
+}
+
+/** Every stay, newest first. */
+export async function allStays(db: Queryable): Promise<StayView[]> {
+  return (await db.query<StayView>(`${staySelect} order by s.starts_at desc`)).rows;
+}
+
+/** One stay by its id, its charter or the charter's reference; the first of the charter's stays. */
+export async function findStay(db: Queryable, key: { stayId: string } | { charterId: string } | { reference: string }): Promise<StayView | null> {
+  const [column, value] = "stayId" in key ? ["s.id", key.stayId] : "charterId" in key ? ["c.id", key.charterId] : ["c.reference", key.reference];
+  return (await db.query<StayView>(`${staySelect} where ${column} = $1 order by s.starts_at limit 1`, [value])).rows[0] ?? null;
+}

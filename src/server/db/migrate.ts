@@ -1,0 +1,88 @@
+import { createHash } from "node:crypto";
+import { readdirSync, readFileSync } from "node:fs";
+import { join } from "node:path";
+import pg from "pg";
+
+export interface Migrated {
+  applied: string[];
+  appUrl: string;
+}
+
+/**
+ * Brings a database up to date and gives the application its own role, which owns nothing.
+ * Each migration runs once in a transaction; one that was changed after it ran is an error.
+ *
+ * @param ownerUrl address of the database as the owner of the tables
+ * @param appPassword password of the application's role
+ */
+export async function migrate(ownerUrl: string, appPassword: string, folder = "src/server/db/migrations"): Promise<Migrated> {
+  const client = new pg.Client({ connectionString: ownerUrl });
+  await client.connect();
+  try {
+    // two starts at once take turns
+    await client.query("select pg_advisory_lock(4310)");
+    const appRole = await ensureAppRole(client, appPassword);
+    await client.query("create table if not exists schema_migration (name text primary key, checksum text not null, applied_at timestamptz not null default now())");
+    const done = new Map((await client.query<{ name: string; checksum: string }>("select name, checksum from schema_migration")).rows.map((row) => [row.name, row.checksum]));
+    const applied: string[] = [];
+    for (const name of readdirSync(folder).filter((file) => file.endsWith(".sql")).sort()) {
+      const text = readFileSync(join(folder, name), "utf8");
+      const checksum = createHash("sha256").update(text).digest("hex");
+      const before = done.get(name);
+      if (before === checksum) continue;
+      if (before !== undefined) throw new Error(`The migration ${name} was changed after it had run. Put it back and write a new one.`);
+      await client.query("begin");
+      await client.query(text.replaceAll(":app_role", client.escapeIdentifier(appRole)));
+      await client.query("insert into schema_migration (name, checksum) values ($1, $2)", [name, checksum]);
+      await client.query("commit");
+      applied.push(name);
+    }
+    const url = new URL(ownerUrl);
+    url.username = appRole;
+    url.password = appPassword;
+    return { applied, appUrl: url.href };
+  } finally {
+    await client.end();
+  }
+}
+
+async function ensureAppRole(client: pg.Client, password: string): Promise<string> {
+  const { rows } = await client.query<{ name: string; there: boolean }>(
+    "select current_database() || '_app' as name, exists (select 1 from pg_roles where rolname = current_database() || '_app') as there",
+  );
+  const role = rows[0]?.name ?? "";
+  const name = client.escapeIdentifier(role);
+  await client.query(`${rows[0]?.there ? "alter" : "create"} role ${name} login nosuperuser nocreatedb nocreaterole nobypassrls password ${client.escapeLiteral(password)}`);
+  await client.query(`grant usage on schema public to ${name}`);
+  return role;
+}
+
+/** Makes the database `name` on the server of `serverUrl` if it is not there; returns its address. */
+export async function ensureDatabase(serverUrl: string, name: string): Promise<string> {
+  const client = new pg.Client({ connectionString: serverUrl });
+  await client.connect();
+  try {
+    const { rowCount } = await client.query("select 1 from pg_database where datname = $1", [name]);
+    if (rowCount === 0) await client.query(`create database ${client.escapeIdentifier(name)}`);
+  } finally {
+    await client.end();
+  }
+  const url = new URL(serverUrl);
+  url.pathname = `/${name}`;
+  return url.href;
+}
+
+/** Removes a database and makes it anew, empty. */
+export async function recreateDatabase(url: string): Promise<void> {
+  const server = new URL(url);
+  const name = server.pathname.slice(1);
+  server.pathname = "/postgres";
+  const client = new pg.Client({ connectionString: server.href });
+  await client.connect();
+  try {
+    await client.query(`drop database if exists ${client.escapeIdentifier(name)} with (force)`);
+    await client.query(`create database ${client.escapeIdentifier(name)}`);
+  } finally {
+    await client.end();
+  }
+}

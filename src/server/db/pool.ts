@@ -1,0 +1,45 @@
+import "server-only";
+import pg from "pg";
+
+// numbers that are counts and sums of money come back as numbers; both stay far below 2^53
+pg.types.setTypeParser(pg.types.builtins.INT8, Number);
+// days stay days: a Date would move them across a time zone
+pg.types.setTypeParser(pg.types.builtins.DATE, (text) => text);
+pg.types.setTypeParser(pg.types.builtins.TIMESTAMPTZ, (text) => new Date(text).toISOString());
+
+/** What queries need of a connection: the pool itself, or a client inside a transaction. */
+export interface Queryable {
+  query: <Row extends pg.QueryResultRow = pg.QueryResultRow>(text: string, values?: unknown[]) => Promise<pg.QueryResult<Row>>;
+}
+
+const shared = globalThis as { brinecovePool?: pg.Pool };
+
+/** The one pool of the process, as the application's role. Kept across reloads in development. */
+export function pool(): pg.Pool {
+  if (!shared.brinecovePool) {
+    const connectionString = process.env.BRINECOVE_APP_DATABASE_URL;
+    if (!connectionString) throw new Error("BRINECOVE_APP_DATABASE_URL is not set: start the app with ./brinecove start");
+    shared.brinecovePool = new pg.Pool({ connectionString, max: 12, connectionTimeoutMillis: 5000 });
+    // an idle connection that breaks (server restarted) is replaced at the next query; without a listener it would end the process
+    shared.brinecovePool.on("error", () => undefined);
+  }
+  return shared.brinecovePool;
+}
+
+/** Runs work in one transaction that sees one base alone (row-level security). */
+export async function withBase<T>(baseId: string, work: (db: Queryable) => Promise<T>): Promise<T> {
+  const client = await pool().connect();
+  let broken: Error | undefined;
+  try {
+    await client.query("begin");
+    await client.query("select set_config('brinecove.base', $1, true)", [baseId]);
+    const result = await work(client as Queryable);
+    await client.query("commit");
+    return result;
+  } catch (error) {
+    await client.query("rollback").catch((failed: Error) => (broken = failed));
+    throw error;
+  } finally {
+    client.release(broken);
+  }
+}

@@ -1,0 +1,34 @@
+import "server-only";
+import type { YachtFile } from "@/core/yacht/schema";
+import type { Queryable } from "./pool";
+
+export interface YachtRow {
+  id: string;
+  slug: string;
+  name: string;
+  berth: string;
+  code: string;
+  revision: number;
+  file: YachtFile;
+  fileHash: string;
+}
+
+const columns = `y.id, y.slug, y.name, y.berth, y.code, r.revision, r.document as file, r.document_hash as "fileHash"`;
+const latest = `join lateral (select * from yacht_revision v where v.yacht_id = y.id order by v.revision desc limit 1) r on true`;
+
+/** Every yacht with its newest revision, by name. */
+export async function listYachts(db: Queryable): Promise<YachtRow[]> {
+  return (await db.query<YachtRow>(`select ${columns} from yacht y ${latest} order by y.name`)).rows;
+}
+
+/** A yacht with its newest revision, by id or short name. */
+export async function findYacht(db: Queryable, key: { id: string } | { slug: string }): Promise<YachtRow | null> {
+  const [column, value] = "id" in key ? ["id", key.id] : ["slug", key.slug];
+  return (await db.query<YachtRow>(`select ${columns} from yacht y ${latest} where y.${column} = $1`, [value])).rows[0] ?? null;
+}
+
+/** The document of one revision, as it was published. */
+export async function yachtFileAt(db: Queryable, yachtId: string, revision: number): Promise<YachtFile | null> {
+  const { rows } = await db.query<{ file: YachtFile }>("select document as file from yacht_revision where yacht_id = $1 and revision = $2", [yachtId, revision]);
+  return rows[0]?.file ?? null;
+}

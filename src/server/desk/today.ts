@@ -1,0 +1,59 @@
+import "server-only";
+import { addHours, dayIn } from "@/core/basics/instant";
+import { nextStep } from "@/core/handover/next-step";
+import { depositMet } from "@/core/settlement/terms";
+import type { YachtFile } from "@/core/yacht/schema";
+import type { StayView, TodayRow } from "@/formats/desk";
+import { now } from "../clock";
+import { currentBase, type BaseRow } from "../db/base";
+import { allStays, staysBetween } from "../db/charters";
+import type { Queryable } from "../db/pool";
+import { listYachts } from "../db/yachts";
+
+export interface TodayView {
+  base: BaseRow;
+  now: string;
+  rows: TodayRow[];
+  underWay: TodayRow[];
+  files: Record<string, YachtFile>;
+}
+
+/** What a stay needs next, with what is to be known of it. */
+export function todayRow(stay: StayView, at: string): TodayRow {
+  const checkIn = stay.handovers.find((each) => each.kind === "check-in") ?? null;
+  const checkOut = stay.handovers.find((each) => each.kind === "check-out") ?? null;
+  const next = nextStep(
+    { startsAt: stay.startsAt, endsAt: stay.endsAt, depositMet: depositMet(stay.terms, stay.heldMinor), checkIn, checkOut, settledAt: stay.settledAt },
+    at,
+  );
+  const returning = ["under-way", "start-check-out", "go-on-check-out", "settle", "settled"].includes(next);
+  const open = [checkIn, checkOut].find((each) => each && !each.sealedAt);
+  const late = stay.handovers.reduce((sum, each) => sum + each.late, 0);
+  const calm = ["start-check-in", "under-way", "start-check-out", "settled"].includes(next) && late === 0;
+  return { stay, next, at: returning ? stay.endsAt : stay.startsAt, verdict: calm ? "fine" : "watch", recorded: open?.entries ?? 0, late };
+}
+
+/** Today at the base: who leaves, who comes back, what is unfinished, and who is under way. */
+export async function todayView(db: Queryable): Promise<TodayView> {
+  const base = await currentBase(db);
+  const at = now();
+  const today = dayIn(at, base.timeZone);
+  const near = await staysBetween(db, addHours(at, -24 * 45), addHours(at, 24 * 2));
+  const rows = near.map((stay) => todayRow(stay, at));
+  const isToday = (row: TodayRow) =>
+    dayIn(row.stay.startsAt, base.timeZone) === today || dayIn(row.stay.endsAt, base.timeZone) === today || !["under-way", "settled", "start-check-in", "hold-deposit"].includes(row.next);
+  const files = Object.fromEntries((await listYachts(db)).map((yacht) => [yacht.id, yacht.file]));
+  return {
+    base,
+    now: at,
+    rows: rows.filter((row) => isToday(row)).sort((a, b) => (a.at < b.at ? -1 : 1)),
+    underWay: rows.filter((row) => row.next === "under-way" && !isToday(row)),
+    files,
+  };
+}
+
+/** Every stay with what it needs next, newest first. */
+export async function chartersView(db: Queryable): Promise<{ base: BaseRow; rows: TodayRow[] }> {
+  const at = now();
+  return { base: await currentBase(db), rows: (await allStays(db)).map((stay) => todayRow(stay, at)) };
+}

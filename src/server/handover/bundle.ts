@@ -1,0 +1,48 @@
+import "server-only";
+import { fold } from "@/core/handover/fold";
+import { mainCell, photosOf, remarksOf } from "@/core/handover/state";
+import { lineSubject } from "@/core/handover/list";
+import { depositMet } from "@/core/settlement/terms";
+import type { HandoverBundle } from "@/formats/wire";
+import { now } from "../clock";
+import { currentBase } from "../db/base";
+import { findStay } from "../db/charters";
+import { entriesAfter, findHandover, namesOf, standingSeal } from "../db/handovers";
+import type { Queryable } from "../db/pool";
+import { yachtFileAt } from "../db/yachts";
+import { Refusal } from "../http/refusal";
+
+/** Everything a device needs to work on a handover with no further word from the base, except its entries. */
+export async function handoverBundle(db: Queryable, handoverId: string, personId: string): Promise<HandoverBundle> {
+  const handover = await findHandover(db, handoverId);
+  if (!handover) throw new Refusal(404, "no-such-handover", "There is no such handover here.");
+  const stay = await findStay(db, { stayId: handover.stayId });
+  const file = await yachtFileAt(db, handover.yachtId, handover.revision);
+  if (!stay || !file) throw new Error("a handover without its stay or file");
+  const base = await currentBase(db);
+  const seal = await standingSeal(db, handoverId);
+  return {
+    list: handover.list,
+    file,
+    base: { name: base.name, timeZone: base.timeZone, phone: base.phone, currency: base.currency },
+    charter: { reference: stay.reference, skipper: { id: stay.skipperId, name: stay.skipper }, charterer: { id: stay.chartererId, name: stay.charterer } },
+    deposit: { met: depositMet(stay.terms, stay.heldMinor), amountMinor: stay.terms.deposit.amountMinor },
+    me: { person: personId, name: (await namesOf(db, [personId]))[personId] ?? "" },
+    before: handover.checkInId ? await valuesOf(db, handover.checkInId) : {},
+    seal: seal ? { seal: seal.seal, sealedAt: seal.sealedAt } : null,
+    serverTime: now(),
+  };
+}
+
+async function valuesOf(db: Queryable, checkInId: string): Promise<HandoverBundle["before"]> {
+  const checkIn = await findHandover(db, checkInId);
+  if (!checkIn) return {};
+  const folded = fold((await entriesAfter(db, checkInId, 0)).map((row) => row.entry));
+  return Object.fromEntries(
+    checkIn.list.lines.flatMap((line) => {
+      const cell = mainCell(folded, line);
+      const subject = lineSubject(line.id);
+      return cell && !cell.fork ? [[line.id, { value: cell.value ?? null, photos: photosOf(folded, subject), remarks: remarksOf(folded, subject) }]] : [];
+    }),
+  );
+}

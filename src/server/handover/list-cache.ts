@@ -1,0 +1,23 @@
+import "server-only";
+import type { HandoverRow } from "../db/handovers";
+import { findHandover } from "../db/handovers";
+import { withBase } from "../db/pool";
+import { Refusal } from "../http/refusal";
+
+const kept = new Map<string, HandoverRow>();
+const most = 64;
+
+/** A handover with its list, which never changes once opened and so may be remembered; the least lately used goes first. */
+export async function handoverById(baseId: string, id: string): Promise<HandoverRow> {
+  const known = kept.get(id);
+  if (known && known.baseId === baseId) {
+    kept.delete(id);
+    kept.set(id, known);
+    return known;
+  }
+  const found = await withBase(baseId, (db) => findHandover(db, id));
+  if (!found) throw new Refusal(404, "no-such-handover", "There is no such handover here.");
+  kept.set(id, found);
+  if (kept.size > most) kept.delete(kept.keys().next().value ?? "");
+  return found;
+}

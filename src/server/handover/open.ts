@@ -1,0 +1,120 @@
+import "server-only";
+import { v7 as uuid } from "uuid";
+import { dayIn } from "@/core/basics/instant";
+import { readingNumber } from "@/core/comparison/compare";
+import { aspectOfKind, type CountValue, type MarkStateValue, type ReadingValue } from "@/core/handover/aspects";
+import { fold } from "@/core/handover/fold";
+import { lineSubject, listHash, type HandoverKind, type HandoverList } from "@/core/handover/list";
+import { makeList, type StandingMark } from "@/core/handover/make-list";
+import { mainCell, newMarks, photosOf } from "@/core/handover/state";
+import { now } from "../clock";
+import { currentBase } from "../db/base";
+import { findStay } from "../db/charters";
+import { entriesAfter, handoverOfStay, standingSeal } from "../db/handovers";
+import type { Queryable } from "../db/pool";
+import { findYacht, yachtFileAt } from "../db/yachts";
+import { Refusal } from "../http/refusal";
+
+/**
+ * Opens the check-in or check-out of a stay: makes its list and fixes it. One that is open already is given back.
+ *
+ * @throws Refusal for a check-out before its check-in is signed
+ */
+export async function openHandover(db: Queryable, stayId: string, kind: HandoverKind, personId: string): Promise<{ id: string; fresh: boolean }> {
+  const stay = await findStay(db, { stayId });
+  if (!stay) throw new Refusal(404, "no-such-stay", "There is no such charter here.");
+  // two tablets that open at once take turns on the stay's row
+  await db.query("select pg_advisory_xact_lock(hashtext($1))", [`${stayId} ${kind}`]);
+  const open = await handoverOfStay(db, stayId, kind);
+  if (open) return { id: open.id, fresh: false };
+  const checkIn = kind === "check-out" ? await signedCheckIn(db, stayId) : null;
+  const yacht = checkIn ? { id: stay.yachtId, revision: checkIn.revision, file: await pinnedFile(db, stay.yachtId, checkIn.revision) } : await findYacht(db, { id: stay.yachtId });
+  if (!yacht) throw new Refusal(404, "no-such-yacht", "There is no file for this yacht.");
+  const base = await currentBase(db);
+  const id = uuid();
+  const openedAt = now();
+  const list = makeList({
+    kind,
+    handover: id,
+    yacht,
+    stay: {
+      id: stay.stayId, from: stay.startsAt, to: stay.endsAt, fromDay: dayIn(stay.startsAt, base.timeZone), toDay: dayIn(stay.endsAt, base.timeZone), aboard: stay.aboard,
+    },
+    currency: base.currency,
+    checkIn: checkIn ? { seal: checkIn.seal, counts: checkIn.counts } : null,
+    standingMarks: checkIn ? checkIn.marks : await marksOfLastCharter(db, stay.yachtId),
+    history: await readingHistory(db, stay.yachtId),
+    openedAt,
+  });
+  await db.query(
+    `insert into handover (id, base_id, stay_id, kind, check_in_id, yacht_id, yacht_revision, list, list_hash, opened_at, opened_by)
+     values ($1, current_base(), $2, $3, $4, $5, $6, $7, $8, $9, $10)`,
+    [id, stayId, kind, checkIn?.id ?? null, stay.yachtId, yacht.revision, JSON.stringify(list), listHash(list), openedAt, personId],
+  );
+  return { id, fresh: true };
+}
+
+async function pinnedFile(db: Queryable, yachtId: string, revision: number) {
+  const file = await yachtFileAt(db, yachtId, revision);
+  if (!file) throw new Error(`revision ${revision} of yacht ${yachtId} is not there`);
+  return file;
+}
+
+async function signedCheckIn(db: Queryable, stayId: string) {
+  const checkIn = await handoverOfStay(db, stayId, "check-in");
+  const seal = checkIn ? await standingSeal(db, checkIn.id) : null;
+  if (!checkIn || !seal) {
+    throw new Refusal(409, "no-check-in", "A check-out goes back to its check-in, and the check-in of this charter is not signed yet. Finish and sign that first.");
+  }
+  const folded = fold((await entriesAfter(db, checkIn.id, 0)).map((row) => row.entry));
+  const counts: Record<string, number> = {};
+  for (const line of checkIn.list.lines) {
+    if (line.kind !== "count") continue;
+    const cell = mainCell(folded, line);
+    if (cell && !cell.fork) counts[line.id] = (cell.value as CountValue).count;
+  }
+  return { id: checkIn.id, revision: checkIn.revision, seal: seal.seal, counts, marks: standingMarksAfter(checkIn.list, folded, seal.sealedAt) };
+}
+
+/** Marks that are on the yacht after a handover: those that were there and are not mended, and the new ones. */
+function standingMarksAfter(list: HandoverList, folded: ReturnType<typeof fold>, at: string): StandingMark[] {
+  const old = list.lines.flatMap((line): StandingMark[] => {
+    if (line.kind !== "mark") return [];
+    const state = folded.get(`${lineSubject(line.id)} ${aspectOfKind.mark}`)?.value as MarkStateValue | undefined;
+    if (state?.state === "mended") return [];
+    const fresh = photosOf(folded, lineSubject(line.id));
+    return [{ id: line.id.slice("mark:".length), mark: line.mark, photos: fresh.length > 0 ? fresh : line.photos, since: line.since }];
+  });
+  const made = newMarks(folded).map(({ id, mark, cell }): StandingMark => ({ id, mark, photos: photosOf(folded, cell.subject), since: at }));
+  return [...old, ...made];
+}
+
+/** Marks known from the last signed handover of the yacht, so that nobody is blamed for an old one. */
+async function marksOfLastCharter(db: Queryable, yachtId: string): Promise<StandingMark[]> {
+  const { rows } = await db.query<{ id: string; list: HandoverList; sealedAt: string }>(
+    `select h.id, h.list, s.sealed_at as "sealedAt" from handover h join seal s on s.handover_id = h.id and s.number = 1
+     where h.yacht_id = $1 order by s.sealed_at desc limit 1`,
+    [yachtId],
+  );
+  const last = rows[0];
+  if (!last) return [];
+  return standingMarksAfter(last.list, fold((await entriesAfter(db, last.id, 0)).map((row) => row.entry)), last.sealedAt);
+}
+
+/** The last readings of the yacht from its signed handovers, by line, oldest first. */
+async function readingHistory(db: Queryable, yachtId: string): Promise<Record<string, { value: number; at: string }[]>> {
+  const { rows } = await db.query<{ subject: string; value: ReadingValue; at: string }>(
+    `select e.subject, e.content -> 'value' as value, h.opened_at as at from entry e join handover h on h.id = e.handover_id
+     where h.yacht_id = $1 and e.aspect = 'reading'
+       and exists (select 1 from seal s where s.handover_id = h.id)
+       and not exists (select 1 from entry later where later.handover_id = e.handover_id and later.content -> 'basis' ? e.id::text)
+     order by h.opened_at`,
+    [yachtId],
+  );
+  const history: Record<string, { value: number; at: string }[]> = {};
+  for (const { subject, value, at } of rows) {
+    const number = readingNumber(value);
+    if (number !== null) (history[subject.slice("line:".length)] ??= []).push({ value: number, at });
+  }
+  return history;
+}

@@ -1,0 +1,73 @@
+import "server-only";
+import { checkEntry } from "@/core/handover/check-entry";
+import { entryHash, type Entry } from "@/core/handover/entry";
+import { mismatch } from "@/formats/validate";
+import { now } from "../clock";
+import { pool } from "../db/pool";
+import { feed } from "./feed";
+import { handoverById } from "./list-cache";
+
+/** What became of one entry of a batch. */
+export interface EntryAnswer {
+  id: string;
+  /** `kept` and `same` are done; `late` is kept beside the sealed record; the others were refused and changed nothing */
+  status: "kept" | "same" | "late" | "refused";
+  code: string | null;
+  message: string | null;
+}
+
+const refused = (id: string, code: string, message: string): EntryAnswer => ({ id, status: "refused", code, message });
+
+/**
+ * Takes a batch of entries from a device and answers each on its own: a refused one blocks no other, and one that was
+ * sent before has no effect again.
+ *
+ * @param person whose grant the batch came with; the skipper signs and counts on the same device, so both sides are allowed
+ */
+export async function postEntries(baseId: string, handoverId: string, entries: readonly Entry[]): Promise<EntryAnswer[]> {
+  const { list } = await handoverById(baseId, handoverId);
+  const answers: EntryAnswer[] = [];
+  const items: { index: number; id: string; subject: string; aspect: string; content: Entry; hash: string }[] = [];
+  entries.forEach((entry, index) => {
+    const problem = checkEntry(list, entry, (schema, value) => mismatch(schema, value)?.message ?? null);
+    if (problem) answers[index] = refused(entry.id, problem.code, problemWords(problem));
+    else items.push({ index, id: entry.id, subject: entry.subject, aspect: entry.aspect, content: entry, hash: entryHash(entry) });
+  });
+  if (items.length > 0) {
+    const { rows } = await pool().query<{ answers: string[] }>("select append_entries($1, $2, $3, $4) as answers", [
+      baseId, handoverId, JSON.stringify(items.map(({ index: _index, ...item }) => item)), now(),
+    ]);
+    items.forEach((item, i) => (answers[item.index] = worded(item.id, rows[0]?.answers[i] ?? "")));
+    feed().emit(handoverId);
+  }
+  return answers;
+}
+
+function problemWords(problem: NonNullable<ReturnType<typeof checkEntry>>): string {
+  switch (problem.code) {
+    case "other-handover":
+      return "This entry belongs to another handover. Open that one and send it from there.";
+    case "no-such-line":
+      return `There is no line "${problem.line}" on this list. Record it as a found thing instead.`;
+    case "no-such-place":
+      return `There is no place "${problem.place}" on this yacht.`;
+    case "aspect-does-not-fit":
+      return `"${problem.aspect}" cannot be recorded here.`;
+    case "bad-value":
+      return `This value cannot be: ${problem.detail}`;
+  }
+}
+
+function worded(id: string, answer: string): EntryAnswer {
+  switch (answer) {
+    case "kept":
+    case "same":
+      return { id, status: answer, code: null, message: null };
+    case "late":
+      return { id, status: "late", code: "after-seal", message: "The record was signed before this came in. It is kept beside it, marked late." };
+    case "other-content":
+      return refused(id, "other-content", "Another entry has this id already, with other content. Nothing was changed.");
+    default:
+      return refused(id, "unknown-basis", "This changes an entry that the base has not received. Send that one first.");
+  }
+}

@@ -1,0 +1,107 @@
+import "server-only";
+import sharp from "sharp";
+import { say } from "@/core/basics/words";
+import { fold } from "@/core/handover/fold";
+import type { Signature, SignatureContent } from "@/core/handover/seal";
+import { photosOf, standingOf } from "@/core/handover/state";
+import { lineSubject } from "@/core/handover/list";
+import { findings } from "@/messages/findings";
+import { valueWords } from "@/messages/line-words";
+import { englishTranslator } from "@/messages/translator";
+import { currentBase } from "../db/base";
+import { findStay } from "../db/charters";
+import type { Queryable } from "../db/pool";
+import { yachtFileAt } from "../db/yachts";
+import { sealedRecord } from "../handover/record";
+import { photoBytes } from "../photos/keep";
+import { Paper } from "./paper";
+
+export interface PdfFile {
+  bytes: Buffer;
+  name: string;
+}
+
+/** Instants as the base reads them. */
+export const stamp = (instant: string, timeZone: string) => new Intl.DateTimeFormat("en-GB", { dateStyle: "long", timeStyle: "short", timeZone }).format(new Date(instant));
+
+/** Signatures with what was put on the glass, ready for paper. */
+export function signaturesForPaper(signatures: readonly Signature[], contents: Partial<Record<"base" | "skipper", SignatureContent>>, words: { base: string; skipper: string; erased: string }, timeZone: string) {
+  return (["base", "skipper"] as const).map((side) => {
+    const signature = signatures.find((each) => each.side === side);
+    const content = contents[side];
+    const who = content?.name ?? words.erased;
+    return {
+      strokes: content?.strokes ?? [],
+      typed: signature?.how === "typed" ? who : null,
+      caption: `${words[side]}: ${who}${signature ? `, ${stamp(signature.at, timeZone)}` : ""}`,
+    };
+  });
+}
+
+/** The sealed record of a handover on paper: what was noted first, then every line, photos, signatures and seal. */
+export async function recordPdf(db: Queryable, handoverId: string): Promise<PdfFile> {
+  const t = englishTranslator();
+  const record = await sealedRecord(db, handoverId);
+  const base = await currentBase(db);
+  const stay = await findStay(db, { stayId: record.handover.stayId });
+  const file = await yachtFileAt(db, record.handover.yachtId, record.handover.revision);
+  if (!stay || !file) throw new Error("a record without its stay or file");
+  const { list, seal } = record;
+  const folded = fold(record.entries);
+  const noted = findings(t, list, folded);
+  const title = `${list.yacht.name}: ${t("paper.record", { kind: list.kind })}`;
+  const paper = new Paper(title, seal.sealedAt);
+  paper.head(title, file.particulars, [
+    [t("paper.yacht"), `${list.yacht.name}, ${list.yacht.class}`],
+    [t("paper.charter"), `${stay.reference}, ${stamp(stay.startsAt, base.timeZone)} – ${stamp(stay.endsAt, base.timeZone)}`],
+    [t("paper.skipper"), `${stay.skipper}, ${list.stay.aboard} aboard`],
+    [t("paper.signed"), stamp(seal.sealedAt, base.timeZone)],
+    [t("paper.file"), t("paper.file-revision", { revision: list.yacht.revision })],
+    [t("paper.seal"), seal.seal],
+  ]);
+  paper.section(t("paper.noted"));
+  const columns = [{ title: t("sign.col-place"), share: 2 }, { title: t("sign.col-what"), share: 3 }, { title: t("sign.col-noted"), share: 6 }];
+  if (noted.length === 0) paper.line(t("sign.all-fine"));
+  else paper.table(columns, noted.map((finding) => [finding.place, finding.name, `${t(`verdict.${finding.verdict}`)}: ${finding.words}`]));
+  if (list.kind === "check-in") paper.line(t("gate.decision"));
+  const toCome = seal.manifest.entries.length - record.entries.length;
+  if (toCome > 0) paper.line(t("paper.to-come", { toCome }), true);
+  paper.section(t("paper.signatures"));
+  paper.line(t("sign.declaration"));
+  paper.signatures(signaturesForPaper(seal.signatures, record.contents, { base: t("paper.base"), skipper: t("paper.skipper"), erased: t("paper.erased") }, base.timeZone));
+  paper.section(t("paper.lines"));
+  const placeName = new Map(list.places.map((place) => [place.id, say(place.name, "en")]));
+  paper.table(
+    columns,
+    list.lines.map((line) => {
+      const standing = standingOf(folded, line);
+      return [placeName.get(line.place) ?? "", say(line.name, "en"), standing.step === "done" ? valueWords(t, line, standing.cell.value) : t("paper.not-recorded")];
+    }),
+  );
+  const pictures = await picturesFor(db, [
+    ...noted.map((finding) => ({ caption: `${finding.name}: ${finding.words}`, photos: finding.photos })),
+    ...list.lines.filter((line) => !noted.some((finding) => finding.id === line.id)).map((line) => ({ caption: say(line.name, "en"), photos: photosOf(folded, lineSubject(line.id)) })),
+  ]);
+  if (pictures.length > 0) {
+    paper.section(t("paper.photos"));
+    paper.pictures(pictures);
+  }
+  if (record.addenda.length > 0) {
+    paper.section(t("paper.addenda"));
+    for (const addendum of record.addenda) paper.line(`${t("paper.late-entry", { made: stamp(addendum.madeAt, base.timeZone), received: stamp(addendum.receivedAt, base.timeZone) })}: ${addendum.id}`);
+  }
+  const bytes = await paper.bytes((page, pages) => `${base.name} · ${title} · ${t("paper.page", { page, pages })} · ${seal.seal.slice(0, 16)}`);
+  return { bytes, name: `${list.kind}-${list.yacht.name.toLowerCase().replaceAll(" ", "-")}-${stay.reference}.pdf` };
+}
+
+/** Pictures as JPEG, small enough for paper; those that have not arrived are left out. */
+export async function picturesFor(db: Queryable, wanted: readonly { caption: string; photos: readonly string[] }[]): Promise<{ bytes: Buffer; caption: string }[]> {
+  const pictures: { bytes: Buffer; caption: string }[] = [];
+  for (const { caption, photos } of wanted) {
+    for (const hash of photos) {
+      const photo = await photoBytes(db, hash, false);
+      if (photo) pictures.push({ caption, bytes: await sharp(photo.bytes).resize(640, 480, { fit: "inside" }).jpeg({ quality: 75 }).toBuffer() });
+    }
+  }
+  return pictures;
+}

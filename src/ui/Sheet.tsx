@@ -1,0 +1,31 @@
+"use client";
+import { useEffect, useId, useRef, type ReactNode } from "react";
+import { Button } from "./Button";
+import styles from "./Sheet.module.css";
+
+interface Props {
+  title: string;
+  closeWord: string;
+  onClose: () => void;
+  children: ReactNode;
+  foot?: ReactNode;
+}
+
+/** A sheet over the screen: the browser's own dialog, which keeps the focus inside and closes with Escape. */
+export function Sheet({ title, closeWord, onClose, children, foot }: Props) {
+  const dialog = useRef<HTMLDialogElement>(null);
+  const heading = useId();
+  useEffect(() => {
+    dialog.current?.showModal();
+  }, []);
+  return (
+    <dialog ref={dialog} className={styles.sheet} aria-labelledby={heading} onClose={onClose}>
+      <header className={styles.head}>
+        <h2 id={heading}>{title}</h2>
+        <Button onClick={() => dialog.current?.close()}>{closeWord}</Button>
+      </header>
+      <div className={styles.body}>{children}</div>
+      {foot && <footer className={styles.foot}>{foot}</footer>}
+    </dialog>
+  );
+}

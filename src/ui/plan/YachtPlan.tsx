@@ -1,0 +1,145 @@
+"use client";
+import { memo, type KeyboardEvent } from "react";
+import { hullOutline } from "@/core/plan/hull";
+import { centreOf, outlinePath } from "@/core/plan/outline";
+import type { Level, Point, YachtFile } from "@/core/yacht/schema";
+import { FurnitureShape } from "./FurnitureShape";
+import styles from "./YachtPlan.module.css";
+
+/** Pixels of the drawing per metre of yacht; the picture scales as a whole. */
+const pixelsPerM = 50;
+
+export interface PlanWords {
+  port: string;
+  starboard: string;
+  title: string;
+  /** what a place says to a screen reader: its name and what is left there */
+  place: (id: string) => string;
+}
+
+interface Props {
+  file: Pick<YachtFile, "particulars" | "places" | "furniture">;
+  level: Level;
+  words: PlanWords;
+  current?: string;
+  next?: string;
+  /** number of things left by place; a place with 0 is done */
+  left?: Readonly<Record<string, number>>;
+  onPick?: (place: string) => void;
+  /** marks to show, in metres aft and to starboard */
+  points?: readonly { id: string; at: Point; fresh: boolean }[];
+  /** a spot being chosen, and what a tap on the drawing does */
+  aim?: Point | null;
+  onAim?: (at: Point) => void;
+}
+
+/** A yacht from above, bow up, drawn from her own file: hull to scale, what a sailor recognises, and her places. */
+export const YachtPlan = memo(function YachtPlan({ file, level, words, current, next, left, onPick, points = [], aim, onAim }: Props) {
+  const { lengthM, beamM } = file.particulars;
+  const margin = 0.55;
+  const box = { x: (-beamM / 2 - margin) * pixelsPerM, y: -0.3 * pixelsPerM, width: (beamM + 2 * margin) * pixelsPerM, height: (lengthM + 0.6) * pixelsPerM };
+  const hull = outlinePath(hullOutline(lengthM, beamM), pixelsPerM);
+  const inner = outlinePath(hullOutline(lengthM - 0.5, beamM - 0.32).map(([a, b]): Point => [a + 0.3, b]), pixelsPerM);
+  const places = Object.entries(file.places).filter(([, place]) => place.level === level);
+  return (
+    <svg
+      className={styles.plan}
+      viewBox={`${box.x} ${box.y} ${box.width} ${box.height}`}
+      role="group"
+      aria-label={words.title}
+      onClick={
+        onAim &&
+        ((event) => {
+          const matrix = event.currentTarget.getScreenCTM();
+          if (!matrix) return;
+          const at = new DOMPoint(event.clientX, event.clientY).matrixTransform(matrix.inverse());
+          onAim([Math.round((at.y / pixelsPerM) * 100) / 100, Math.round((at.x / pixelsPerM) * 100) / 100]);
+        })
+      }
+    >
+      <path d={hull} className={styles.hull} />
+      <path d={inner} className={styles.toeRail} />
+      {Object.entries(file.furniture)
+        .filter(([, piece]) => piece.level === level)
+        .map(([id, piece]) => (
+          <FurnitureShape key={id} piece={piece} pixelsPerM={pixelsPerM} />
+        ))}
+      {places.map(([id, place]) => (
+        <PlaceShape
+          key={id}
+          id={id}
+          outline={place.outline as Point[]}
+          label={words.place(id)}
+          state={id === current ? "here" : left?.[id] === 0 ? "done" : left ? "open" : "plain"}
+          left={left?.[id]}
+          onPick={onAim ? undefined : onPick}
+        />
+      ))}
+      {current && next && file.places[current]?.level === level && file.places[next]?.level === level && (
+        <Route from={centreOf(file.places[current].outline as Point[])} to={centreOf(file.places[next].outline as Point[])} />
+      )}
+      {points.map((point) => (
+        <path key={point.id} d={diamond(point.at, 0.13)} className={point.fresh ? styles.freshMark : styles.mark} />
+      ))}
+      {aim && <Crosshair at={aim} />}
+      <text className={styles.port} x={box.x + 14} y={(lengthM * pixelsPerM) / 2} transform={`rotate(-90 ${box.x + 14} ${(lengthM * pixelsPerM) / 2})`}>
+        {words.port}
+      </text>
+      <text className={styles.starboard} x={-box.x - 14} y={(lengthM * pixelsPerM) / 2} transform={`rotate(90 ${-box.x - 14} ${(lengthM * pixelsPerM) / 2})`}>
+        {words.starboard}
+      </text>
+    </svg>
+  );
+});
+
+function PlaceShape({ id, outline, label, state, left, onPick }: { id: string; outline: Point[]; label: string; state: "here" | "done" | "open" | "plain"; left?: number; onPick?: (id: string) => void }) {
+  const [aftM, starboardM] = centreOf(outline);
+  const pick = onPick && {
+    role: "button",
+    tabIndex: 0,
+    "aria-label": label,
+    "aria-current": state === "here" ? ("location" as const) : undefined,
+    onClick: () => onPick(id),
+    onKeyDown: (event: KeyboardEvent) => {
+      if (event.key !== "Enter" && event.key !== " ") return;
+      event.preventDefault();
+      onPick(id);
+    },
+  };
+  return (
+    <g className={`${styles.place} ${styles[state]} ${onPick ? styles.pickable : ""}`} {...pick}>
+      <path d={outlinePath(outline, pixelsPerM)} />
+      {left !== undefined && left > 0 && (
+        <>
+          <circle cx={starboardM * pixelsPerM} cy={aftM * pixelsPerM} r="14" />
+          <text x={starboardM * pixelsPerM} y={aftM * pixelsPerM + 5.5} aria-hidden="true">
+            {left}
+          </text>
+        </>
+      )}
+    </g>
+  );
+}
+
+function Route({ from, to }: { from: Point; to: Point }) {
+  const points = [from, to].map(([aftM, starboardM]) => `${starboardM * pixelsPerM} ${aftM * pixelsPerM}`);
+  return <path d={`M${points.join("L")}`} className={styles.route} aria-hidden="true" />;
+}
+
+function diamond([aftM, starboardM]: Point, halfM: number): string {
+  const x = starboardM * pixelsPerM;
+  const y = aftM * pixelsPerM;
+  const r = halfM * pixelsPerM;
+  return `M${x} ${y - r}L${x + r} ${y}L${x} ${y + r}L${x - r} ${y}Z`;
+}
+
+function Crosshair({ at: [aftM, starboardM] }: { at: Point }) {
+  const x = starboardM * pixelsPerM;
+  const y = aftM * pixelsPerM;
+  return (
+    <g className={styles.crosshair} aria-hidden="true">
+      <circle cx={x} cy={y} r="11" />
+      <path d={`M${x - 20} ${y}H${x + 20}M${x} ${y - 20}V${y + 20}`} />
+    </g>
+  );
+}
