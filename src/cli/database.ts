@@ -13,7 +13,8 @@ export interface Database {
 /** The secret kept in a file that only its owner reads; made at the first asking. */
 export function keptSecret(file: string): string {
   if (existsSync(file)) return readFileSync(file, "utf8").trim();
-  mkdirSync(resolve(file, ".."), { recursive: true, mode: 0o700 });
+  // the server's own user walks through this folder to its data; what is secret in it is closed by itself
+  mkdirSync(resolve(file, ".."), { recursive: true, mode: 0o711 });
   const secret = randomBytes(24).toString("base64url");
   writeFileSync(file, `${secret}\n`, { mode: 0o600 });
   return secret;

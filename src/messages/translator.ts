@@ -6,5 +6,5 @@ export type Translator = ReturnType<typeof useTranslations<never>>;
 
 /** The English translator outside React: for PDF, exports and the demo. The demo base has English alone. */
 export function englishTranslator(): Translator {
-  return createTranslator({ locale: "en", messages: en }) as unknown as Translator;
+  return createTranslator({ locale: "en-GB", messages: en }) as unknown as Translator;
 }

@@ -2,7 +2,7 @@ import type en from "./en.json";
 
 declare module "next-intl" {
   interface AppConfig {
-    Locale: "en";
+    Locale: "en-GB";
     Messages: typeof en;
   }
 }

@@ -66,6 +66,11 @@ export function CharterPage({ row, timeZone, currency, deposit }: Props) {
           return (
             <Part key={kind} title={t(`charter.${kind}`)}>
               {!handover && <p>{t("charter.not-opened")}</p>}
+              {!handover && kind === "check-out" && row.next === "under-way" && (
+                <div>
+                  <OpenHandover stayId={stay.stayId} kind="check-out" label={t("charter.early")} main={false} />
+                </div>
+              )}
               {handover && !handover.sealedAt && (
                 <>
                   <p>{t("charter.open", { entries: handover.entries, at: at(handover.openedAt) })}</p>

@@ -24,7 +24,7 @@ export function DeskFrame({ name, roles, children }: { name: string; roles: read
       <chakra.a href="#page" position="absolute" left="-999px" _focus={{ left: "12px", top: "12px", background: "paper", padding: "3", zIndex: 2 }}>
         {t("skip")}
       </chakra.a>
-      <Box as="header" display="flex" flexWrap="wrap" alignItems="center" gap="2 24px" paddingInline="6" background="paper" borderBottomWidth="2px" borderBottomStyle="solid" borderColor="kelp" minHeight="64px">
+      <Box as="header" display="flex" flexWrap="wrap" alignItems="center" gap="8px 24px" paddingInline="6" background="paper" borderBottomWidth="2px" borderBottomStyle="solid" borderColor="kelp" minHeight="64px">
         <NavLink href="/today" display="inline-flex" alignItems="center" gap="3" textDecoration="none" fontSize="1.375rem" fontWeight="700" minHeight="48px">
           <BrandMark /> Brinecove
         </NavLink>

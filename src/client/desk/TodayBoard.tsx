@@ -41,7 +41,7 @@ export function TodayBoard({ base, now, rows, underWay, files }: Props) {
   return (
     <Box display="grid" gridTemplateColumns={{ base: "minmax(0,1fr)", lg: "minmax(0, 1fr) 390px" }} minHeight="100%">
       <chakra.main padding={{ base: "4", md: "7" }} minWidth="0">
-        <Box display="flex" flexWrap="wrap" alignItems="baseline" gap="1 16px" marginBottom="5">
+        <Box display="flex" flexWrap="wrap" alignItems="baseline" gap="4px 16px" marginBottom="5">
           <h1>{day(now)}</h1>
           <span>{t("summary", { back: rows.length - leaving, leaving, underWay: underWay.length })}</span>
         </Box>

@@ -27,7 +27,11 @@ export function HandoverShell() {
         if (gone) return;
         if (!store) return setOpening({ state: "none" });
         void navigator.storage?.persist?.();
-        stop = new Sync(store).start();
+        const sync = new Sync(store);
+        stop = sync.start();
+        // a device that joins waits a moment for what others have recorded; without signal it goes on with what it has
+        if (store.lastNumber === 0) await Promise.race([sync.first, new Promise((done) => setTimeout(done, 2500))]);
+        if (gone) return;
         setOpening({ state: "open", store });
       } catch (error) {
         setOpening({ state: "fault", name: (error as Error).name });

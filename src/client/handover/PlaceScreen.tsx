@@ -1,5 +1,6 @@
 "use client";
 import { useTranslations } from "next-intl";
+import { useEffect, useRef } from "react";
 import { say } from "@/core/basics/words";
 import { foundThings, newMarks } from "@/core/handover/state";
 import { markWords } from "@/messages/line-words";
@@ -30,9 +31,15 @@ export function PlaceScreen({ place, next, onOverview, onFound, onMark, onPlan }
   const lines = list.lines.filter((line) => line.place === place);
   const oddities = Object.entries(file.oddities).filter(([, oddity]) => oddity.place === place);
   const nextPlace = list.places.find((each) => each.id === next);
+  const main = useRef<HTMLElement>(null);
+  // coming back to a place that is half done, the first open line is what one wants to see
+  useEffect(() => {
+    const open = main.current?.querySelector("[data-open]");
+    if (open && main.current?.querySelector("[data-line]") !== open) open.scrollIntoView({ block: "center" });
+  }, []);
   if (!here) return null;
   return (
-    <main className={styles.main} id="lines">
+    <main className={styles.main} id="lines" ref={main}>
       <header className={styles.head}>
         <div className={styles.titles}>
           <p className={styles.yacht}>

@@ -20,8 +20,13 @@ export class Sync {
   private readonly stopping = new AbortController();
   private readonly path: string;
 
+  /** settles when the first exchange with the base has gone through, or failed */
+  readonly first: Promise<void>;
+  private firstDone: () => void = () => undefined;
+
   constructor(private readonly store: HandoverStore) {
     this.path = `/api/handovers/${store.bundle.list.handover}`;
+    this.first = new Promise((done) => (this.firstDone = done));
   }
 
   start(): () => void {
@@ -59,6 +64,7 @@ export class Sync {
       })
       .finally(() => {
         this.running = null;
+        this.firstDone();
         if (this.again) {
           this.again = false;
           this.kick();

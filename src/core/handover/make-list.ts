@@ -66,14 +66,19 @@ function markLines({ standingMarks }: ListInput): MarkLine[] {
   }));
 }
 
+/** Parts of a collection in their own order: a stored document does not keep the order of its keys. */
+function inOrder<T extends { order: number }>(parts: Record<string, T>): [string, T][] {
+  return Object.entries(parts).sort(([a, one], [b, other]) => one.order - other.order || (a < b ? -1 : 1));
+}
+
 function lookLines(file: YachtFile): Line[] {
-  return Object.entries(file.looks).map(([key, look]) => ({
+  return inOrder(file.looks).map(([key, look]) => ({
     id: `look:${key}`, kind: "look", place: look.place, name: look.name, system: look.system, safety: false, how: look.how, surface: look.surface, group: look.group,
   }));
 }
 
 function testLines(file: YachtFile): Line[] {
-  return Object.entries(file.tests).map(([key, test]) => ({
+  return inOrder(file.tests).map(([key, test]) => ({
     id: `test:${key}`,
     kind: "test",
     place: test.place,
@@ -89,7 +94,7 @@ function testLines(file: YachtFile): Line[] {
 
 function readingLines(input: ListInput): Line[] {
   const { file } = input.yacht;
-  return Object.entries(file.readings).map(([key, reading]) => ({
+  return inOrder(file.readings).map(([key, reading]) => ({
     id: `reading:${key}`,
     kind: "reading",
     place: reading.place,
@@ -133,7 +138,7 @@ function givenFor(input: ListInput, lineId: string, kind: string, of: string): R
 }
 
 function countLines(input: ListInput): Line[] {
-  return Object.entries(input.yacht.file.inventory).map(([key, item]) => ({
+  return inOrder(input.yacht.file.inventory).map(([key, item]) => ({
     id: `count:${key}`,
     kind: "count",
     place: item.place,

@@ -46,8 +46,7 @@ function chargePercent(table: readonly Point[], volts12: number): number {
 }
 
 function practiceLimits(chemistry: In["chemistry"], duty: In["duty"]): { watchBelowV: number; stopBelowV: number } {
-  // "at 12.9 and below" for lithium: the limits are stated a hundredth above, as they are read with "below"
-  if (chemistry === "lfp") return { watchBelowV: 12.91, stopBelowV: 12.51 };
+  if (chemistry === "lfp") return { watchBelowV: 12.9, stopBelowV: 12.5 };
   if (duty === "starter") return { watchBelowV: 12.5, stopBelowV: 12.2 };
   return { watchBelowV: chemistry === "lead-acid" ? 12.4 : 12.45, stopBelowV: 12.0 };
 }
@@ -82,15 +81,18 @@ function judge(input: In): Judgement {
   if (volts12 > (input.chemistry === "lfp" ? 13.6 : 13.2)) {
     return asks("watch", `${shown(input.volts)} V is too high for rest: still being charged`, "Charger and solar off, wait, read again.", limit, extra);
   }
+  // general practice says "at 12.9 and below" of lithium, and "below" of all others; a file's own limits are "below"
+  const inclusive = input.chemistry === "lfp" && input.limits === undefined;
+  const under = (limitV: number) => input.volts < limitV || (inclusive && input.volts === limitV);
   const charge = percent === null ? "" : `, about ${percent} % charged`;
   let verdict: Verdict = "fine";
   let why = `${shown(input.volts)} V at rest${charge}`;
   let what = "";
-  if (input.volts < limit.stopBelowV) {
+  if (under(limit.stopBelowV)) {
     verdict = "stop";
     why = `${shown(input.volts)} V at rest is below ${shown(limit.stopBelowV)} V${charge}`;
     what = "Charge it, let it rest, read again. Low again: have the bank looked at.";
-  } else if (input.volts < limit.watchBelowV) {
+  } else if (under(limit.watchBelowV)) {
     verdict = "watch";
     why = `${shown(input.volts)} V at rest is below ${shown(limit.watchBelowV)} V${charge}`;
     what = "Charge it before she leaves and read it again.";

@@ -126,6 +126,8 @@ export type Group = (typeof groups)[number];
 
 const InventoryItem = strict({
   name: Words,
+  /** where it comes at its place */
+  order: Type.Integer({ minimum: 0 }),
   place: Key,
   where: Words,
   system: System,
@@ -142,6 +144,8 @@ const InventoryItem = strict({
 
 const FunctionTest = strict({
   name: Words,
+  /** where it comes at its place */
+  order: Type.Integer({ minimum: 0 }),
   place: Key,
   system: System,
   /** what the skipper does, and what must be seen */
@@ -155,6 +159,8 @@ const FunctionTest = strict({
 
 const ReadingSpec = strict({
   name: Words,
+  /** where it comes at its place */
+  order: Type.Integer({ minimum: 0 }),
   place: Key,
   system: System,
   how: Words,
@@ -171,6 +177,8 @@ export type Surface = (typeof surfaces)[number];
 
 const Look = strict({
   name: Words,
+  /** where it comes at its place */
+  order: Type.Integer({ minimum: 0 }),
   place: Key,
   system: System,
   group: Group,

@@ -2,7 +2,7 @@ import { outlinePath } from "@/core/plan/outline";
 import type { Point, YachtFile } from "@/core/yacht/schema";
 import styles from "./YachtPlan.module.css";
 
-type Furniture = YachtFile["furniture"][string];
+export type Furniture = YachtFile["furniture"][string];
 
 /** One thing that a sailor recognises at once, drawn thin and quiet. */
 export function FurnitureShape({ piece, pixelsPerM }: { piece: Furniture; pixelsPerM: number }) {

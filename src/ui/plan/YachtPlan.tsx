@@ -3,8 +3,11 @@ import { memo, type KeyboardEvent } from "react";
 import { hullOutline } from "@/core/plan/hull";
 import { centreOf, outlinePath } from "@/core/plan/outline";
 import type { Level, Point, YachtFile } from "@/core/yacht/schema";
-import { FurnitureShape } from "./FurnitureShape";
+import { FurnitureShape, type Furniture } from "./FurnitureShape";
 import styles from "./YachtPlan.module.css";
+
+/** What is painted first, so that a mast stands on the coachroof and not under it. */
+const painted: readonly Furniture["kind"][] = ["coachroof", "platform", "cockpit", "tank", "bunk", "sofa", "galley", "table", "chart-table", "companionway", "hatch", "engine", "boom", "rail", "head", "winch", "wheel", "windlass", "mast"];
 
 /** Pixels of the drawing per metre of yacht; the picture scales as a whole. */
 const pixelsPerM = 50;
@@ -61,6 +64,7 @@ export const YachtPlan = memo(function YachtPlan({ file, level, words, current, 
       <path d={inner} className={styles.toeRail} />
       {Object.entries(file.furniture)
         .filter(([, piece]) => piece.level === level)
+        .sort(([, a], [, b]) => painted.indexOf(a.kind) - painted.indexOf(b.kind))
         .map(([id, piece]) => (
           <FurnitureShape key={id} piece={piece} pixelsPerM={pixelsPerM} />
         ))}

@@ -14,6 +14,7 @@ export function Extras({ subject, name }: { subject: string; name: string }) {
   const t = useTranslations();
   const store = useHandover();
   useSubject(subject);
+  const [open, setOpen] = useState(false);
   const [side, setSide] = useState<PartySide | null>(null);
   const [fault, setFault] = useState<"too-large" | "no-photo" | null>(null);
   const fileId = useId();
@@ -22,12 +23,14 @@ export function Extras({ subject, name }: { subject: string; name: string }) {
   const take = async (file: File | undefined) => {
     if (!file) return;
     setFault(null);
+    setOpen(false);
     const { readyPhoto, PhotoFault } = await import("../../photos/re-encode");
     try {
       await store.attachPhoto(subject, await readyPhoto(file, "file"));
     } catch (error) {
       if (!(error instanceof PhotoFault)) throw error;
       setFault(error.reason);
+      setOpen(true);
     }
   };
   return (
@@ -44,25 +47,29 @@ export function Extras({ subject, name }: { subject: string; name: string }) {
           {t(`remark.said-${remark.side}`, { words: remark.words })}
         </p>
       ))}
-      <div className={styles.extras}>
-        <label htmlFor={fileId}>
-          {t("photo.take")}
-          <span className="visually-hidden">: {name}</span>
-          <input id={fileId} className="visually-hidden" type="file" accept="image/*" capture="environment" onChange={(event) => void take(event.target.files?.[0])} />
-        </label>
-        <Button look="quiet" onClick={() => setSide(side === "base" ? null : "base")} aria-expanded={side === "base"} aria-label={`${t("remark.base")}: ${name}`}>
-          {t("remark.base")}
-        </Button>
-        <Button look="quiet" onClick={() => setSide(side === "skipper" ? null : "skipper")} aria-expanded={side === "skipper"} aria-label={`${t("remark.skipper")}: ${name}`}>
-          {t("remark.skipper")}
-        </Button>
-      </div>
+      <Button look="quiet" className={styles.more} aria-expanded={open} aria-label={`${t("remark.more")}: ${name}`} onClick={() => setOpen(!open)}>
+        {t("remark.more")}
+      </Button>
+      {open && (
+        <div className={styles.extras}>
+          <label htmlFor={fileId}>
+            {t("photo.take")}
+            <span className="visually-hidden">: {name}</span>
+            <input id={fileId} className="visually-hidden" type="file" accept="image/*" capture="environment" onChange={(event) => void take(event.target.files?.[0])} />
+          </label>
+          {(["base", "skipper"] as const).map((each) => (
+            <Button key={each} onClick={() => setSide(side === each ? null : each)} aria-expanded={side === each} aria-label={`${t(`remark.${each}`)}: ${name}`}>
+              {t(`remark.${each}`)}
+            </Button>
+          ))}
+        </div>
+      )}
       {fault && (
         <p className={styles.error} role="alert">
           {t(`photo.${fault}`)}
         </p>
       )}
-      {side && <RemarkField key={side} subject={subject} side={side} onDone={() => setSide(null)} />}
+      {side && <RemarkField key={side} subject={subject} side={side} onDone={() => { setSide(null); setOpen(false); }} />}
     </>
   );
 }

@@ -33,7 +33,7 @@ export function Row({ line, cell, verdict, says, how, note, wide = false, childr
   const before = store.bundle.before[line.id];
   const name = say(line.name, "en");
   return (
-    <li className={`${styles.row} ${wide ? styles.wide : ""}`} data-line={line.id}>
+    <li className={`${styles.row} ${wide ? styles.wide : ""} ${line.kind === "count" ? styles.slim : ""}`} data-line={line.id} data-open={cell && !cell.fork ? undefined : true}>
       <div className={styles.what}>
         <h3 id={labelId}>
           {name}
@@ -46,8 +46,11 @@ export function Row({ line, cell, verdict, says, how, note, wide = false, childr
             {t("line.at-check-in", { value: valueWords(t, store.bundle.list.kind === "check-out" ? atCheckIn(line) : line, before.value) })}
           </p>
         )}
-        {cell?.fork ? <ForkNote line={line} cell={cell} /> : verdict && says && <Chip verdict={verdict}>{says}</Chip>}
-        <Extras subject={lineSubject(line.id)} name={name} />
+        {cell?.fork && <ForkNote line={line} cell={cell} />}
+        <div className={styles.says}>
+          {!cell?.fork && verdict && says && <Chip verdict={verdict}>{says}</Chip>}
+          <Extras subject={lineSubject(line.id)} name={name} />
+        </div>
       </div>
       <div className={styles.act}>{children(labelId)}</div>
     </li>

@@ -1,0 +1,23 @@
+import { defineConfig, devices } from "@playwright/test";
+
+const port = Number(process.env.BRINECOVE_PORT ?? 4321);
+
+/** Debian's own Chromium; nothing is downloaded. `./brinecove test` starts the app and its database before. */
+export default defineConfig({
+  testDir: "e2e",
+  workers: 1,
+  retries: 0,
+  timeout: 120_000,
+  reporter: process.env.BRINECOVE_REPORT ? [["list"], ["json", { outputFile: process.env.BRINECOVE_REPORT }]] : "list",
+  outputDir: ".build/playwright",
+  use: {
+    ...devices["Desktop Chrome"],
+    baseURL: `http://127.0.0.1:${port}`,
+    viewport: { width: 1280, height: 800 },
+    trace: "retain-on-failure",
+    launchOptions: {
+      executablePath: process.env.CHROMIUM ?? "/usr/bin/chromium",
+      args: ["--headless", "--no-sandbox", "--disable-gpu", "--disable-quic", "--no-first-run", "--disable-background-networking", "--disable-component-update", "--disable-sync"],
+    },
+  },
+});

@@ -1,0 +1,58 @@
+import { demoYacht } from "../../testing/demo-yacht";
+import { id } from "../../testing/records";
+import { listHash, type CountLine, type ReadingLine } from "./list";
+import { makeList, type ListInput } from "./make-list";
+
+const file = demoYacht("pale-heron");
+const input = (change: Partial<ListInput> = {}): ListInput => ({
+  kind: "check-in", handover: id(1), yacht: { id: id(2), revision: 1, file },
+  stay: { id: id(3), from: "2027-06-12T15:00:00.000Z", to: "2027-06-19T09:00:00.000Z", fromDay: "2027-06-12", toDay: "2027-06-19", aboard: 4 },
+  currency: "EUR", checkIn: null, standingMarks: [], history: {}, openedAt: "2027-06-12T14:00:00.000Z", ...change,
+});
+
+describe("the list of a handover", () => {
+  const list = makeList(input());
+
+  it("has every counted thing, test, reading and look of the file once", () => {
+    const { inventory, tests, readings, looks } = file;
+    const expected = [inventory, tests, readings, looks].reduce((sum, part) => sum + Object.keys(part).length, 0);
+    expect(list.lines).toHaveLength(expected);
+    expect(new Set(list.lines.map((line) => line.id)).size).toBe(expected);
+  });
+
+  it("goes deck first, place by place, and in each place in the file's order", () => {
+    const levels = list.places.map((place) => place.level);
+    expect(levels.lastIndexOf("deck")).toBeLessThan(levels.indexOf("below"));
+    const ranks = list.lines.map((line) => list.places.findIndex((place) => place.id === line.place));
+    expect(ranks).toEqual([...ranks].sort((a, b) => a - b));
+    const bow = list.lines.filter((line) => line.place === "bow" && line.kind === "count").map((line) => line.id);
+    expect(bow.slice(0, 3)).toEqual(["count:anchor-main", "count:anchor-chain", "count:anchor-pin"]);
+  });
+
+  it("does not depend on the order of keys in the stored document", () => {
+    const turned = JSON.parse(JSON.stringify(file)) as typeof file;
+    turned.inventory = Object.fromEntries(Object.entries(turned.inventory).reverse());
+    expect(listHash(makeList(input({ yacht: { id: id(2), revision: 1, file: turned } })))).toBe(listHash(list));
+  });
+
+  it("expects at check-out what was found at check-in", () => {
+    const out = makeList(input({ kind: "check-out", checkIn: { seal: "a".repeat(64), counts: { "count:fender-large": 5 } } }));
+    expect(out.lines.find((line) => line.id === "count:fender-large") as CountLine).toMatchObject({ expected: 5 });
+    expect(out.checkInSeal).toBe("a".repeat(64));
+  });
+
+  it("gives a rule what it needs: limits, last readings, the charter's days, hours since", () => {
+    const made = makeList(input({ history: { "reading:engine-hours": [{ value: 1467.3, at: "2027-06-12T02:00:00.000Z" }] } }));
+    const given = (key: string) => (made.lines.find((line) => line.id === key) as ReadingLine).given;
+    expect(given("reading:engine-hours")).toEqual({ lastServiceHours: 1310, serviceEveryHours: 250, history: [1467.3], sinceLastHours: 12 });
+    expect(given("reading:flares-date")).toEqual({ charterFrom: "2027-06-12", charterTo: "2027-06-19" });
+    expect(given("reading:battery-service")).toEqual({ chemistry: "agm", duty: "service", nominalV: 12 });
+    expect(given("reading:fuel")).toEqual({ capacityL: 150, gaugeStepL: 18.75 });
+  });
+
+  it("brings known marks to their place", () => {
+    const mark = { place: "stern", surface: "stern" as const, kind: "scratch" as const, sizeMm: 90, aM: 1, bM: 0.7, words: "platform corner" };
+    const made = makeList(input({ standingMarks: [{ id: id(9), mark, photos: [], since: null }] }));
+    expect(made.lines.filter((line) => line.place === "stern")[0]).toMatchObject({ id: `mark:${id(9)}`, kind: "mark" });
+  });
+});

@@ -1,0 +1,62 @@
+import { mismatch } from "../../formats/validate";
+import { demoYacht } from "../../testing/demo-yacht";
+import { brokenReferences } from "./references";
+import { resolveYacht } from "./resolve";
+import { YachtFile } from "./schema";
+
+const slugs = ["pale-heron", "quillback", "cold-harbour", "gannet-rock"];
+
+describe("the demo yachts", () => {
+  it.each(slugs)("%s holds together", (slug) => expect(brokenReferences(demoYacht(slug))).toEqual([]));
+
+  it("has a complete Pale Heron", () => {
+    const { places, inventory, tests, readings, looks } = demoYacht("pale-heron");
+    const size = (part: object) => Object.keys(part).length;
+    expect(size(places)).toBeGreaterThanOrEqual(14);
+    expect(new Set(Object.values(places).map((place) => place.level))).toEqual(new Set(["deck", "below"]));
+    expect(size(inventory)).toBeGreaterThanOrEqual(80);
+    expect(Object.values(inventory).every((item) => item.replacementMinor > 0)).toBe(true);
+    expect(size(tests)).toBeGreaterThanOrEqual(16);
+    expect(size(readings)).toBeGreaterThanOrEqual(10);
+    expect(size(looks)).toBeGreaterThanOrEqual(12);
+  });
+
+  it("keeps every place inside the hull's length and beam", () => {
+    for (const slug of slugs) {
+      const { places, particulars } = demoYacht(slug);
+      for (const place of Object.values(places)) {
+        for (const [aftM, starboardM] of place.outline) {
+          expect(aftM).toBeGreaterThanOrEqual(0);
+          expect(aftM).toBeLessThanOrEqual(particulars.lengthM);
+          expect(Math.abs(starboardM)).toBeLessThanOrEqual(particulars.beamM / 2);
+        }
+      }
+    }
+  });
+});
+
+describe("a yacht file", () => {
+  const copy = () => structuredClone(demoYacht("pale-heron")) as unknown as Record<string, Record<string, Record<string, unknown>>>;
+
+  it("is refused with the place where its schema is broken", () => {
+    const file = copy();
+    (file.inventory as Record<string, Record<string, unknown>>)["fender-large"]!.expected = -1;
+    expect(mismatch(YachtFile, file)?.message).toContain("/inventory/fender-large/expected");
+    const extra = { ...copy(), crew: [] };
+    expect(mismatch(YachtFile, extra)?.message).toContain('"crew"');
+  });
+
+  it("names each reference that leads nowhere", () => {
+    const file = structuredClone(demoYacht("pale-heron"));
+    file.inventory["fender-large"]!.place = "attic";
+    file.readings["fuel"]!.of = "milk";
+    delete file.tests["mainsail"]!.waitHours;
+    expect(brokenReferences(file).map((each) => each.path)).toEqual(["/inventory/fender-large/place", "/readings/fuel/of", "/tests/mainsail/waitHours"]);
+  });
+
+  it("takes a yacht's differences over its class by merge patch: null removes, objects merge, the class stays as it was", () => {
+    const base = { a: { x: 1, y: 2 }, list: [1, 2] };
+    expect(resolveYacht(base, { a: { y: null, z: 3 }, list: [3] })).toEqual({ a: { x: 1, z: 3 }, list: [3] });
+    expect(base).toEqual({ a: { x: 1, y: 2 }, list: [1, 2] });
+  });
+});
