@@ -7,6 +7,7 @@ module.exports = {
   roots: ["<rootDir>/src"],
   testTimeout: 30_000,
   moduleNameMapper: { "^@/(.*)$": "<rootDir>/src/$1", "^server-only$": "<rootDir>/src/cli/empty.mjs" },
+  testMatch: ["**/*.test.ts"],
   transform: { "^.+\\.(t|j|mj)sx?$": ["@swc/jest", { jsc: { target: "es2022", parser: { syntax: "typescript", tsx: true }, transform: { react: { runtime: "automatic" } } }, module: { type: "commonjs" } }] },
   transformIgnorePatterns: [`/node_modules/(?!(${esm})/)`],
   moduleFileExtensions: ["ts", "tsx", "js", "mjs", "json"],

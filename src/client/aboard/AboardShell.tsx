@@ -17,9 +17,11 @@ export function AboardShell() {
   const [place, setPlace] = useState<string | undefined>();
   const [fault, setFault] = useState<string | null>(null);
   const load = useCallback(
-    async (code: string) => {
+    async (code: string, at?: string) => {
       try {
-        setBook(await ask(`/api/aboard/${encodeURIComponent(code)}`, checkAboard));
+        const opened = await ask(`/api/aboard/${encodeURIComponent(code)}`, checkAboard);
+        setPlace(at);
+        setBook(opened);
         setFault(null);
       } catch (error) {
         setFault(error instanceof ApiFault ? error.message : t("desk.no-signal"));
@@ -29,8 +31,9 @@ export function AboardShell() {
   );
   useEffect(() => {
     const [code, at] = decodeURIComponent(location.hash.slice(1)).split("/");
-    setPlace(at);
-    if (code) void load(code);
+    // opening what the address names is what this effect is for
+    // eslint-disable-next-line react-hooks/set-state-in-effect
+    if (code) void load(code, at);
   }, [load]);
   const open = (event: SubmitEvent<HTMLFormElement>) => {
     event.preventDefault();

@@ -21,17 +21,19 @@ export function BoatBookShell() {
   const t = useTranslations();
   const [state, setState] = useState<State>({ at: "opening" });
   const load = useCallback(async () => {
+    // a link opened on a device that holds another charter's book asks for its own PIN
+    if (secretFrom(location.hash)) return setState({ at: "pin", fault: null });
     try {
       setState({ at: "open", book: await ask("/api/book", checkBook) });
     } catch (error) {
-      if (error instanceof ApiFault && error.status === 401) setState(secretFrom(location.hash) ? { at: "pin", fault: null } : { at: "no-link" });
+      if (error instanceof ApiFault && error.status === 401) setState({ at: "no-link" });
       else setState({ at: "fault", words: error instanceof ApiFault ? error.message : t("desk.no-signal") });
     }
   }, [t]);
   useEffect(() => {
-    // a link opened on a device that holds another charter's book asks for its own PIN
-    if (secretFrom(location.hash)) setState({ at: "pin", fault: null });
-    else void load();
+    // opening what the address or the cookie names is what this effect is for
+    // eslint-disable-next-line react-hooks/set-state-in-effect
+    void load();
   }, [load]);
   const open = async (event: SubmitEvent<HTMLFormElement>) => {
     event.preventDefault();
@@ -105,7 +107,7 @@ function OpenBook({ book }: { book: BoatBook }) {
           {book.handovers.map((handover) =>
             handover.sealedAt ? (
               <article key={handover.id} className={styles.record}>
-                <h3>{t("book.signed", { kind: handover.kind, at: at(handover.sealedAt) })}</h3>
+                <h3>{t(`book.signed-${handover.kind}`, { at: at(handover.sealedAt) })}</h3>
                 <p>{t("book.lines", { lines: handover.lines, noted: handover.noted.length })}</p>
                 <ul className={styles.noted}>
                   {handover.noted.map((noted, index) => (
@@ -129,7 +131,7 @@ function OpenBook({ book }: { book: BoatBook }) {
                 </p>
               </article>
             ) : (
-              <p key={handover.id}>{t("book.not-yet", { kind: handover.kind })}</p>
+              <p key={handover.id}>{t(`book.not-yet-${handover.kind}`)}</p>
             ),
           )}
           {book.settlement && (

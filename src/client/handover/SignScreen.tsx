@@ -1,6 +1,6 @@
 "use client";
 import { useTranslations } from "next-intl";
-import { useEffect, useMemo, useRef, useState } from "react";
+import { useMemo, useState } from "react";
 import { forks } from "@/core/handover/fold";
 import { makeManifest, manifestDigest, sealOf } from "@/core/handover/seal";
 import { findings } from "@/messages/findings";
@@ -32,16 +32,16 @@ export function SignScreen({ onBack, onGo }: { onBack: () => void; onGo: (place:
   const [voided, setVoided] = useState(false);
   const signatureWords = useSignatureWords();
   const entries = store.allEntries().length;
-  const seen = useRef(entries);
+  const [seen, setSeen] = useState(entries);
   // what comes in after the first signature makes it void: it was not what that person read
-  useEffect(() => {
-    if (entries === seen.current) return;
-    seen.current = entries;
-    if (!signed.base && !signed.skipper) return;
-    setSigned({ base: null, skipper: null });
-    setRound((each) => each + 1);
-    setVoided(true);
-  }, [entries, signed]);
+  if (entries !== seen) {
+    setSeen(entries);
+    if (signed.base || signed.skipper) {
+      setSigned({ base: null, skipper: null });
+      setRound((each) => each + 1);
+      setVoided(true);
+    }
+  }
 
   const openForks = forks(store.folded());
   const gateWords = t(list.kind === "check-in" ? `gate.state-${gate.state}` : "sign.state-out");

@@ -49,7 +49,7 @@ export async function recordPdf(db: Queryable, handoverId: string): Promise<PdfF
   const { list, seal } = record;
   const folded = fold(record.entries);
   const noted = findings(t, list, folded);
-  const title = `${list.yacht.name}: ${t("paper.record", { kind: list.kind })}`;
+  const title = `${list.yacht.name}: ${t(`paper.record-${list.kind}`)}`;
   const paper = new Paper(title, seal.sealedAt);
   paper.head(title, file.particulars, [
     [t("paper.yacht"), `${list.yacht.name}, ${list.yacht.class}`],

@@ -41,7 +41,8 @@ export interface SettlementView {
 export async function settlementView(db: Queryable, stayId: string): Promise<SettlementView> {
   const stay = await findStay(db, { stayId });
   if (!stay) throw new Refusal(404, "no-such-stay", "There is no such charter here.");
-  const [checkIn, checkOut] = await Promise.all([recordOf(db, stayId, "check-in"), recordOf(db, stayId, "check-out")]);
+  const checkIn = await recordOf(db, stayId, "check-in");
+  const checkOut = await recordOf(db, stayId, "check-out");
   const differences = compare(checkIn, checkOut);
   const decided = await standingDecisions(db, stayId);
   const proposals = propose(differences, checkOut.list, new Map(Object.entries(decided).map(([id, row]) => [id, row.decision])));

@@ -1,6 +1,6 @@
 "use client";
 import { useTranslations } from "next-intl";
-import { useEffect, useState } from "react";
+import { useState } from "react";
 import { say } from "@/core/basics/words";
 import type { CountValue } from "@/core/handover/aspects";
 import { lineSubject, type CountLine } from "@/core/handover/list";
@@ -17,18 +17,20 @@ export function CountRow({ line }: { line: CountLine }) {
   const store = useHandover();
   const cell = useCell(lineSubject(line.id), "count");
   const count = cell && !cell.fork ? (cell.value as CountValue).count : null;
-  const [typed, setTyped] = useState(count === null ? "" : String(count));
+  // what is being typed; null when nobody types, and the count itself is shown
+  const [draft, setDraft] = useState<string | null>(null);
   const [wrong, setWrong] = useState(false);
-  useEffect(() => setTyped(count === null ? "" : String(count)), [count]);
   const set = (value: number) => {
     setWrong(false);
+    setDraft(null);
     if (value !== count) store.recordLine(line, { count: value });
   };
   const commit = () => {
-    if (typed.trim() === "") return setTyped(count === null ? "" : String(count));
+    const typed = draft?.trim() ?? "";
+    if (typed === "") return setDraft(null);
     const value = Number(typed);
-    if (Number.isInteger(value) && value >= 0 && value <= most) set(value);
-    else setWrong(true);
+    if (!Number.isInteger(value) || value < 0 || value > most) return setWrong(true);
+    set(value);
   };
   const verdict = count === null ? null : count === line.expected ? "fine" : count < line.expected && line.safety ? "stop" : "watch";
   const where = say(line.where, "en");
@@ -46,8 +48,8 @@ export function CountRow({ line }: { line: CountLine }) {
               aria-label={t("count.field")}
               aria-invalid={wrong}
               placeholder="·····"
-              value={typed}
-              onChange={(event) => setTyped(event.target.value)}
+              value={draft ?? (count === null ? "" : String(count))}
+              onChange={(event) => setDraft(event.target.value)}
               onBlur={commit}
               onKeyDown={(event) => {
                 if (event.key === "Enter") commit();

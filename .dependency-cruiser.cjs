@@ -1,0 +1,37 @@
+// The rooms (docs/decisions/0001-rooms.md): imports run one way.
+const only = (name, from, allowed) => ({
+  name,
+  severity: "error",
+  from: { path: from, pathNot: "\\.test\\.tsx?$" },
+  to: { path: "^(src|demo|e2e)/", pathNot: [from, ...allowed] },
+});
+
+/** @type {import("dependency-cruiser").IConfiguration} */
+module.exports = {
+  forbidden: [
+    only("core-imports-nothing-of-ours", "^src/core/", []),
+    only("messages-know-the-core", "^src/messages/", ["^src/core/"]),
+    only("formats-know-the-core", "^src/formats/", ["^src/core/"]),
+    only("ui-knows-the-core", "^src/ui/", ["^src/core/"]),
+    only("stand-ins-know-formats", "^src/stand-ins/", ["^src/core/", "^src/formats/"]),
+    only("server-knows-formats", "^src/server/", ["^src/core/", "^src/formats/", "^src/messages/"]),
+    only("client-knows-ui", "^src/client/", ["^src/core/", "^src/formats/", "^src/messages/", "^src/ui/"]),
+    only("app-knows-no-cli", "^src/app/", ["^src/(core|formats|messages|ui|client|server|stand-ins)/"]),
+    {
+      name: "core-stays-pure",
+      severity: "error",
+      from: { path: "^src/core/", pathNot: "\\.test\\.ts$" },
+      to: { path: "node_modules/", pathNot: "node_modules/(@sinclair/typebox|@noble/hashes|canonicalize|fraction\\.js|json-merge-patch)/" },
+    },
+    { name: "core-without-node", severity: "error", from: { path: "^src/core/", pathNot: "\\.test\\.ts$" }, to: { dependencyTypes: ["core"] } },
+    { name: "client-without-node", severity: "error", from: { path: "^src/(client|ui)/", pathNot: "\\.test\\.tsx?$" }, to: { dependencyTypes: ["core"] } },
+    { name: "no-circles", severity: "error", from: {}, to: { circular: true } },
+  ],
+  options: {
+    doNotFollow: { path: "node_modules" },
+    exclude: { path: "src/formats/generated" },
+    tsConfig: { fileName: "tsconfig.json" },
+    tsPreCompilationDeps: true,
+    enhancedResolveOptions: { exportsFields: ["exports"], conditionNames: ["import", "require", "node", "default", "types"] },
+  },
+};

@@ -1,0 +1,23 @@
+import { expect, type APIRequestContext, type Page } from "@playwright/test";
+
+export const password = "sallow-tide-7";
+
+/** Signs in at the desk and waits for Today. */
+export async function signIn(page: Page, email = "maro@brinecove.example"): Promise<void> {
+  await page.goto("/sign-in");
+  await page.getByLabel("E-mail").fill(email);
+  await page.getByLabel("Password").fill(password);
+  await page.getByRole("button", { name: "Sign in" }).click();
+  await page.waitForURL("**/today");
+}
+
+/** Chooses a stay in Today's list by its skipper. */
+export async function chooseToday(page: Page, skipper: string): Promise<void> {
+  await page.getByRole("row", { name: new RegExp(skipper) }).getByRole("button").click();
+}
+
+/** Signs in without a browser: the context then holds the cookie. */
+export async function signInByApi(request: APIRequestContext, origin: string): Promise<void> {
+  const answer = await request.post("/api/sign-in", { headers: { origin }, data: { email: "maro@brinecove.example", password } });
+  expect(answer.status()).toBe(200);
+}

@@ -1,0 +1,91 @@
+import { expect, type Page } from "@playwright/test";
+
+/** What is to be recorded on lines that are not "all here, all fine", by line id. */
+export type Exceptions = Record<string, (page: Page) => Promise<void>>;
+
+export const row = (page: Page, line: string) => page.locator(`[data-line="${line}"]`);
+
+/** Types a count, as one does for more than a few pieces. */
+export async function count(page: Page, line: string, number: number): Promise<void> {
+  const field = row(page, line).getByRole("textbox");
+  await field.fill(String(number));
+  await field.press("Enter");
+}
+
+/** Records every line of the place on the screen by hand, as a briefer and a skipper do. */
+export async function doPlace(page: Page, aboard: { counts: Record<string, number>; hours: number; except: Exceptions }): Promise<void> {
+  for (const item of await page.locator("[data-line]").all()) {
+    const line = (await item.getAttribute("data-line")) ?? "";
+    const exception = aboard.except[line];
+    if (exception) {
+      await exception(page);
+      continue;
+    }
+    const [kind = "", key = ""] = line.split(":");
+    if (kind === "count") await count(page, line, aboard.counts[key] ?? 1);
+    else if (kind === "test") await item.getByRole("button", { name: "Works", exact: true }).click();
+    else if (kind === "look") await item.getByRole("button", { name: "Sound" }).click();
+    else if (kind === "mark") await item.getByRole("button", { name: "Still so" }).click();
+    else await read(page, line, key, aboard.hours);
+  }
+}
+
+async function read(page: Page, line: string, key: string, hours: number): Promise<void> {
+  const item = row(page, line);
+  const type = async (label: string, text: string) => {
+    await item.getByLabel(label, { exact: true }).fill(text);
+    await item.getByLabel(label, { exact: true }).press("Enter");
+  };
+  if (key.startsWith("battery")) {
+    await type("Volts", "12.8");
+    await type("Hours at rest", "6");
+  } else if (key === "engine-oil") {
+    await type("Per cent between the marks", "70");
+    await item.getByRole("button", { name: "Clean" }).click();
+  } else if (key === "coolant") await type("Per cent between the marks", "60");
+  else if (key === "engine-hours") await type("Hours", String(hours));
+  else if (key === "fuel") await type("Litres", "150");
+  else if (key.startsWith("water")) await type("Litres", key === "water-fore" ? "160" : "120");
+  else {
+    if (key.startsWith("extinguisher")) {
+      await item.getByRole("button", { name: "In the green" }).click();
+      await item.getByRole("button", { name: "There" }).click();
+    }
+    await item.getByLabel("Good until (month)").fill("2029-04");
+  }
+}
+
+/** Walks all places by the footer's one next button, doing what is left at each. */
+export async function walk(page: Page, aboard: Parameters<typeof doPlace>[1]): Promise<number> {
+  let places = 0;
+  for (;;) {
+    await doPlace(page, aboard);
+    places += 1;
+    const next = page.getByRole("contentinfo").getByRole("button", { name: /^(Next|Read it through)/ });
+    if ((await next.textContent())?.startsWith("Read it through")) return places;
+    const before = await page.locator("#place-title").textContent();
+    await next.click();
+    await expect(page.locator("#place-title")).not.toHaveText(before ?? "");
+  }
+}
+
+/** Signs by hand in a signature field: a few strokes with the pointer. */
+export async function signByHand(page: Page, field: ReturnType<Page["getByRole"]>): Promise<void> {
+  const pad = field.getByRole("img");
+  await pad.scrollIntoViewIfNeeded();
+  const box = await pad.boundingBox();
+  if (!box) throw new Error("no signature field");
+  await page.mouse.move(box.x + 30, box.y + 60);
+  await page.mouse.down();
+  for (const [x, y] of [[60, 30], [90, 90], [130, 40], [170, 95], [220, 50]] as const) await page.mouse.move(box.x + x, box.y + y, { steps: 4 });
+  await page.mouse.up();
+}
+
+/** Seals with one signature by hand and one typed. */
+export async function signAndSeal(page: Page): Promise<void> {
+  await signByHand(page, page.getByRole("group", { name: /^For the base/ }));
+  const skipper = page.getByRole("group", { name: /^Skipper/ });
+  await skipper.getByRole("button", { name: "Type the name instead" }).click();
+  await skipper.getByLabel("Name, typed as signature").fill("Jory Fenn");
+  await page.getByRole("button", { name: "Seal the record" }).click();
+}

@@ -1,0 +1,33 @@
+import next from "eslint-config-next/core-web-vitals";
+import tseslint from "typescript-eslint";
+
+export default tseslint.config(
+  { ignores: [".next*/**", ".build/**", ".data/**", "node_modules/**", "src/formats/generated/**", "next-env.d.ts"] },
+  ...next,
+  ...tseslint.configs.recommended,
+  {
+    rules: {
+      "@typescript-eslint/no-explicit-any": "error",
+      "@typescript-eslint/no-unused-vars": ["error", { argsIgnorePattern: "^_", varsIgnorePattern: "^_", ignoreRestSiblings: true }],
+      "@typescript-eslint/consistent-type-imports": ["error", { disallowTypeAnnotations: false }],
+      // signing in and out, and going to the device's shell, are full loads on purpose: nothing of the page before stays in memory
+      "@next/next/no-location-assign-relative-destination": "off",
+      "no-warning-comments": ["error", { terms: ["todo", "fixme", "xxx"] }],
+    },
+  },
+  {
+    // the core has no clock, chance or network of its own
+    files: ["src/core/**/*.ts"],
+    ignores: ["**/*.test.ts"],
+    rules: {
+      "no-restricted-globals": ["error", "fetch", "window", "document", "process", "crypto"],
+      "no-restricted-syntax": [
+        "error",
+        { selector: "CallExpression[callee.object.name='Date'][callee.property.name='now']", message: "The core has no clock: hand the time in." },
+        { selector: "NewExpression[callee.name='Date'][arguments.length=0]", message: "The core has no clock: hand the time in." },
+        { selector: "CallExpression[callee.object.name='Math'][callee.property.name='random']", message: "The core has no chance of its own." },
+      ],
+    },
+  },
+  { files: ["**/*.cjs"], rules: { "@typescript-eslint/no-require-imports": "off" } },
+);
