@@ -20,12 +20,12 @@ export function Sheet({ title, closeWord, onClose, children, foot }: Props) {
   }, []);
   return (
     <dialog ref={dialog} className={styles.sheet} aria-labelledby={heading} onClose={onClose}>
-      <header className={styles.head}>
+      <div className={styles.head}>
         <h2 id={heading}>{title}</h2>
         <Button onClick={() => dialog.current?.close()}>{closeWord}</Button>
-      </header>
+      </div>
       <div className={styles.body}>{children}</div>
-      {foot && <footer className={styles.foot}>{foot}</footer>}
+      {foot && <div className={styles.foot}>{foot}</div>}
     </dialog>
   );
 }

@@ -23,12 +23,12 @@ export function DifferenceCard({ item, screen }: { item: SettlementItem; screen:
   return (
     <Box as="section" borderTopWidth="2px" borderTopStyle="solid" borderColor="kelp" paddingTop="3" display="grid" gap="3" aria-label={item.name}>
       <Box display="flex" flexWrap="wrap" justifyContent="space-between" gap="2" alignItems="baseline">
-        <h3>
+        <chakra.h2 fontSize="1.125rem">
           {item.name}{" "}
           <chakra.span fontWeight="400" color="kelp2">
             {item.place}
           </chakra.span>
-        </h3>
+        </chakra.h2>
         <Chip verdict={verdict}>{item.what}</Chip>
       </Box>
       <Box display="grid" gridTemplateColumns={{ base: "1fr", sm: "1fr 1fr" }} gap="0" background="paper" borderWidth="1px" borderStyle="solid" borderColor="line">
@@ -37,7 +37,7 @@ export function DifferenceCard({ item, screen }: { item: SettlementItem; screen:
       </Box>
       {!screen.signed && proposal.difference.id && canBeCharged(item) && <DecisionForm item={item} screen={screen} />}
       {screen.signed && item.why && <p>{t("settle.why-said", { why: item.why })}</p>}
-      {settled && (
+      {settled && !proposal.needs && (
         <p>
           {settled.how}
           {": "}
@@ -152,7 +152,7 @@ function DecisionForm({ item, screen }: { item: SettlementItem; screen: Settleme
           {says("cause") && <p role="alert">{says("cause")}</p>}
         </Box>
       )}
-      {charge && (
+      {charge && (cause !== null || !hasCause) && (
         <Box display="flex" flexWrap="wrap" gap="3" alignItems="flex-end">
           {isDamage && cause !== "wear" && cause !== "base" && (
             <>

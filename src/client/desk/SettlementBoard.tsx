@@ -56,16 +56,18 @@ export function SettlementBoard({ screen, me }: Props) {
       <chakra.aside background="rail" borderLeftWidth="2px" borderLeftStyle="solid" borderColor="kelp" padding="6" aria-label={t("settle.sums")}>
         <Box position={{ lg: "sticky" }} top="24px" display="grid" gap="4">
           <h2>{t("settle.sums")}</h2>
-          <chakra.dl display="grid" gridTemplateColumns="1fr auto" gap="8px 16px" role="status">
-            {sums.map(([label, minor]) => (
-              <Box key={label} display="contents">
-                <dt>{label}</dt>
-                <chakra.dd fontWeight="700" textAlign="right">
-                  {money(minor)}
-                </chakra.dd>
-              </Box>
-            ))}
-          </chakra.dl>
+          <div role="status">
+            <chakra.dl display="grid" gridTemplateColumns="1fr auto" gap="8px 16px">
+              {sums.map(([label, minor]) => (
+                <Box key={label} display="contents">
+                  <dt>{label}</dt>
+                  <chakra.dd fontWeight="700" textAlign="right">
+                    {money(minor)}
+                  </chakra.dd>
+                </Box>
+              ))}
+            </chakra.dl>
+          </div>
           <p>{t("settle.deposit", { amount: money(stay.terms.deposit.amountMinor), held: money(stay.heldMinor) })}</p>
           {stay.terms.waiver && <p>{t("charter.waiver-words", { excess: money(stay.terms.waiver.excessMinor) })}</p>}
           {signed ? (

@@ -28,6 +28,7 @@ export function SignScreen({ onBack, onGo }: { onBack: () => void; onGo: (place:
   }, [t, list, store, version]);
   const [signed, setSigned] = useState<Record<"base" | "skipper", Signed | null>>({ base: null, skipper: null });
   const [tried, setTried] = useState(false);
+  const [withOpenLines, setWithOpenLines] = useState(false);
   const [round, setRound] = useState(0);
   const [voided, setVoided] = useState(false);
   const signatureWords = useSignatureWords();
@@ -46,7 +47,7 @@ export function SignScreen({ onBack, onGo }: { onBack: () => void; onGo: (place:
   const openForks = forks(store.folded());
   const gateWords = t(list.kind === "check-in" ? `gate.state-${gate.state}` : "sign.state-out");
   const reasons = gate.reasons.filter((reason) => reason.blocks).map((reason) => reasonWords(t, list, reason));
-  const words = [...noted.map((finding) => `${finding.place}: ${finding.name}: ${finding.words}`), ...(list.kind === "check-in" ? [gateWords, ...reasons] : []), t("sign.declaration")];
+  const words = [...noted.map((finding) => `${finding.place}: ${finding.name}: ${finding.words}`), ...(list.kind === "check-in" ? [gateWords, ...reasons] : []), ...(progress.left > 0 ? [t("sign.open-lines", { left: progress.left })] : []), t("sign.declaration")];
 
   const seal = async () => {
     setTried(true);
@@ -139,6 +140,12 @@ export function SignScreen({ onBack, onGo }: { onBack: () => void; onGo: (place:
               {t("sign.voided")}
             </p>
           )}
+          {progress.left > 0 && (
+            <label className={styles.sure}>
+              <input type="checkbox" checked={withOpenLines} onChange={(event) => setWithOpenLines(event.target.checked)} />
+              {t("sign.open-lines", { left: progress.left })}
+            </label>
+          )}
           <div className={styles.pads} key={round}>
             <SignatureField title={t("sign.for-base")} name={bundle.me.name} words={signatureWords} error={tried && !signed.base ? t("sign.blank") : null} onChange={(value) => setSigned((both) => ({ ...both, base: value }))} />
             <SignatureField title={t("sign.for-skipper")} name={bundle.charter.skipper.name} words={signatureWords} error={tried && !signed.skipper ? t("sign.blank") : null} onChange={(value) => setSigned((both) => ({ ...both, skipper: value }))} />
@@ -147,7 +154,7 @@ export function SignScreen({ onBack, onGo }: { onBack: () => void; onGo: (place:
       </main>
       <footer className={styles.foot}>
         <SaveWords />
-        <Button look="on-dark" large disabled={openForks.length > 0} onClick={() => void seal()}>
+        <Button look="on-dark" large disabled={openForks.length > 0 || (progress.left > 0 && !withOpenLines)} onClick={() => void seal()}>
           {t("sign.seal")}
         </Button>
       </footer>

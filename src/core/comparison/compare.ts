@@ -146,7 +146,7 @@ function groupOfSystem(line: Line): Group {
 }
 
 function markDifference(kind: DifferenceKind, id: string, mark: Mark, before: Evidence | null, after: Evidence | null): Difference {
-  const name = mark.words === "" ? { en: mark.kind } : { en: mark.words };
+  const name = { en: mark.words === "" ? mark.kind : `${mark.kind}: ${mark.words}` };
   return { id: `${kind}:mark:${id}`, kind, of: `mark:${id}`, place: mark.place, name, group: "hull", safety: false, before, after, change: null, unknownSince: false };
 }
 

@@ -27,7 +27,8 @@ export async function checkPhoto(bytes: Uint8Array, claimedHash: string): Promis
   if (bytes.byteLength > photoLimits.bytes) throw new Refusal(413, "photo-too-large", "A photo has 400 kB at most. The app makes them smaller by itself: take it again in the app.");
   if (sha256Hex(bytes) !== claimedHash) throw refuse("photo-other-bytes", "The photo arrived damaged: its bytes do not fit its name. It is sent again by itself.");
   const image = sharp(bytes, { limitInputPixels: photoLimits.longestSidePx ** 2, failOn: "error" });
-  const about = await image.metadata().catch(() => null);
+  // the head alone is read without the limit, so that a picture of too many pixels is told from one that is none
+  const about = await sharp(bytes, { limitInputPixels: false }).metadata().catch(() => null);
   const mediaType = formats[about?.format ?? ""];
   if (!about?.width || !about.height || !mediaType) throw refuse("no-photo", "This is no photo that can be read. Take it with the camera, or choose a JPEG or WebP picture.");
   if (Math.max(about.width, about.height) > photoLimits.longestSidePx) throw refuse("photo-too-many-pixels", "This picture has too many pixels. The app makes photos smaller by itself: take it again in the app.");

@@ -22,11 +22,15 @@ interface Props {
   how: string;
   note?: string | null;
   wide?: boolean;
+  /** what else is to be known beside the name: "skipper tries it" */
+  tag?: string;
+  /** a form that opens under the line, over its whole width */
+  below?: ReactNode;
   children: (labelId: string) => ReactNode;
 }
 
 /** The frame of a line: its name, where or how, how it stands, and what to do on the right. */
-export function Row({ line, cell, verdict, says, how, note, wide = false, children }: Props) {
+export function Row({ line, cell, verdict, says, how, note, wide = false, tag, below, children }: Props) {
   const t = useTranslations();
   const store = useHandover();
   const labelId = useId();
@@ -35,10 +39,11 @@ export function Row({ line, cell, verdict, says, how, note, wide = false, childr
   return (
     <li className={`${styles.row} ${wide ? styles.wide : ""} ${line.kind === "count" ? styles.slim : ""}`} data-line={line.id} data-open={cell && !cell.fork ? undefined : true}>
       <div className={styles.what}>
-        <h3 id={labelId}>
+        <h2 id={labelId}>
           {name}
+          {tag && <span className={styles.tag}>{tag}</span>}
           {line.safety && <span className={styles.safety}>{t("line.safety")}</span>}
-        </h3>
+        </h2>
         <p className={styles.how}>{how}</p>
         {note && <p className={styles.caution}>{note}</p>}
         {before && line.kind !== "mark" && (
@@ -53,6 +58,7 @@ export function Row({ line, cell, verdict, says, how, note, wide = false, childr
         </div>
       </div>
       <div className={styles.act}>{children(labelId)}</div>
+      {below && <div className={styles.below}>{below}</div>}
     </li>
   );
 }

@@ -40,40 +40,40 @@ export function TestRow({ line }: { line: TestLine }) {
   };
   const verdict = !value ? null : value.result === "works" ? "fine" : line.safety && (value.result === "fails" || (value.result === "not-tried" && line.when === "alongside")) ? "stop" : "watch";
   return (
-    <Row line={line} cell={cell} verdict={verdict} says={value && valueWords(t, line, value)} how={say(line.how, "en")} note={line.caution && say(line.caution, "en")} wide>
-      {(labelId) => (
-        <>
-          <span id={`${labelId}-who`}>{t("test.skipper")}</span>
-          <Choice
-            label={`${say(line.name, "en")}: ${t("test.skipper")}`}
-            options={results.map((result) => ({ value: result, word: t(`test.${result}`) }))}
-            value={asking ?? value?.result ?? null}
-            onChoose={choose}
-          />
-          {asking && (
-            <div className={styles.ask}>
-              <Field label={t(`test.ask-${asking}`)} error={empty ? t("test.words-missing") : null} hint={asking === "not-tried" ? (line.waitHours ? t("test.within", { hours: line.waitHours }) : t("test.alongside")) : undefined}>
-                {(ids) => (
-                  <input
-                    {...ids}
-                    maxLength={500}
-                    value={words}
-                    autoFocus
-                    onChange={(event) => setWords(event.target.value)}
-                    onKeyDown={(event) => {
-                      if (event.key === "Enter") keep();
-                    }}
-                  />
-                )}
-              </Field>
-              <Button look="main" onClick={keep}>
-                {t("common.keep")}
-              </Button>
-              <Button onClick={() => setAsking(null)}>{t("common.back")}</Button>
-            </div>
-          )}
-        </>
-      )}
+    <Row
+      line={line}
+      cell={cell}
+      verdict={verdict}
+      says={value && valueWords(t, line, value)}
+      how={say(line.how, "en")}
+      note={line.caution && say(line.caution, "en")}
+      tag={t("test.skipper")}
+      below={
+        asking && (
+          <div className={styles.ask}>
+            <Field label={t(`test.ask-${asking}`)} error={empty ? t("test.words-missing") : null} hint={asking === "not-tried" ? (line.waitHours ? t("test.within", { hours: line.waitHours }) : t("test.alongside")) : undefined}>
+              {(ids) => (
+                <input
+                  {...ids}
+                  maxLength={500}
+                  value={words}
+                  autoFocus
+                  onChange={(event) => setWords(event.target.value)}
+                  onKeyDown={(event) => {
+                    if (event.key === "Enter") keep();
+                  }}
+                />
+              )}
+            </Field>
+            <Button look="main" onClick={keep}>
+              {t("common.keep")}
+            </Button>
+            <Button onClick={() => setAsking(null)}>{t("common.back")}</Button>
+          </div>
+        )
+      }
+    >
+      {() => <Choice label={say(line.name, "en")} options={results.map((result) => ({ value: result, word: t(`test.${result}`) }))} value={asking ?? value?.result ?? null} onChoose={choose} />}
     </Row>
   );
 }

@@ -1,0 +1,120 @@
+import AxeBuilder from "@axe-core/playwright";
+import { expect, test, type Page } from "@playwright/test";
+import { chooseToday, signIn } from "./desk";
+
+/** Nothing for axe to find, and nothing that makes the page wider than the screen. */
+async function sound(page: Page): Promise<void> {
+  const { violations } = await new AxeBuilder({ page }).analyze();
+  expect(violations.map((violation) => `${violation.id}: ${violation.nodes.map((node) => node.target.join(" ")).join(", ")}`)).toEqual([]);
+  expect(await page.evaluate(() => document.documentElement.scrollWidth - document.documentElement.clientWidth)).toBeLessThanOrEqual(0);
+}
+
+async function openCheckIn(page: Page): Promise<void> {
+  await signIn(page);
+  await chooseToday(page, "Runa Sedgeley");
+  await page.getByRole("button", { name: /check-in$/ }).click();
+  await page.waitForURL("**/handover#*");
+  await expect(page.locator("#place-title")).toBeVisible();
+}
+
+test("axe finds nothing at the desk", async ({ page }) => {
+  await page.goto("/sign-in");
+  await sound(page);
+  await signIn(page);
+  await sound(page);
+  for (const path of ["/fleet", "/fleet/pale-heron", "/charters", "/charters/BR-1058", "/charters/BR-1050", "/charters/BR-1050/settlement", "/charters/BR-1046/settlement", "/charters/BR-1055/settlement", "/charters/none"]) {
+    await page.goto(path);
+    await sound(page);
+  }
+  await page.goto("/today");
+  await page.keyboard.press("?");
+  await expect(page.getByRole("dialog", { name: "Keys" })).toBeVisible();
+  await sound(page);
+});
+
+test("axe finds nothing in the handover, at three sizes", async ({ page }) => {
+  await openCheckIn(page);
+  for (const size of [{ width: 1280, height: 800 }, { width: 834, height: 1112 }, { width: 390, height: 844 }]) {
+    await page.setViewportSize(size);
+    await sound(page);
+    await page.getByRole("button", { name: "What is left" }).click();
+    await sound(page);
+    await page.keyboard.press("Escape");
+    await page.getByRole("button", { name: "Set a mark" }).first().click();
+    await sound(page);
+    await page.getByRole("button", { name: "starboard side" }).click();
+    await sound(page);
+    await page.keyboard.press("Escape");
+    await page.getByRole("button", { name: "Not on the list" }).click();
+    await sound(page);
+    await page.keyboard.press("Escape");
+  }
+  await page.getByRole("button", { name: "What is left" }).click();
+  await page.getByRole("button", { name: "Read it through and sign" }).click();
+  await expect(page.getByRole("heading", { level: 1 })).toContainText("sign the check-in");
+  await sound(page);
+});
+
+test("axe finds nothing in the boat book and aboard", async ({ page }) => {
+  for (const size of [{ width: 1280, height: 800 }, { width: 390, height: 844 }]) {
+    await page.setViewportSize(size);
+    await page.context().clearCookies();
+    await page.goto("/book");
+    await expect(page.getByText("Without it this page opens nothing.")).toBeVisible();
+    await sound(page);
+    await page.goto("/aboard#HERON-7K2/locker-port");
+    await expect(page.getByRole("heading", { name: "Port lazarette" })).toBeVisible();
+    await sound(page);
+  }
+  await page.goto("/book#demo-boat-book-pale-heron-1052");
+  await sound(page);
+  await page.getByLabel("PIN").fill("405162");
+  await page.getByRole("button", { name: "Open" }).click();
+  await expect(page.getByRole("heading", { level: 1, name: "Pale Heron" })).toBeVisible();
+  await sound(page);
+  await page.goto("/handover#nothing-here");
+  await expect(page.getByText("This handover is not on this device")).toBeVisible();
+  await sound(page);
+});
+
+test("a line can be counted, a place chosen and a mark set with keys alone", async ({ page }) => {
+  await openCheckIn(page);
+  const place = page.getByRole("button", { name: /^Helm: / });
+  await place.focus();
+  await page.keyboard.press("Enter");
+  await expect(page.locator("#place-title")).toHaveText("Helm");
+  const more = page.locator('[data-line="count:ring-buoy"]').getByRole("button", { name: "one more" });
+  await more.focus();
+  await page.keyboard.press("Space");
+  await expect(page.locator('[data-line="count:ring-buoy"]').getByText("counted 1")).toBeVisible();
+  await page.getByRole("button", { name: "Set a mark" }).first().press("Enter");
+  await page.getByRole("application").focus();
+  const before = await page.getByRole("application").getAttribute("aria-label");
+  await page.keyboard.press("ArrowDown");
+  expect(await page.getByRole("application").getAttribute("aria-label")).not.toBe(before);
+  await page.keyboard.press("Escape");
+  await expect(page.getByRole("dialog")).toBeHidden();
+});
+
+test("what has the focus is never under the footer, and 400 % still reads", async ({ page }) => {
+  await openCheckIn(page);
+  await page.setViewportSize({ width: 390, height: 844 });
+  for (let i = 0; i < 40; i++) {
+    await page.keyboard.press("Tab");
+    const hidden = await page.evaluate(() => {
+      const focused = document.activeElement;
+      const footer = document.querySelector("footer");
+      if (!focused || !footer || footer.contains(focused) || focused === document.body) return false;
+      const box = focused.getBoundingClientRect();
+      const at = document.elementFromPoint(box.left + box.width / 2, box.top + Math.min(box.height, 24) / 2);
+      return at !== null && footer.contains(at);
+    });
+    expect(hidden).toBe(false);
+  }
+  // 1280x1024 at 400 % is a window of 320x256
+  await page.setViewportSize({ width: 320, height: 256 });
+  await sound(page);
+  await expect(page.locator("#place-title")).toBeVisible();
+  await page.goto("/today");
+  await sound(page);
+});

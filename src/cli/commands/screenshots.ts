@@ -1,0 +1,132 @@
+import { mkdirSync, rmSync } from "node:fs";
+import { resolve } from "node:path";
+import { chromium, type Browser, type Page } from "@playwright/test";
+import { buildIfChanged } from "../build";
+import { dataFolder } from "../database";
+import { loadDemoIfEmpty } from "../demo/load";
+import { prepareDatabase } from "../prepare";
+import { endApp, needFreePort, serve, untilReady } from "../serve";
+import { fixedNow, needChromium } from "./test";
+
+const port = 4322;
+const desk = { width: 1280, height: 800 };
+const phone = { width: 390, height: 844 };
+const tablet = { width: 834, height: 1112 };
+const folder = "docs/screenshots";
+
+/** `screenshots`: every picture of docs/screenshots, from demo data with the clock fixed. */
+export async function run([only]: string[]): Promise<number> {
+  needChromium();
+  await needFreePort(port);
+  await buildIfChanged(".next-test");
+  const prepared = await prepareDatabase("pictures");
+  const data = resolve(dataFolder(), "pictures");
+  rmSync(data, { recursive: true, force: true });
+  const env = { BRINECOVE_APP_DATABASE_URL: prepared.appUrl, BRINECOVE_DATA: data, BRINECOVE_DIST: ".next-test", BRINECOVE_NOW: fixedNow, BRINECOVE_LOG: "error" };
+  Object.assign(process.env, env);
+  await loadDemoIfEmpty();
+  const app = serve(port, env, true);
+  mkdirSync(folder, { recursive: true });
+  const browser = await chromium.launch({ executablePath: process.env.CHROMIUM ?? "/usr/bin/chromium", args: ["--headless", "--no-sandbox", "--disable-gpu", "--disable-background-networking", "--font-render-hinting=none"] });
+  try {
+    await untilReady(port, app);
+    for (const picture of pictures) {
+      if (only && picture.name !== only) continue;
+      await take(browser, picture);
+      console.log(`${folder}/${picture.name}.png`);
+    }
+  } finally {
+    await browser.close();
+    await endApp(app);
+    prepared.database.stop();
+  }
+  return 0;
+}
+
+interface Picture {
+  name: string;
+  size: { width: number; height: number };
+  show: (page: Page) => Promise<void>;
+}
+
+async function take(browser: Browser, { name, size, show }: Picture): Promise<void> {
+  const context = await browser.newContext({ viewport: size, baseURL: `http://127.0.0.1:${port}`, reducedMotion: "reduce" });
+  const page = await context.newPage();
+  await page.clock.setFixedTime(new Date(fixedNow));
+  await show(page);
+  await page.evaluate(() => document.fonts.ready);
+  await page.waitForTimeout(400);
+  await page.screenshot({ path: `${folder}/${name}.png` });
+  await context.close();
+}
+
+async function signIn(page: Page): Promise<void> {
+  await page.goto("/sign-in");
+  await page.getByLabel("E-mail").fill("maro@brinecove.example");
+  await page.getByLabel("Password").fill("sallow-tide-7");
+  await page.getByRole("button", { name: "Sign in" }).click();
+  await page.waitForURL("**/today");
+}
+
+/** Opens a stay's handover from Today and goes to a place. */
+async function open(page: Page, skipper: string, button: RegExp, place?: string): Promise<void> {
+  await signIn(page);
+  await page.getByRole("row", { name: new RegExp(skipper) }).getByRole("button").click();
+  await page.getByRole("button", { name: button }).click();
+  await page.waitForURL("**/handover#*");
+  await page.locator("#place-title").waitFor();
+  if (!place) return;
+  await page.getByRole("button", { name: "What is left" }).click();
+  await page.getByRole("dialog").getByLabel("Find a thing on the list").fill(place);
+  await page.getByRole("dialog").getByRole("listitem").first().getByRole("button").click();
+}
+
+const pictures: Picture[] = [
+  { name: "sign-in", size: desk, show: async (page) => void (await page.goto("/sign-in")) },
+  { name: "today", size: desk, show: signIn },
+  { name: "charter", size: desk, show: async (page) => { await signIn(page); await page.goto("/charters/BR-1058"); } },
+  { name: "check-in", size: desk, show: (page) => open(page, "Wenna Coldrake", /Go on with the check-in/) },
+  { name: "check-in-tablet", size: tablet, show: (page) => open(page, "Wenna Coldrake", /Go on with the check-in/, "Service bank") },
+  { name: "check-in-phone", size: phone, show: (page) => open(page, "Wenna Coldrake", /Go on with the check-in/) },
+  {
+    name: "in-the-way", size: desk,
+    show: async (page) => {
+      await open(page, "Wenna Coldrake", /Go on with the check-in/);
+      await page.getByRole("button", { name: "What is left" }).click();
+      await page.getByRole("dialog").getByRole("button", { name: "In the way" }).click();
+    },
+  },
+  {
+    name: "mark", size: desk,
+    show: async (page) => {
+      await open(page, "Wenna Coldrake", /Go on with the check-in/);
+      await page.getByRole("button", { name: "Set a mark" }).first().click();
+      await page.getByRole("dialog").getByRole("button", { name: "port side" }).click();
+      await page.getByRole("dialog").getByRole("button", { name: "scratch" }).click();
+      await page.getByRole("dialog").getByLabel("How long, in centimetres").fill("14");
+    },
+  },
+  {
+    name: "sign", size: desk,
+    show: async (page) => {
+      await open(page, "Wenna Coldrake", /Go on with the check-in/);
+      await page.getByRole("button", { name: "What is left" }).click();
+      await page.getByRole("button", { name: "Read it through and sign" }).click();
+      await page.getByRole("group", { name: /^For the base/ }).waitFor();
+    },
+  },
+  { name: "check-out", size: desk, show: (page) => open(page, "Aldo Merrin", /Go on with the check-out/) },
+  { name: "settlement", size: desk, show: async (page) => { await signIn(page); await page.goto("/charters/BR-1050/settlement"); } },
+  { name: "settled", size: desk, show: async (page) => { await signIn(page); await page.goto("/charters/BR-1046/settlement"); } },
+  {
+    name: "boat-book-phone", size: phone,
+    show: async (page) => {
+      await page.goto("/book#demo-boat-book-pale-heron-1052");
+      await page.getByLabel("PIN").fill("405162");
+      await page.getByRole("button", { name: "Open" }).click();
+      await page.getByRole("heading", { level: 1, name: "Pale Heron" }).waitFor();
+    },
+  },
+  { name: "aboard-phone", size: phone, show: async (page) => { await page.goto("/aboard#HERON-7K2"); await page.getByText("Man overboard").click(); } },
+  { name: "yacht", size: desk, show: async (page) => { await signIn(page); await page.goto("/fleet/pale-heron"); await page.getByRole("button", { name: "Port lazarette" }).click(); } },
+];
