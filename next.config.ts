@@ -4,6 +4,7 @@ import createNextIntlPlugin from "next-intl/plugin";
 const config: NextConfig = {
   serverExternalPackages: ["pdfkit", "@node-rs/argon2", "sharp", "pg", "pino"],
   experimental: { optimizePackageImports: ["@chakra-ui/react"] },
+  turbopack: { resolveAlias: { "@sinclair/typebox": { browser: "./src/client/no-schemas.ts" } } },
   poweredByHeader: false,
   reactStrictMode: true,
   distDir: process.env.BRINECOVE_DIST ?? ".next",

@@ -39,6 +39,9 @@ export function HandoverScreens() {
   const next = useNextPlace(place);
   const close = useCallback(() => setSheet(null), []);
   const openMark = useCallback((surface?: string) => setSheet({ sheet: "mark", surface }), []);
+  const openOverview = useCallback(() => setSheet({ sheet: "overview" }), []);
+  const openFound = useCallback(() => setSheet({ sheet: "found" }), []);
+  const openPlan = useCallback(() => setSheet({ sheet: "plan" }), []);
   if (store.isSealed) {
     return (
       <Suspense>
@@ -56,8 +59,8 @@ export function HandoverScreens() {
   return (
     <div className={styles.shell}>
       <Rail place={place} next={next} level={level} onLevel={setLevel} onGo={go} open={sheet?.sheet === "plan"} onClose={close} />
-      <PlaceScreen key={place} place={place} next={next} onOverview={() => setSheet({ sheet: "overview" })} onFound={() => setSheet({ sheet: "found" })} onMark={openMark} onPlan={() => setSheet({ sheet: "plan" })} />
-      <Footer next={next} onGo={go} onOverview={() => setSheet({ sheet: "overview" })} onSign={() => setSigning(true)} />
+      <PlaceScreen key={place} place={place} next={next} onOverview={openOverview} onFound={openFound} onMark={openMark} onPlan={openPlan} />
+      <Footer next={next} onGo={go} onOverview={openOverview} onSign={() => setSigning(true)} />
       <Suspense>
         {sheet?.sheet === "overview" && <Overview onGo={go} onClose={close} onSign={() => { close(); setSigning(true); }} />}
         {sheet?.sheet === "mark" && <MarkSheet place={place} surface={sheet.surface} onClose={close} />}

@@ -1,6 +1,6 @@
 "use client";
 import { useTranslations } from "next-intl";
-import { useEffect, useRef } from "react";
+import { memo, useEffect, useRef } from "react";
 import { say } from "@/core/basics/words";
 import { foundThings, newMarks } from "@/core/handover/state";
 import { markWords } from "@/messages/line-words";
@@ -23,7 +23,7 @@ interface Props {
 }
 
 /** One place of the yacht: what is odd there, and everything to count, try, read and look at in one visit. */
-export function PlaceScreen({ place, next, onOverview, onFound, onMark, onPlan }: Props) {
+export const PlaceScreen = memo(function PlaceScreen({ place, next, onOverview, onFound, onMark, onPlan }: Props) {
   const t = useTranslations();
   const store = useHandover();
   const { list, file } = store.bundle;
@@ -76,7 +76,7 @@ export function PlaceScreen({ place, next, onOverview, onFound, onMark, onPlan }
       </div>
     </main>
   );
-}
+});
 
 function HereLine({ place, next, reach }: { place: string; next: string | null; reach: string }) {
   const t = useTranslations();

@@ -26,22 +26,28 @@ export interface KeptPhoto {
   message: string | null;
 }
 
-/** Everything else a device keeps of a handover, in one row. */
+/** What a handover is made of, and this device's right to record on it. Large, and seldom written. */
 export interface KeptHandover {
   key: "handover";
   bundle: HandoverBundle;
   grant: string;
+  /** a seal made here and not yet taken by the base */
+  sealToSend: unknown;
+}
+
+/** How far this device is with the base; written after every exchange, and so kept apart. */
+export interface KeptExchange {
+  key: "exchange";
   /** number of the last entry pulled from the base */
   lastNumber: number;
   lastHeardAt: string | null;
   /** how far the device's clock is ahead of the base's */
   offsetMs: number | null;
-  /** a seal made here and not yet taken by the base */
-  sealToSend: unknown;
 }
 
 export type HandoverDatabase = Dexie & {
   handover: EntityTable<KeptHandover, "key">;
+  exchange: EntityTable<KeptExchange, "key">;
   entries: EntityTable<KeptEntry, "id">;
   photos: EntityTable<KeptPhoto, "hash">;
 };
@@ -58,7 +64,7 @@ export function directory(): Directory {
 /** One store per person and handover. */
 export function handoverDatabase(name: string): HandoverDatabase {
   const db = new Dexie(name) as HandoverDatabase;
-  db.version(1).stores({ handover: "key", entries: "id, state", photos: "hash, state" });
+  db.version(1).stores({ handover: "key", exchange: "key", entries: "id, state", photos: "hash, state" });
   return db;
 }
 
@@ -76,13 +82,10 @@ export function deviceId(): string {
 export async function keepHandover(handover: string, grant: string, bundle: HandoverBundle): Promise<void> {
   const name = `brinecove-${handover}-${bundle.me.person}`;
   const db = handoverDatabase(name);
-  const before = await db.handover.get("handover");
-  const offsetMs = Date.now() - Date.parse(bundle.serverTime);
-  await db.handover.put(
-    before
-      ? { ...before, bundle, grant, offsetMs, lastHeardAt: bundle.serverTime }
-      : { key: "handover", bundle, grant, lastNumber: 0, lastHeardAt: bundle.serverTime, offsetMs, sealToSend: null },
-  );
+  const heard = { lastHeardAt: bundle.serverTime, offsetMs: Date.now() - Date.parse(bundle.serverTime) };
+  const [before, exchange] = [await db.handover.get("handover"), await db.exchange.get("exchange")];
+  await db.handover.put({ key: "handover", bundle, grant, sealToSend: before?.sealToSend ?? null });
+  await db.exchange.put({ key: "exchange", lastNumber: exchange?.lastNumber ?? 0, ...heard });
   db.close();
   const devices = directory();
   await devices.handovers.put({ handover, database: name, yacht: bundle.list.yacht.name, openedAt: bundle.serverTime });

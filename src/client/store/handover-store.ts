@@ -5,7 +5,9 @@ import { cellKey, foldCell, type Cell, type Folded } from "@/core/handover/fold"
 import { gate, type Gate } from "@/core/handover/gate";
 import { lineSubject, type Line } from "@/core/handover/list";
 import { progress, type Progress } from "@/core/handover/progress";
-import { deviceId, directory, handoverDatabase, type HandoverDatabase, type KeptEntry, type KeptHandover } from "./database";
+import type { HandoverBundle } from "@/formats/wire";
+import { afterPaint } from "./after-paint";
+import { deviceId, directory, handoverDatabase, type HandoverDatabase, type KeptEntry, type KeptExchange, type KeptHandover } from "./database";
 
 /** How safe what was recorded is: everything written here, and how much of it still waits for the base. */
 export interface SaveState {
@@ -34,12 +36,15 @@ export class HandoverStore {
   private readonly recordedListeners = new Set<Listener>();
   private summary: { progress: Progress; gate: Gate; version: number } | null = null;
   private version = 0;
+  private sumsAreOld = false;
+  private telling = false;
   private saveState: SaveState = { unwritten: 0, waiting: 0, refused: 0, fault: null, online: true };
   readonly device = deviceId();
 
   private constructor(
     readonly db: HandoverDatabase,
     private kept: KeptHandover,
+    private exchange: KeptExchange,
   ) {}
 
   /** Opens what this device holds of a handover, or null when it holds nothing. */
@@ -50,8 +55,9 @@ export class HandoverStore {
     if (!known) return null;
     const db = handoverDatabase(known.database);
     const kept = await db.handover.get("handover");
-    if (!kept) return null;
-    const store = new HandoverStore(db, kept);
+    const exchange = await db.exchange.get("exchange");
+    if (!kept || !exchange) return null;
+    const store = new HandoverStore(db, kept, exchange);
     for (const each of await db.entries.toArray()) store.place(each);
     await store.countWaiting();
     return store;
@@ -64,10 +70,10 @@ export class HandoverStore {
     return this.kept.grant;
   }
   get lastNumber() {
-    return this.kept.lastNumber;
+    return this.exchange.lastNumber;
   }
   get lastHeardAt() {
-    return this.kept.lastHeardAt;
+    return this.exchange.lastHeardAt;
   }
   get sealToSend() {
     return this.kept.sealToSend;
@@ -117,14 +123,14 @@ export class HandoverStore {
     const person = side === "base" ? this.bundle.me.person : this.bundle.charter.skipper.id;
     const entry: Entry = {
       v: 1, id: uuid(), handover: this.bundle.list.handover, subject, aspect, value, basis, by: { side, person }, device: this.device,
-      at: new Date().toISOString(), offsetMs: this.kept.offsetMs === null ? null : Math.round(this.kept.offsetMs),
+      at: new Date().toISOString(), offsetMs: this.exchange.offsetMs === null ? null : Math.round(this.exchange.offsetMs),
     };
     const kept: KeptEntry = { id: entry.id, entry, state: "waiting", message: null };
     this.place(kept);
     this.setSave({ unwritten: this.saveState.unwritten + 1 });
     this.changed(subject);
     // the screen paints first; the write follows at once
-    void this.write(() => this.db.entries.put(kept).then(() => undefined)).then(() => this.recordedListeners.forEach((listener) => listener()));
+    afterPaint(() => void this.write(() => this.db.entries.put(kept).then(() => undefined)).then(() => this.recordedListeners.forEach((listener) => listener())));
     return entry.id;
   }
 
@@ -161,12 +167,13 @@ export class HandoverStore {
   /** Takes entries that came from the base. */
   async receive(rows: readonly { number: number; entry: Entry }[]): Promise<void> {
     const fresh = rows.filter(({ entry }) => !this.entries.has(entry.id) || this.entries.get(entry.id)?.state === "waiting").map(({ entry }): KeptEntry => ({ id: entry.id, entry, state: "there", message: null }));
-    const lastNumber = rows.reduce((most, { number }) => Math.max(most, number), this.kept.lastNumber);
-    await this.db.transaction("rw", this.db.entries, this.db.handover, async () => {
+    const lastNumber = rows.reduce((most, { number }) => Math.max(most, number), this.exchange.lastNumber);
+    const exchange = { ...this.exchange, lastNumber };
+    await this.db.transaction("rw", this.db.entries, this.db.exchange, async () => {
       await this.db.entries.bulkPut(fresh);
-      await this.db.handover.update("handover", { lastNumber });
+      await this.db.exchange.put(exchange);
     });
-    this.kept = { ...this.kept, lastNumber };
+    this.exchange = exchange;
     const subjects = new Set<string>();
     for (const each of fresh) {
       this.place(each);
@@ -194,11 +201,21 @@ export class HandoverStore {
     await this.countWaiting();
   }
 
-  /** Keeps parts of the handover's own row: what was heard, the bundle's seal and deposit, a seal to send. */
-  async update(change: Partial<Pick<KeptHandover, "lastHeardAt" | "offsetMs" | "sealToSend" | "bundle">>): Promise<void> {
+  /** Keeps parts of the handover's own row: the bundle's seal and deposit, a seal to send. */
+  async update(change: Partial<Pick<KeptHandover, "sealToSend" | "bundle">>): Promise<void> {
     this.kept = { ...this.kept, ...change };
     await this.db.handover.put(this.kept);
     this.changed();
+  }
+
+  /** Notes when the base was last heard of, and what it says of seal and deposit. */
+  async heard(serverTime: string, { seal, depositMet }: { seal: HandoverBundle["seal"]; depositMet: boolean }): Promise<void> {
+    this.exchange = { ...this.exchange, lastHeardAt: serverTime, offsetMs: Date.now() - Date.parse(serverTime) };
+    await this.db.exchange.put(this.exchange);
+    const { bundle } = this.kept;
+    if ((seal !== null && bundle.seal === null) || depositMet !== bundle.deposit.met) {
+      await this.update({ bundle: { ...bundle, seal: bundle.seal ?? seal, deposit: { ...bundle.deposit, met: depositMet } } });
+    }
   }
 
   /** Keeps a seal made on this device; it is sent after everything it names. */
@@ -211,11 +228,13 @@ export class HandoverStore {
     const next = { ...this.saveState, ...change };
     if ((Object.keys(next) as (keyof SaveState)[]).every((key) => next[key] === this.saveState[key])) return;
     this.saveState = next;
-    this.listeners.forEach((listener) => listener());
+    this.tellEveryone();
   }
 
   async countWaiting(): Promise<void> {
-    const waiting = [...this.entries.values()].filter((each) => each.state === "waiting").length + (await this.db.photos.where("state").equals("waiting").count());
+    let waiting = 0;
+    for (const each of this.entries.values()) if (each.state === "waiting") waiting += 1;
+    waiting += (await this.db.photos.where("state").equals("waiting").count());
     const refused = this.refusedEntries().length + (await this.db.photos.where("state").equals("refused").count());
     this.setSave({ waiting, refused });
   }
@@ -267,9 +286,21 @@ export class HandoverStore {
     else this.cells.delete(key);
   }
 
+  /** The line itself is drawn again at once; what sums over everything follows right after the paint. */
   private changed(...subjects: string[]): void {
-    this.version += 1;
     for (const subject of subjects) this.subjectListeners.get(subject)?.forEach((listener) => listener());
-    this.listeners.forEach((listener) => listener());
+    this.sumsAreOld = true;
+    this.tellEveryone();
+  }
+
+  private tellEveryone(): void {
+    if (this.telling) return;
+    this.telling = true;
+    afterPaint(() => {
+      this.telling = false;
+      if (this.sumsAreOld) this.version += 1;
+      this.sumsAreOld = false;
+      this.listeners.forEach((listener) => listener());
+    });
   }
 }

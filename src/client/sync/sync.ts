@@ -6,6 +6,8 @@ import type { HandoverStore } from "../store/handover-store";
 
 const batchSize = 200;
 const slowestMs = 30_000;
+/** entries recorded in quick succession go together */
+const gatherMs = 250;
 
 /**
  * Carries a handover's entries to the base and back: waiting entries in order, each exactly once in effect; then
@@ -15,6 +17,7 @@ const slowestMs = 30_000;
 export class Sync {
   private running: Promise<void> | null = null;
   private again = false;
+  private wantsPull = true;
   private waitMs = 1000;
   private timer: ReturnType<typeof setTimeout> | undefined;
   private readonly stopping = new AbortController();
@@ -30,8 +33,12 @@ export class Sync {
   }
 
   start(): () => void {
-    const off = this.store.onRecorded(() => this.kick());
-    const online = () => this.kick();
+    let gathering: ReturnType<typeof setTimeout> | undefined;
+    const off = this.store.onRecorded(() => {
+      clearTimeout(gathering);
+      gathering = setTimeout(() => this.kick(), gatherMs);
+    });
+    const online = () => this.pullSoon();
     addEventListener("online", online);
     this.kick();
     void this.listen();
@@ -43,7 +50,13 @@ export class Sync {
     };
   }
 
-  /** Sends and pulls now; asked for while it runs, it runs once more. */
+  /** Asks for what is new at the base. */
+  private pullSoon(): void {
+    this.wantsPull = true;
+    this.kick();
+  }
+
+  /** Sends now, and pulls when something is new; asked for while it runs, it runs once more. */
   kick(): void {
     if (this.stopping.signal.aborted) return;
     if (this.running) {
@@ -74,7 +87,13 @@ export class Sync {
 
   private async round(): Promise<void> {
     await this.push();
-    await this.pull();
+    if (this.wantsPull) {
+      this.wantsPull = false;
+      await this.pull().catch((error: unknown) => {
+        this.wantsPull = true;
+        throw error;
+      });
+    }
     await this.pushPhotos();
     await this.pushSeal();
   }
@@ -93,12 +112,7 @@ export class Sync {
   private async pull(): Promise<void> {
     const page = await ask(`${this.path}/entries?after=${this.store.lastNumber}`, checkFeedPage, { grant: this.store.grant });
     await this.store.receive(page.entries);
-    const { bundle } = this.store;
-    await this.store.update({
-      lastHeardAt: page.serverTime,
-      offsetMs: Date.now() - Date.parse(page.serverTime),
-      bundle: { ...bundle, seal: page.seal ?? bundle.seal, deposit: { ...bundle.deposit, met: page.deposit.met } },
-    });
+    await this.store.heard(page.serverTime, { seal: page.seal, depositMet: page.deposit.met });
   }
 
   private async pushPhotos(): Promise<void> {
@@ -128,11 +142,13 @@ export class Sync {
       try {
         const answer = await fetch(`${this.path}/events`, { headers: { authorization: `Bearer ${this.store.grant}` }, signal: this.stopping.signal });
         const reader = answer.ok ? answer.body?.pipeThrough(new TextDecoderStream()).getReader() : undefined;
-        for (let part = await reader?.read(); part && !part.done; part = await reader?.read()) if (part.value.includes("event: new")) this.kick();
+        for (let part = await reader?.read(); part && !part.done; part = await reader?.read()) if (part.value.includes("event: new")) this.pullSoon();
       } catch {
         // no signal: the outbox keeps what it has, and asks again below
       }
       await new Promise((done) => setTimeout(done, 5000));
+      // pokes may have been missed while there was no connection
+      this.pullSoon();
     }
   }
 }

@@ -1,10 +1,10 @@
 import { BadInput } from "../basics/calculation";
 import type { Words } from "../basics/words";
 import type { CountValue, LookValue, MarkStateValue, ReadingValue, ResultValue } from "../handover/aspects";
-import { fold, type Cell, type Folded } from "../handover/fold";
+import { bySubject, fold, type Cell, type Folded } from "../handover/fold";
 import { lineSubject, type Line } from "../handover/list";
 import type { Mark } from "../handover/mark";
-import { foundThings, mainCell, newMarks, photosOf, remarksOf } from "../handover/state";
+import { foundThings, mainCell, newMarks, photosIn, remarksOf } from "../handover/state";
 import type { Group } from "../yacht/schema";
 import { matchMarks, type PlacedMark } from "./match-marks";
 import { defaultLimits, type ComparedRecord, type ComparisonLimits } from "./record";
@@ -50,29 +50,40 @@ export interface Difference {
 export function compare(before: ComparedRecord, after: ComparedRecord, limits: ComparisonLimits = defaultLimits): Difference[] {
   if (before.list.yacht.id !== after.list.yacht.id) throw new BadInput("/after/list/yacht/id", "these are records of two different yachts");
   if (before.list.stay.id !== after.list.stay.id) throw new BadInput("/after/list/stay/id", "these are records of two different stays");
-  const old = { lines: new Map(before.list.lines.map((line) => [line.id, line])), folded: fold(before.entries) };
-  const now = fold(after.entries);
+  const old = side(before);
+  const now = side(after);
   const differences: Difference[] = [];
   for (const line of after.list.lines) {
     if (line.kind === "mark") continue;
-    const difference = compareLine(line, old.folded, now);
+    const difference = compareLine(line, old, now);
     if (difference) differences.push(difference);
   }
-  differences.push(...compareMarks(before, after, old.folded, now, limits), ...newFinds(old.folded, now));
+  differences.push(...compareMarks(before, after, old, now, limits), ...newFinds(old, now));
   const rank = new Map(after.list.places.map((place, index) => [place.id, index]));
   return differences.sort((a, b) => (rank.get(a.place) ?? 0) - (rank.get(b.place) ?? 0) || (a.id < b.id ? -1 : 1));
 }
 
-function evidence(folded: Folded, subject: string, cell: Cell | undefined): Evidence | null {
-  if (!cell) return null;
-  const head = cell.heads[0];
-  return { value: cell.fork ? null : (cell.value ?? null), by: head?.by ?? null, at: head?.at ?? null, photos: photosOf(folded, subject), remarks: remarksOf(folded, subject) };
+/** One record, folded, with its cells at hand by subject. */
+interface Side {
+  folded: Folded;
+  subjects: ReadonlyMap<string, Cell[]>;
 }
 
-function compareLine(line: Exclude<Line, { kind: "mark" }>, old: Folded, now: Folded): Difference | null {
+function side(record: ComparedRecord): Side {
+  const folded = fold(record.entries);
+  return { folded, subjects: bySubject(folded) };
+}
+
+function evidence({ folded, subjects }: Side, subject: string, cell: Cell | undefined): Evidence | null {
+  if (!cell) return null;
+  const head = cell.heads[0];
+  return { value: cell.fork ? null : (cell.value ?? null), by: head?.by ?? null, at: head?.at ?? null, photos: photosIn(subjects.get(subject) ?? []), remarks: remarksOf(folded, subject) };
+}
+
+function compareLine(line: Exclude<Line, { kind: "mark" }>, old: Side, now: Side): Difference | null {
   const subject = lineSubject(line.id);
-  const oldCell = mainCell(old, line);
-  const nowCell = mainCell(now, line);
+  const oldCell = mainCell(old.folded, line);
+  const nowCell = mainCell(now.folded, line);
   const make = (kind: DifferenceKind, change: number | null = null, unknownSince = false): Difference => ({
     id: `${kind}:${line.id}`,
     kind,
@@ -154,15 +165,15 @@ function markDifference(kind: DifferenceKind, id: string, mark: Mark, before: Ev
  * Marks confirmed by id are the same mark by what was said of them. Of the rest, marks of the check-in that nobody
  * said anything about and marks made at check-out are matched by surface, kind and distance.
  */
-function compareMarks(before: ComparedRecord, after: ComparedRecord, old: Folded, now: Folded, limits: ComparisonLimits): Difference[] {
+function compareMarks(before: ComparedRecord, after: ComparedRecord, old: Side, now: Side, limits: ComparisonLimits): Difference[] {
   const differences: Difference[] = [];
   const known = new Map<string, { mark: Mark; evidence: Evidence }>();
   for (const line of before.list.lines) {
     if (line.kind !== "mark") continue;
-    const said = evidence(old, lineSubject(line.id), mainCell(old, line));
+    const said = evidence(old, lineSubject(line.id), mainCell(old.folded, line));
     known.set(line.id.slice("mark:".length), { mark: line.mark, evidence: said ?? { value: line.mark, by: null, at: line.since, photos: line.photos, remarks: [] } });
   }
-  for (const { id, mark, cell } of newMarks(old)) {
+  for (const { id, mark, cell } of newMarks(old.folded)) {
     const found = evidence(old, cell.subject, cell);
     if (found) known.set(id, { mark, evidence: found });
   }
@@ -170,7 +181,7 @@ function compareMarks(before: ComparedRecord, after: ComparedRecord, old: Folded
   for (const line of after.list.lines) {
     if (line.kind !== "mark") continue;
     const id = line.id.slice("mark:".length);
-    const cell = mainCell(now, line);
+    const cell = mainCell(now.folded, line);
     const was = known.get(id);
     if (!cell || cell.fork) continue;
     unconfirmed.delete(id);
@@ -180,7 +191,7 @@ function compareMarks(before: ComparedRecord, after: ComparedRecord, old: Folded
     if (state === "still-so" || (sameAsBefore && sameEntry(was?.evidence ?? null, nowEvidence))) continue;
     differences.push(markDifference(state === "worse" ? "mark-worse" : "mark-mended", id, line.mark, was?.evidence ?? null, nowEvidence));
   }
-  const fresh = newMarks(now);
+  const fresh = newMarks(now.folded);
   for (const { id } of fresh) unconfirmed.delete(id);
   const freshOnly = fresh.filter(({ id }) => !known.has(id));
   const asPlaced = ([id, { mark }]: [string, { mark: Mark }]): PlacedMark => ({ id, mark });
@@ -197,9 +208,9 @@ function compareMarks(before: ComparedRecord, after: ComparedRecord, old: Folded
 
 const sameEntry = (a: Evidence | null, b: Evidence | null) => a !== null && b !== null && a.at === b.at && a.by?.person === b.by?.person;
 
-function newFinds(old: Folded, now: Folded): Difference[] {
-  const knownIds = new Set(foundThings(old).map(({ id }) => id));
-  return foundThings(now)
+function newFinds(old: Side, now: Side): Difference[] {
+  const knownIds = new Set(foundThings(old.folded).map(({ id }) => id));
+  return foundThings(now.folded)
     .filter(({ id }) => !knownIds.has(id))
     .map(({ id, found, cell }) => ({
       id: `found-thing:found:${id}`, kind: "found-thing", of: `found:${id}`, place: found.place, name: { en: found.words }, group: "below", safety: false,

@@ -32,44 +32,97 @@ function distance(a: Mark, b: Mark): number {
 
 function matchGroup(left: PlacedMark[], right: PlacedMark[], toleranceM: number): [string, string][] {
   const limit = Math.round(toleranceM * 10_000);
-  const edges = left.map((a) => right.flatMap((b, j) => (distance(a.mark, b.mark) <= limit ? [{ j, cost: distance(a.mark, b.mark) }] : [])));
+  const edges = left.map((a) => possiblePairs(a.mark, right, toleranceM, limit));
   const partnerOfRight = right.map(() => -1);
   const partnerOfLeft = left.map(() => -1);
-  while (augment(edges, partnerOfLeft, partnerOfRight)) {
-    // each round adds one pair
+  // marks that no chain of possible pairs connects cannot compete: each cluster is matched on its own
+  for (const cluster of clusters(edges, right.length)) {
+    while (augment(cluster, edges, partnerOfLeft, partnerOfRight)) {
+      // each round adds one pair
+    }
   }
   return partnerOfLeft.flatMap((j, i): [string, string][] => (j < 0 ? [] : [[left[i]?.id ?? "", right[j]?.id ?? ""]]));
 }
 
-/** Finds the cheapest augmenting path (Bellman-Ford, as going back over a pair gives its distance back) and applies it. */
-function augment(edges: { j: number; cost: number }[][], partnerOfLeft: number[], partnerOfRight: number[]): boolean {
-  const costToLeft = partnerOfLeft.map((partner) => (partner < 0 ? 0 : Infinity));
-  const costToRight = partnerOfRight.map(() => Infinity);
-  const cameFrom = partnerOfRight.map(() => -1);
+function possiblePairs(mark: Mark, right: PlacedMark[], toleranceM: number, limit: number): Edge[] {
+  const pairs: Edge[] = [];
+  right.forEach((other, j) => {
+    // most marks are far away along the hull: that is seen without a square root (a millimetre more, as distances are rounded)
+    if (Math.abs(mark.aM - other.mark.aM) > toleranceM + 0.001) return;
+    const cost = distance(mark, other.mark);
+    if (cost <= limit) pairs.push({ j, cost });
+  });
+  return pairs;
+}
+
+interface Edge {
+  j: number;
+  cost: number;
+}
+/** Left and right marks that are connected by possible pairs. */
+interface Cluster {
+  lefts: number[];
+  rights: number[];
+}
+
+function clusters(edges: Edge[][], rightCount: number): Cluster[] {
+  const leftsOf = Array.from({ length: rightCount }, () => [] as number[]);
+  edges.forEach((outgoing, i) => outgoing.forEach(({ j }) => leftsOf[j]?.push(i)));
+  const seenLeft = edges.map(() => false);
+  const seenRight = leftsOf.map(() => false);
+  const found: Cluster[] = [];
+  edges.forEach((outgoing, start) => {
+    if (seenLeft[start] || outgoing.length === 0) return;
+    const cluster: Cluster = { lefts: [], rights: [] };
+    const todo = [start];
+    seenLeft[start] = true;
+    for (let i = todo.pop(); i !== undefined; i = todo.pop()) {
+      cluster.lefts.push(i);
+      for (const { j } of edges[i] ?? []) {
+        if (seenRight[j]) continue;
+        seenRight[j] = true;
+        cluster.rights.push(j);
+        for (const other of leftsOf[j] ?? []) {
+          if (seenLeft[other]) continue;
+          seenLeft[other] = true;
+          todo.push(other);
+        }
+      }
+    }
+    found.push({ lefts: cluster.lefts.sort((a, b) => a - b), rights: cluster.rights.sort((a, b) => a - b) });
+  });
+  return found;
+}
+
+/** Finds the cheapest augmenting path of a cluster (Bellman-Ford, as going back over a pair gives its distance back) and applies it. */
+function augment({ lefts, rights }: Cluster, edges: Edge[][], partnerOfLeft: number[], partnerOfRight: number[]): boolean {
+  const costToLeft = new Map(lefts.map((i) => [i, (partnerOfLeft[i] ?? -1) < 0 ? 0 : Infinity]));
+  const costToRight = new Map(rights.map((j) => [j, Infinity]));
+  const cameFrom = new Map<number, number>();
   for (let changed = true; changed; ) {
     changed = false;
-    edges.forEach((outgoing, i) => {
-      const base = costToLeft[i] ?? Infinity;
-      if (base === Infinity) return;
-      for (const { j, cost } of outgoing) {
-        if (partnerOfLeft[i] === j || base + cost >= (costToRight[j] ?? Infinity)) continue;
-        costToRight[j] = base + cost;
-        cameFrom[j] = i;
+    for (const i of lefts) {
+      const base = costToLeft.get(i) ?? Infinity;
+      if (base === Infinity) continue;
+      for (const { j, cost } of edges[i] ?? []) {
+        if (partnerOfLeft[i] === j || base + cost >= (costToRight.get(j) ?? Infinity)) continue;
+        costToRight.set(j, base + cost);
+        cameFrom.set(j, i);
         changed = true;
         const partner = partnerOfRight[j] ?? -1;
         if (partner < 0) continue;
         const back = edges[partner]?.find((edge) => edge.j === j)?.cost ?? 0;
-        costToLeft[partner] = base + cost - back;
+        costToLeft.set(partner, base + cost - back);
       }
-    });
+    }
   }
   let end = -1;
-  partnerOfRight.forEach((partner, j) => {
-    if (partner < 0 && (costToRight[j] ?? Infinity) < (end < 0 ? Infinity : (costToRight[end] ?? Infinity))) end = j;
-  });
+  for (const j of rights) {
+    if ((partnerOfRight[j] ?? -1) < 0 && (costToRight.get(j) ?? Infinity) < (end < 0 ? Infinity : (costToRight.get(end) ?? Infinity))) end = j;
+  }
   if (end < 0) return false;
   for (let j = end; j >= 0; ) {
-    const i = cameFrom[j] ?? -1;
+    const i = cameFrom.get(j) ?? -1;
     const next = partnerOfLeft[i] ?? -1;
     partnerOfLeft[i] = j;
     partnerOfRight[j] = i;

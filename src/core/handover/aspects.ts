@@ -24,6 +24,8 @@ export const PhotoValue = Type.Object(
 export const FoundValue = Type.Object({ place: Key, words: text(500), count: Type.Integer({ minimum: 1, maximum: 9999 }) }, closed);
 export const MarkValue = Type.Union([Mark, Type.Object({ withdrawn: Type.Literal(true), reason: text(300) }, closed)]);
 
+export const LeftBerthValue = Type.Object({ at: InstantText }, closed);
+
 const litres = Type.Number({ minimum: 0, maximum: 5000 });
 const levelPercent = Type.Number({ minimum: -200, maximum: 400 });
 const printedDate = Type.String({ pattern: "^\\d{4}-\\d{2}(-\\d{2})?$" });
@@ -78,7 +80,7 @@ export function valueSchema(subjectKind: "handover" | "mark" | "found" | "count"
     case "found found":
       return FoundValue;
     case "handover left-berth":
-      return Type.Object({ at: InstantText }, closed);
+      return LeftBerthValue;
     default:
       return null;
   }

@@ -30,7 +30,7 @@ export function foldCell(entries: Iterable<Entry>): Cell | null {
   const replaced = new Set<string>();
   for (const entry of byId.values()) for (const id of entry.basis) replaced.add(id);
   const heads = [...byId.values()].filter((entry) => !replaced.has(entry.id)).sort((a, b) => (a.id < b.id ? -1 : 1));
-  const fork = new Set(heads.map((entry) => canonicalJson(entry.value ?? null))).size > 1;
+  const fork = heads.length > 1 && new Set(heads.map((entry) => canonicalJson(entry.value ?? null))).size > 1;
   return { subject: first.subject, aspect: first.aspect, heads, fork, value: fork ? undefined : heads[0]?.value };
 }
 
@@ -59,7 +59,13 @@ export function forks(folded: Folded): Cell[] {
   return [...folded.values()].filter((cell) => cell.fork);
 }
 
-/** Cells of one subject. */
-export function cellsOf(folded: Folded, subject: string): Cell[] {
-  return [...folded.values()].filter((cell) => cell.subject === subject);
+/** The cells of a folded handover by their subject. */
+export function bySubject(folded: Folded): ReadonlyMap<string, Cell[]> {
+  const subjects = new Map<string, Cell[]>();
+  for (const cell of folded.values()) {
+    const cells = subjects.get(cell.subject);
+    if (cells) cells.push(cell);
+    else subjects.set(cell.subject, [cell]);
+  }
+  return subjects;
 }

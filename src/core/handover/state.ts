@@ -99,8 +99,13 @@ export function foundThings(folded: Folded): FoundThing[] {
 
 /** Hashes of the photos attached to a subject, oldest entry first. */
 export function photosOf(folded: Folded, subject: string): string[] {
-  return [...folded.values()]
-    .filter((cell) => cell.subject === subject && cell.aspect.startsWith("photo:") && (cell.value as { attached?: boolean } | undefined)?.attached === true)
+  return photosIn([...folded.values()].filter((cell) => cell.subject === subject));
+}
+
+/** Hashes of the photos among the cells of one subject, oldest entry first. */
+export function photosIn(cells: readonly Cell[]): string[] {
+  return cells
+    .filter((cell) => cell.aspect.startsWith("photo:") && (cell.value as { attached?: boolean } | undefined)?.attached === true)
     .sort((a, b) => ((a.heads[0]?.id ?? "") < (b.heads[0]?.id ?? "") ? -1 : 1))
     .map((cell) => cell.aspect.slice("photo:".length));
 }

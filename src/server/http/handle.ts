@@ -10,15 +10,28 @@ export interface ErrorBody {
 
 type Handler<Context> = (request: Request, context: Context) => Promise<Response>;
 
+/** Whether a change comes from our own pages. A browser always says where from; who says nothing is refused. */
+function isOwnOrigin(request: Request): boolean {
+  const origin = request.headers.get("origin");
+  if (origin === null) return request.headers.get("sec-fetch-site") === "same-origin";
+  if (process.env.ORIGIN) return origin === process.env.ORIGIN;
+  return URL.canParse(origin) && new URL(origin).host === request.headers.get("host");
+}
+
 /**
- * Wraps a route: refusals become their status with a readable body, anything unforeseen a 500 without inner detail;
+ * Wraps a route: a change from another site is refused, refusals become their status with a readable body, anything unforeseen a 500 without inner detail;
  * both name the request id, under which the log has the rest.
  */
 export function handle<Context>(name: string, work: Handler<Context>): Handler<Context> {
   return async (request, context) => {
-    const requestId = request.headers.get("x-request-id") ?? crypto.randomUUID();
+    const requestId = crypto.randomUUID();
     const started = performance.now();
-    const answer = await work(request, context).catch((error: unknown) => errorResponse(error, requestId, name));
+    const isRead = request.method === "GET" || request.method === "HEAD";
+    const allowed = isRead || isOwnOrigin(request) ? work(request, context) : Promise.reject(new Refusal(403, "foreign-origin", "This change came from another site and was refused."));
+    const answer = await allowed.catch((error: unknown) => errorResponse(error, requestId, name));
+    answer.headers.set("x-request-id", requestId);
+    answer.headers.set("cache-control", "private, no-store");
+    answer.headers.set("x-content-type-options", "nosniff");
     log.info({ requestId, route: name, method: request.method, status: answer.status, ms: Math.round(performance.now() - started) });
     return answer;
   };

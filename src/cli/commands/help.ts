@@ -1,0 +1,16 @@
+/** `help`: what there is. */
+export async function run(): Promise<number> {
+  console.log(
+    [
+      "./brinecove start            run it with demo data on http://127.0.0.1:4310 (BRINECOVE_PORT, DATABASE_URL, ORIGIN)",
+      "./brinecove test [STEP]      types, lint, rooms, unit, browser; all of them without a name",
+      "./brinecove dev              run it from the sources, with reloading",
+      "./brinecove calc NAME        compute: JSON in, JSON out; --list shows the schemas",
+      "./brinecove verify FILE      check a record that was saved as a file",
+      "./brinecove screenshots      make every picture in docs/screenshots",
+      "./brinecove measure          the figures of docs/measurements.md",
+      "./brinecove reset-demo       throw away all data and load the demo anew; asks first",
+    ].join("\n"),
+  );
+  return 0;
+}

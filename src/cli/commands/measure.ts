@@ -1,0 +1,228 @@
+import { mkdirSync, rmSync } from "node:fs";
+import { resolve } from "node:path";
+import { performance } from "node:perf_hooks";
+import { chromium, type BrowserContext, type Page } from "@playwright/test";
+import autocannon from "autocannon";
+import lighthouse from "lighthouse";
+import pg from "pg";
+import { v7 as uuid } from "uuid";
+import { compare } from "../../core/comparison/compare";
+import { entryHash, type Entry } from "../../core/handover/entry";
+import type { CountLine, HandoverList } from "../../core/handover/list";
+import type { HandoverBundle } from "../../formats/wire";
+import { buildIfChanged } from "../build";
+import { dataFolder } from "../database";
+import { loadDemoIfEmpty } from "../demo/load";
+import { prepareDatabase, type Prepared } from "../prepare";
+import { endApp, needFreePort, serve, untilReady } from "../serve";
+import { fixedNow, needChromium } from "./test";
+
+const port = 4323;
+const debugPort = 9334;
+const origin = `http://127.0.0.1:${port}`;
+const say = (what: string, figure: string) => console.log(`| ${what} | ${figure} |`);
+
+/** `measure`: the figures of docs/measurements.md that a program can take. */
+export async function run([only]: string[]): Promise<number> {
+  const wanted = (name: string) => !only || only === name;
+  if (wanted("compare")) comparison();
+  needChromium();
+  await needFreePort(port);
+  await buildIfChanged(".next-test");
+  const prepared = await prepareDatabase("pictures");
+  const data = resolve(dataFolder(), "pictures");
+  rmSync(data, { recursive: true, force: true });
+  const env = { BRINECOVE_APP_DATABASE_URL: prepared.appUrl, BRINECOVE_DATA: data, BRINECOVE_DIST: ".next-test", BRINECOVE_LOG: "error", BRINECOVE_NOW: fixedNow };
+  Object.assign(process.env, env);
+  await loadDemoIfEmpty();
+  const app = serve(port, env, true);
+  try {
+    await untilReady(port, app);
+    if (wanted("browser")) await browserFigures();
+    if (wanted("posting")) await posting(prepared);
+  } finally {
+    await endApp(app);
+    prepared.database.stop();
+  }
+  return 0;
+}
+
+const percentile = (values: number[], part: number) => [...values].sort((a, b) => a - b)[Math.min(values.length - 1, Math.floor(values.length * part))] ?? 0;
+
+/** Two records of 600 lines each, with 300 marks: the median of 30 comparisons. */
+function comparison(): void {
+  const line = (i: number): CountLine => ({
+    id: `count:thing-${i}`, kind: "count", place: "locker", name: { en: `thing ${i}` }, system: "comfort", safety: false, where: { en: "inside" }, group: "below", expected: 5, perPerson: false,
+    replacementMinor: 1000, boughtOn: "2025-01-01", lifeMonths: 60,
+  });
+  const list: HandoverList = {
+    version: 1, kind: "check-out", handover: uuid(), yacht: { id: uuid(), name: "x", class: "x", revision: 1, fileHash: "0".repeat(64) },
+    stay: { id: uuid(), from: "2027-06-12T15:00:00Z", to: "2027-06-19T09:00:00Z", fromDay: "2027-06-12", toDay: "2027-06-19", aboard: 4 }, maximumAboard: 8, currency: "EUR", checkInSeal: null,
+    places: [{ id: "locker", name: { en: "Locker" }, level: "deck", side: "port", reach: { en: "aft" } }], lines: Array.from({ length: 600 }, (_, i) => line(i)),
+  };
+  const entry = (subject: string, aspect: string, value: unknown): Entry => ({ v: 1, id: uuid(), handover: list.handover, subject, aspect, value, basis: [], by: { side: "base", person: uuid() }, device: uuid(), at: "2027-06-12T15:10:00Z", offsetMs: 0 });
+  const record = (shift: number) => ({
+    list,
+    entries: [
+      ...list.lines.map((each, i) => entry(`line:${each.id}`, "count", { count: (i + shift) % 7 })),
+      ...Array.from({ length: 300 }, (_, i) => entry(`mark:${uuid()}`, "mark", { place: "locker", surface: "port-side", kind: "scratch", sizeMm: 50, aM: (i % 30) * 0.35 + shift * 0.02, bM: Math.floor(i / 30) * 0.12, words: "" })),
+    ],
+  });
+  const [before, after] = [record(0), record(1)];
+  const times = Array.from({ length: 30 }, () => {
+    const start = performance.now();
+    compare(before, after);
+    return performance.now() - start;
+  });
+  say("comparison of two records of 600 lines and 300 marks, median (slowest)", `${percentile(times, 0.5).toFixed(1)} ms (${Math.max(...times).toFixed(1)} ms)`);
+}
+
+async function signIn(page: Page): Promise<void> {
+  await page.goto(`${origin}/sign-in`);
+  await page.getByLabel("E-mail").fill("maro@brinecove.example");
+  await page.getByLabel("Password").fill("sallow-tide-7");
+  await page.getByRole("button", { name: "Sign in" }).click();
+  await page.waitForURL("**/today");
+}
+
+async function browserFigures(): Promise<void> {
+  const profile = resolve(".build/measure-profile");
+  rmSync(profile, { recursive: true, force: true });
+  mkdirSync(profile, { recursive: true });
+  const context = await chromium.launchPersistentContext(profile, {
+    executablePath: process.env.CHROMIUM ?? "/usr/bin/chromium", viewport: { width: 834, height: 1112 },
+    args: ["--headless", "--no-sandbox", "--disable-gpu", "--disable-background-networking", `--remote-debugging-port=${debugPort}`],
+  });
+  try {
+    const page = await context.newPage();
+    await signIn(page);
+    await tapToPaint(page);
+    const address = page.url();
+    await firstLoad(context, address);
+    for (const [name, url] of [["sign-in", `${origin}/sign-in`], ["Today", `${origin}/today`], ["check-in", address]] as const) await lighthouseOf(name, url);
+  } finally {
+    await context.close();
+  }
+}
+
+/** Opens the check-in of the demo with lines added up to 200, all at one place, and taps counts with the processor slowed four times. */
+async function tapToPaint(page: Page): Promise<void> {
+  await page.route("**/api/handovers", async (route) => {
+    const answer = await route.fetch();
+    const body = (await answer.json()) as { bundle: HandoverBundle };
+    const { lines } = body.bundle.list;
+    const model = lines.find((line) => line.id === "count:mug") as CountLine;
+    for (let i = 0; lines.length < 200; i++) lines.push({ ...model, id: `count:extra-${i}` });
+    await route.fulfill({ response: answer, json: body });
+  });
+  await page.getByRole("row", { name: /Wenna Coldrake/ }).getByRole("button").click();
+  await page.getByRole("button", { name: /check-in$/ }).click();
+  await page.waitForURL("**/handover#*");
+  await page.getByRole("button", { name: /^Galley: / }).or(page.getByRole("button", { name: /^Below/ })).first().click();
+  await page.getByRole("button", { name: /^Galley: / }).click();
+  const session = await page.context().newCDPSession(page);
+  await session.send("Emulation.setCPUThrottlingRate", { rate: 4 });
+  await page.evaluate(() => {
+    const durations: number[] = [];
+    Object.assign(window, { durations });
+    new PerformanceObserver((entries) => {
+      for (const entry of entries.getEntries()) if (entry.name === "click") durations.push(entry.duration);
+    }).observe({ type: "event", durationThreshold: 0 } as PerformanceObserverInit);
+  });
+  const buttons = page.locator('[data-line^="count:"]').getByRole("button", { name: "one more" });
+  for (let i = 0; i < 80; i++) {
+    await buttons.nth(i % 20).click();
+    // five taps a second is as fast as a thumb goes
+    await page.waitForTimeout(200);
+  }
+  await page.waitForTimeout(500);
+  const durations = await page.evaluate(() => (window as unknown as { durations: number[] }).durations);
+  await session.send("Emulation.setCPUThrottlingRate", { rate: 1 });
+  const shown = (value: number) => (value === 0 ? "below 16 ms" : `${value} ms`);
+  say(`tap to next paint of a count, 200 lines, processor slowed 4 times, ${durations.length} taps: median / 95th percentile`, `${shown(percentile(durations, 0.5))} / ${shown(percentile(durations, 0.95))}`);
+}
+
+async function firstLoad(context: BrowserContext, address: string): Promise<void> {
+  const page = await context.newPage();
+  const session = await context.newCDPSession(page);
+  await session.send("Network.enable");
+  await session.send("Network.setCacheDisabled", { cacheDisabled: true });
+  const scripts = new Map<string, number>();
+  const ids = new Map<string, string>();
+  session.on("Network.responseReceived", ({ requestId, response, type }) => {
+    if (type === "Script") ids.set(requestId, response.url);
+  });
+  session.on("Network.loadingFinished", ({ requestId, encodedDataLength }) => {
+    const url = ids.get(requestId);
+    if (url) scripts.set(url, encodedDataLength);
+  });
+  await page.goto(address);
+  await page.locator("#place-title").waitFor();
+  await page.waitForTimeout(800);
+  say("compressed script of the first load of the check-in screen", `${Math.round([...scripts.values()].reduce((a, b) => a + b, 0) / 1000)} kB in ${scripts.size} files`);
+  await page.close();
+}
+
+async function lighthouseOf(name: string, url: string): Promise<void> {
+  const result = await lighthouse(url, { port: debugPort, disableStorageReset: true, logLevel: "error", onlyCategories: ["performance", "accessibility", "best-practices"] });
+  const score = (category: string) => Math.round((result?.lhr.categories[category]?.score ?? 0) * 100);
+  say(`Lighthouse ${name}, mobile settings: performance / accessibility / best practices`, `${score("performance")} / ${score("accessibility")} / ${score("best-practices")}`);
+  const failed = ["accessibility", "best-practices"].flatMap((category) => result?.lhr.categories[category]?.auditRefs ?? []).filter((ref) => ref.weight > 0 && (result?.lhr.audits[ref.id]?.score ?? 1) < 1);
+  if (failed.length > 0) console.error(`  ${name}: ${failed.map((ref) => ref.id).join(", ")}`);
+}
+
+/** Fifty clients that each post one entry a request, and beside it the same rows inserted by node-postgres alone. */
+async function posting({ ownerUrl, appUrl }: Prepared): Promise<void> {
+  const jar = await fetch(`${origin}/api/sign-in`, { method: "POST", headers: { origin, "content-type": "application/json" }, body: JSON.stringify({ email: "maro@brinecove.example", password: "sallow-tide-7" }) });
+  const cookie = jar.headers.get("set-cookie")?.split(";")[0] ?? "";
+  const owner = new pg.Client({ connectionString: ownerUrl });
+  await owner.connect();
+  const { rows } = await owner.query<{ id: string; kind: string }>(
+    "select s.id, case c.reference when 'BR-1052' then 'check-out' when 'BR-1053' then 'check-out' else 'check-in' end as kind from stay s join charter c on c.id = s.charter_id where c.reference in ('BR-1052', 'BR-1053', 'BR-1058', 'BR-1059', 'BR-1060')",
+  );
+  const opened = await Promise.all(
+    rows.map(async ({ id, kind }) => {
+      const answer = await fetch(`${origin}/api/handovers`, { method: "POST", headers: { origin, cookie, "content-type": "application/json" }, body: JSON.stringify({ stayId: id, kind }) });
+      return (await answer.json()) as { handover: string; grant: string; bundle: HandoverBundle };
+    }),
+  );
+  const entry = (handover: string, person: string): Entry => ({ v: 1, id: uuid(), handover, subject: "line:count:mug", aspect: "remark:base", value: { words: "measured" }, basis: [], by: { side: "base", person }, device: uuid(), at: new Date().toISOString(), offsetMs: 0 });
+
+  const bare = new pg.Pool({ connectionString: appUrl, max: 12 });
+  await owner.query("create table if not exists bare_entry (id uuid primary key, content jsonb, hash text, at timestamptz)");
+  await owner.query(`grant insert on bare_entry to ${new URL(appUrl).username}`);
+  let inserted = 0;
+  const first = opened[0];
+  if (!first) throw new Error("no handover to post to");
+  const until = Date.now() + 8000;
+  await Promise.all(
+    Array.from({ length: 50 }, async () => {
+      while (Date.now() < until) {
+        const made = entry(first.handover, first.bundle.me.person);
+        await bare.query("insert into bare_entry values ($1, $2, $3, $4)", [made.id, JSON.stringify(made), entryHash(made), made.at]);
+        inserted += 1;
+      }
+    }),
+  );
+  const bareRate = inserted / 8;
+  await bare.end();
+  let turn = 0;
+  const result = await autocannon({
+    url: origin, connections: 50, duration: 12,
+    requests: [
+      {
+        method: "POST",
+        setupRequest: (request) => {
+          const { handover, grant, bundle } = opened[(turn += 1) % opened.length] ?? first;
+          return {
+            ...request, path: `/api/handovers/${handover}/entries`, headers: { origin, "content-type": "application/json", authorization: `Bearer ${grant}` },
+            body: JSON.stringify({ entries: [entry(handover, bundle.me.person)] }),
+          };
+        },
+      },
+    ],
+  });
+  say("posting entries, 50 clients over 5 handovers: requests a second, 99th percentile", `${Math.round(result.requests.average)}/s, ${result.latency.p99} ms (not 2xx: ${result.non2xx})`);
+  say("bare node-postgres insert of the same rows, 50 at once, 12 connections", `${Math.round(bareRate)}/s`);
+  await owner.end();
+}
