@@ -1,3 +1,5 @@
+import { digestOf } from "../core/basics/digest";
+
 /** What the simulated card is to do; chosen on the screen that says it is simulated. */
 export type SimulatedCard = "approves" | "declines" | "no-answer";
 
@@ -18,7 +20,7 @@ export function simulatedTerminal(book: Book, card: SimulatedCard) {
     if (before) return before.answer === "done" ? { answer: "done", reference: before.reference } : { answer: "declined" };
     if (card === "no-answer") return { answer: "no-answer" };
     const answer = card === "declines" ? "declined" : "done";
-    const reference = `SIM-${key.replaceAll(/[^a-z0-9]/gi, "").slice(-10).toUpperCase()}`;
+    const reference = `SIM-${digestOf(key).slice(0, 10).toUpperCase()}`;
     await book.write(key, reference, action, amountMinor, currency, answer);
     return answer === "done" ? { answer, reference } : { answer };
   };

@@ -75,13 +75,15 @@ export const YachtPlan = memo(function YachtPlan({ file, level, words, current, 
           outline={place.outline as Point[]}
           label={words.place(id)}
           state={id === current ? "here" : left?.[id] === 0 ? "done" : left ? "open" : "plain"}
-          left={left?.[id]}
           onPick={onAim ? undefined : onPick}
         />
       ))}
       {current && next && file.places[current]?.level === level && file.places[next]?.level === level && (
         <Route from={centreOf(file.places[current].outline as Point[])} to={centreOf(file.places[next].outline as Point[])} />
       )}
+      {places.map(([id, place]) => (
+        <Badge key={id} at={centreOf(place.outline as Point[])} left={left?.[id] ?? 0} here={id === current} />
+      ))}
       {points.map((point) => (
         <path key={point.id} d={diamond(point.at, 0.13)} className={point.fresh ? styles.freshMark : styles.mark} />
       ))}
@@ -96,8 +98,7 @@ export const YachtPlan = memo(function YachtPlan({ file, level, words, current, 
   );
 });
 
-function PlaceShape({ id, outline, label, state, left, onPick }: { id: string; outline: Point[]; label: string; state: "here" | "done" | "open" | "plain"; left?: number; onPick?: (id: string) => void }) {
-  const [aftM, starboardM] = centreOf(outline);
+function PlaceShape({ id, outline, label, state, onPick }: { id: string; outline: Point[]; label: string; state: "here" | "done" | "open" | "plain"; onPick?: (id: string) => void }) {
   const pick = onPick && {
     role: "button",
     tabIndex: 0,
@@ -113,14 +114,19 @@ function PlaceShape({ id, outline, label, state, left, onPick }: { id: string; o
   return (
     <g className={`${styles.place} ${styles[state]} ${onPick ? styles.pickable : ""}`} {...pick}>
       <path d={outlinePath(outline, pixelsPerM)} />
-      {left !== undefined && left > 0 && (
-        <>
-          <circle cx={starboardM * pixelsPerM} cy={aftM * pixelsPerM} r="14" />
-          <text x={starboardM * pixelsPerM} y={aftM * pixelsPerM + 5.5} aria-hidden="true">
-            {left}
-          </text>
-        </>
-      )}
+    </g>
+  );
+}
+
+/** How many things are left at a place; over the way to the next one, so that it can be read. */
+function Badge({ at: [aftM, starboardM], left, here }: { at: Point; left: number; here: boolean }) {
+  if (left === 0) return null;
+  return (
+    <g className={`${styles.badge} ${here ? styles.badgeHere : ""}`} aria-hidden="true">
+      <circle cx={starboardM * pixelsPerM} cy={aftM * pixelsPerM} r="14" />
+      <text x={starboardM * pixelsPerM} y={aftM * pixelsPerM + 5.5}>
+        {left}
+      </text>
     </g>
   );
 }
