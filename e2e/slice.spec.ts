@@ -156,7 +156,7 @@ test("one charter from sign-in to statement", async ({ page }, info) => {
   const part = (name: string) => page.getByRole("region", { name, exact: true });
   await expect(part("Fender, large")).toContainText("1 missing");
   await expect(part("Fuel")).toContainText("22 l short × €1.89 + €35.00 for filling = €76.58");
-  await expect(part("Engine hours")).toContainText("changed by 12.4");
+  await expect(part("Engine hours")).toContainText("12.4 h more");
   await expect(part("Sprayhood and bimini, canvas")).toContainText("The zip was stiff from the first day.");
   await expect(page.getByRole("button", { name: "Read it and sign" })).toBeDisabled();
   // a fender of 39.00, 26 of 60 months old, is 34/60 of it: 22.10

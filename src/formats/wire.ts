@@ -55,6 +55,8 @@ export const EntryAnswers = Type.Object(
 export const FeedPage = Type.Object(
   {
     entries: Type.Array(Type.Object({ number: Type.Integer(), entry: Entry }, closed)),
+    /** whether there are entries beyond this page */
+    more: Type.Boolean(),
     seal: Type.Union([Type.Object({ seal: Sha256, sealedAt: InstantText }, closed), Type.Null()]),
     deposit: Type.Object({ met: Type.Boolean() }, closed),
     serverTime: InstantText,

@@ -13,9 +13,15 @@ export function differenceWords(t: Translator, difference: Difference): string {
       : difference.kind === "reading-changed"
         ? difference.change === null
           ? t("difference.reading-other")
-          : t("difference.reading-changed", { change })
+          : t("difference.reading-changed", { amount: Math.abs(change), unit: unitOf(difference.after?.value), way: change > 0 ? "more" : "less" })
         : t(`difference.${difference.kind}`);
   return difference.unknownSince ? `${what} (${t("difference.unknown-since")})` : what;
+}
+
+/** Which number of a reading is compared: its unit in the catalogue. */
+function unitOf(value: unknown): "litres" | "hours" | "volts" | "percent" {
+  const reading = value as Record<string, unknown>;
+  return "litres" in reading ? "litres" : "hours" in reading ? "hours" : "volts" in reading ? "volts" : "percent";
 }
 
 /** What one side recorded, in a few words. */

@@ -11,11 +11,10 @@ import { entryHash, type Entry } from "../../core/handover/entry";
 import type { CountLine, HandoverList } from "../../core/handover/list";
 import type { HandoverBundle } from "../../formats/wire";
 import { buildIfChanged } from "../build";
-import { dataFolder } from "../database";
-import { loadDemoIfEmpty } from "../demo/load";
+import { loadFixedDemo } from "../demo/fixed";
 import { prepareDatabase, type Prepared } from "../prepare";
 import { endApp, needFreePort, serve, untilReady } from "../serve";
-import { fixedNow, needChromium } from "./test";
+import { needTools } from "./test";
 
 const port = 4323;
 const debugPort = 9334;
@@ -26,16 +25,12 @@ const say = (what: string, figure: string) => console.log(`| ${what} | ${figure}
 export async function run([only]: string[]): Promise<number> {
   const wanted = (name: string) => !only || only === name;
   if (wanted("compare")) comparison();
-  needChromium();
+  needTools();
   await needFreePort(port);
   await buildIfChanged(".next-test");
   const prepared = await prepareDatabase("pictures");
-  const data = resolve(dataFolder(), "pictures");
-  rmSync(data, { recursive: true, force: true });
-  const env = { BRINECOVE_APP_DATABASE_URL: prepared.appUrl, BRINECOVE_DATA: data, BRINECOVE_DIST: ".next-test", BRINECOVE_LOG: "error", BRINECOVE_NOW: fixedNow };
-  Object.assign(process.env, env);
-  await loadDemoIfEmpty();
-  const app = serve(port, env, true);
+  await loadFixedDemo(prepared, "pictures");
+  const app = serve(port, {}, true);
   try {
     await untilReady(port, app);
     if (wanted("browser")) await browserFigures();

@@ -1,12 +1,10 @@
-import { mkdirSync, rmSync } from "node:fs";
-import { resolve } from "node:path";
+import { mkdirSync } from "node:fs";
 import { chromium, type Browser, type Page } from "@playwright/test";
 import { buildIfChanged } from "../build";
-import { dataFolder } from "../database";
-import { loadDemoIfEmpty } from "../demo/load";
+import { fixedNow, loadFixedDemo } from "../demo/fixed";
 import { prepareDatabase } from "../prepare";
 import { endApp, needFreePort, serve, untilReady } from "../serve";
-import { fixedNow, needChromium } from "./test";
+import { needTools } from "./test";
 
 const port = 4322;
 const desk = { width: 1280, height: 800 };
@@ -16,16 +14,12 @@ const folder = "docs/screenshots";
 
 /** `screenshots`: every picture of docs/screenshots, from demo data with the clock fixed. */
 export async function run([only]: string[]): Promise<number> {
-  needChromium();
+  needTools();
   await needFreePort(port);
   await buildIfChanged(".next-test");
   const prepared = await prepareDatabase("pictures");
-  const data = resolve(dataFolder(), "pictures");
-  rmSync(data, { recursive: true, force: true });
-  const env = { BRINECOVE_APP_DATABASE_URL: prepared.appUrl, BRINECOVE_DATA: data, BRINECOVE_DIST: ".next-test", BRINECOVE_NOW: fixedNow, BRINECOVE_LOG: "error" };
-  Object.assign(process.env, env);
-  await loadDemoIfEmpty();
-  const app = serve(port, env, true);
+  await loadFixedDemo(prepared, "pictures");
+  const app = serve(port, {}, true);
   mkdirSync(folder, { recursive: true });
   const browser = await chromium.launch({ executablePath: process.env.CHROMIUM ?? "/usr/bin/chromium", args: ["--headless", "--no-sandbox", "--disable-gpu", "--disable-background-networking", "--font-render-hinting=none"] });
   try {

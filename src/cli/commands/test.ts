@@ -2,8 +2,8 @@ import { execFileSync, spawnSync } from "node:child_process";
 import { existsSync, mkdirSync, readFileSync, rmSync } from "node:fs";
 import { resolve } from "node:path";
 import { buildIfChanged } from "../build";
-import { dataFolder, runProgram } from "../database";
-import { loadDemoIfEmpty } from "../demo/load";
+import { runProgram } from "../database";
+import { loadFixedDemo } from "../demo/fixed";
 import { PlainError } from "../plain-error";
 import { prepareDatabase, type Prepared } from "../prepare";
 import { endApp, needFreePort, serve, untilReady } from "../serve";
@@ -14,8 +14,6 @@ interface Count {
   failed: number;
 }
 
-/** The day of the tests and the pictures: a Saturday in June at the base. */
-export const fixedNow = "2027-06-12T10:12:00Z";
 const port = 4321;
 const npx = (tool: string) => resolve("node_modules/.bin", tool);
 
@@ -36,7 +34,7 @@ export async function run(args: string[]): Promise<number> {
     });
     add(name, count);
   };
-  needChromium();
+  needTools();
   writeValidators();
   mkdirSync(".build", { recursive: true });
   await step("types", () => check(npx("tsc"), ["--noEmit"]));
@@ -44,7 +42,9 @@ export async function run(args: string[]): Promise<number> {
   await step("rooms", () => check(npx("depcruise"), ["--config", ".dependency-cruiser.cjs", "src", "--output-type", "err"]));
   const prepared = await prepareDatabase("test");
   try {
-    await step("unit", () => unitTests(prepared));
+    // the app under test shows it, and each unit test of the server has a copy of its own
+    await loadFixedDemo(prepared, "test");
+    await step("unit", () => unitTests(prepared, args.slice(1)));
     await step("browser", () => browserTests(prepared, args.slice(1)));
   } finally {
     prepared.database.stop();
@@ -53,40 +53,38 @@ export async function run(args: string[]): Promise<number> {
   return total.failed === 0 && total.passed > 0 ? 0 : 1;
 }
 
-/** Installs Debian's Chromium where it is missing and we may; refuses with one line where we may not. */
-export function needChromium(): void {
-  if (existsSync(process.env.CHROMIUM ?? "/usr/bin/chromium")) return;
-  if (process.getuid?.() !== 0) throw new PlainError("The browser tests need Debian's Chromium. Install it once as root: apt-get install -y --no-install-recommends chromium");
-  console.error("Installing Debian's Chromium …");
+/** Installs Debian's Chromium (browser tests) and poppler (reads the PDFs) where they are missing and we may; one line where we may not. */
+export function needTools(): void {
+  const missing = [
+    ...(existsSync(process.env.CHROMIUM ?? "/usr/bin/chromium") ? [] : ["chromium"]),
+    ...(existsSync("/usr/bin/pdftotext") ? [] : ["poppler-utils"]),
+  ];
+  if (missing.length === 0) return;
+  if (process.getuid?.() !== 0) throw new PlainError(`The tests need Debian's ${missing.join(" and ")}. Install once as root: apt-get install -y --no-install-recommends ${missing.join(" ")}`);
+  console.error(`Installing Debian's ${missing.join(" and ")} …`);
   const env = { ...process.env, DEBIAN_FRONTEND: "noninteractive" };
   execFileSync("apt-get", ["update", "-qq"], { stdio: "inherit", env });
-  execFileSync("apt-get", ["install", "-y", "-qq", "--no-install-recommends", "chromium"], { stdio: "inherit", env });
+  execFileSync("apt-get", ["install", "-y", "-qq", "--no-install-recommends", ...missing], { stdio: "inherit", env });
 }
 
 async function check(program: string, args: string[]): Promise<Count> {
   return (await runProgram(program, args)) === 0 ? { passed: 1, failed: 0 } : { passed: 0, failed: 1 };
 }
 
-async function unitTests({ database }: Prepared): Promise<Count> {
+async function unitTests({ database, ownerUrl, appUrl }: Prepared, args: string[]): Promise<Count> {
   const report = resolve(".build/unit.json");
   rmSync(report, { force: true });
-  // the demo's database stays as it is: tests of the database have one of their own on the same server
-  await runProgram(npx("jest"), ["--json", `--outputFile=${report}`], { BRINECOVE_TEST_SERVER: database.ownerUrl });
+  await runProgram(npx("jest"), ["--json", `--outputFile=${report}`, ...args], { BRINECOVE_TEST_SERVER: database.ownerUrl, BRINECOVE_TEST_DEMO: ownerUrl, BRINECOVE_TEST_APP: appUrl });
   const { numPassedTests, numFailedTests, numRuntimeErrorTestSuites } = JSON.parse(readFileSync(report, "utf8")) as Record<string, number>;
   return { passed: numPassedTests ?? 0, failed: (numFailedTests ?? 0) + (numRuntimeErrorTestSuites ?? 0) };
 }
 
-async function browserTests({ appUrl, ownerUrl }: Prepared, args: string[]): Promise<Count> {
+async function browserTests({ ownerUrl }: Prepared, args: string[]): Promise<Count> {
   const report = resolve(".build/browser.json");
   rmSync(report, { force: true });
   await needFreePort(port);
   await buildIfChanged(".next-test");
-  const data = resolve(dataFolder(), "test");
-  rmSync(data, { recursive: true, force: true });
-  const env = { BRINECOVE_APP_DATABASE_URL: appUrl, BRINECOVE_DATA: data, BRINECOVE_DIST: ".next-test", BRINECOVE_NOW: fixedNow, BRINECOVE_LOG: "error" };
-  Object.assign(process.env, env);
-  await loadDemoIfEmpty();
-  const app = serve(port, env, true);
+  const app = serve(port, {}, true);
   try {
     await untilReady(port, app);
     spawnSync(npx("playwright"), ["test", ...args], { stdio: "inherit", env: { ...process.env, BRINECOVE_PORT: String(port), BRINECOVE_REPORT: report, BRINECOVE_OWNER_URL: ownerUrl } });

@@ -110,9 +110,12 @@ export class Sync {
   }
 
   private async pull(): Promise<void> {
-    const page = await ask(`${this.path}/entries?after=${this.store.lastNumber}`, checkFeedPage, { grant: this.store.grant });
-    await this.store.receive(page.entries);
-    await this.store.heard(page.serverTime, { seal: page.seal, depositMet: page.deposit.met });
+    for (let more = true; more; ) {
+      const page = await ask(`${this.path}/entries?after=${this.store.lastNumber}`, checkFeedPage, { grant: this.store.grant });
+      await this.store.receive(page.entries);
+      await this.store.heard(page.serverTime, { seal: page.seal, depositMet: page.deposit.met });
+      more = page.more;
+    }
   }
 
   private async pushPhotos(): Promise<void> {

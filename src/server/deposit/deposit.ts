@@ -52,8 +52,8 @@ export async function captureAndRelease(db: Queryable, terminal: DepositTerminal
     if (amountMinor === 0) continue;
     const key = `${action}-${stayId}`;
     const answer = await terminal[action](key, held.reference, amountMinor, held.currency);
-    if (answer.answer === "no-answer") throw new Refusal(503, "terminal-silent", "The card terminal does not answer. Nothing was signed or taken; try again, nothing is taken twice.");
-    if (answer.answer === "declined") throw new Refusal(409, "terminal-declined", "The card terminal refuses this. Nothing was signed or taken; call the card company's hotline.");
+    if (answer.answer === "no-answer") throw new Refusal(503, "terminal-silent", "The card terminal does not answer. The statement is not signed yet; sign again, nothing is taken twice.");
+    if (answer.answer === "declined") throw new Refusal(409, "terminal-declined", "The card terminal refuses this. The statement is not signed; call the card company's hotline.");
     await append(db, stayId, kindOf(answer, done), amountMinor, held.currency, key, answer.reference, person);
   }
 }

@@ -7,10 +7,11 @@ import type { HandoverBundle } from "@/formats/wire";
 import { now } from "../clock";
 import { currentBase } from "../db/base";
 import { findStay } from "../db/charters";
-import { entriesAfter, findHandover, namesOf, standingSeal } from "../db/handovers";
+import { findHandover, namesOf, standingSeal } from "../db/handovers";
 import type { Queryable } from "../db/pool";
 import { yachtFileAt } from "../db/yachts";
 import { Refusal } from "../http/refusal";
+import { signedEntries } from "./record";
 
 /** Everything a device needs to work on a handover with no further word from the base, except its entries. */
 export async function handoverBundle(db: Queryable, handoverId: string, personId: string): Promise<HandoverBundle> {
@@ -37,7 +38,7 @@ export async function handoverBundle(db: Queryable, handoverId: string, personId
 async function valuesOf(db: Queryable, checkInId: string): Promise<HandoverBundle["before"]> {
   const checkIn = await findHandover(db, checkInId);
   if (!checkIn) return {};
-  const folded = fold((await entriesAfter(db, checkInId, 0)).map((row) => row.entry));
+  const folded = fold((await signedEntries(db, checkInId))?.entries ?? []);
   return Object.fromEntries(
     checkIn.list.lines.flatMap((line) => {
       const cell = mainCell(folded, line);

@@ -10,10 +10,11 @@ import { mainCell, newMarks, photosOf } from "@/core/handover/state";
 import { now } from "../clock";
 import { currentBase } from "../db/base";
 import { findStay } from "../db/charters";
-import { entriesAfter, handoverOfStay, standingSeal } from "../db/handovers";
+import { handoverOfStay } from "../db/handovers";
 import type { Queryable } from "../db/pool";
 import { findYacht, yachtFileAt } from "../db/yachts";
 import { Refusal } from "../http/refusal";
+import { signedEntries } from "./record";
 
 /**
  * Opens the check-in or check-out of a stay: makes its list and fixes it. One that is open already is given back.
@@ -62,11 +63,12 @@ async function pinnedFile(db: Queryable, yachtId: string, revision: number) {
 
 async function signedCheckIn(db: Queryable, stayId: string) {
   const checkIn = await handoverOfStay(db, stayId, "check-in");
-  const seal = checkIn ? await standingSeal(db, checkIn.id) : null;
-  if (!checkIn || !seal) {
+  const signed = checkIn ? await signedEntries(db, checkIn.id) : null;
+  if (!checkIn || !signed) {
     throw new Refusal(409, "no-check-in", "A check-out goes back to its check-in, and the check-in of this charter is not signed yet. Finish and sign that first.");
   }
-  const folded = fold((await entriesAfter(db, checkIn.id, 0)).map((row) => row.entry));
+  const { seal, entries } = signed;
+  const folded = fold(entries);
   const counts: Record<string, number> = {};
   for (const line of checkIn.list.lines) {
     if (line.kind !== "count") continue;
@@ -91,23 +93,25 @@ function standingMarksAfter(list: HandoverList, folded: ReturnType<typeof fold>,
 
 /** Marks known from the last signed handover of the yacht, so that nobody is blamed for an old one. */
 async function marksOfLastCharter(db: Queryable, yachtId: string): Promise<StandingMark[]> {
-  const { rows } = await db.query<{ id: string; list: HandoverList; sealedAt: string }>(
-    `select h.id, h.list, s.sealed_at as "sealedAt" from handover h join seal s on s.handover_id = h.id and s.number = 1
+  const { rows } = await db.query<{ id: string; list: HandoverList }>(
+    `select h.id, h.list from handover h join seal s on s.handover_id = h.id and s.number = 1
      where h.yacht_id = $1 order by s.sealed_at desc limit 1`,
     [yachtId],
   );
   const last = rows[0];
-  if (!last) return [];
-  return standingMarksAfter(last.list, fold((await entriesAfter(db, last.id, 0)).map((row) => row.entry)), last.sealedAt);
+  const signed = last ? await signedEntries(db, last.id) : null;
+  return last && signed ? standingMarksAfter(last.list, fold(signed.entries), signed.seal.sealedAt) : [];
 }
 
-/** The last readings of the yacht from its signed handovers, by line, oldest first. */
+/** The last readings of the yacht from its signed handovers, by line, oldest first. What came after a seal stands in an addendum and is left out. */
 async function readingHistory(db: Queryable, yachtId: string): Promise<Record<string, { value: number; at: string }[]>> {
   const { rows } = await db.query<{ subject: string; value: ReadingValue; at: string }>(
     `select e.subject, e.content -> 'value' as value, h.opened_at as at from entry e join handover h on h.id = e.handover_id
      where h.yacht_id = $1 and e.aspect = 'reading'
        and exists (select 1 from seal s where s.handover_id = h.id)
-       and not exists (select 1 from entry later where later.handover_id = e.handover_id and later.content -> 'basis' ? e.id::text)
+       and not exists (select 1 from addendum a where a.id = e.id)
+       and not exists (select 1 from entry later where later.handover_id = e.handover_id and later.content -> 'basis' ? e.id::text
+         and not exists (select 1 from addendum a where a.id = later.id))
      order by h.opened_at`,
     [yachtId],
   );

@@ -25,6 +25,7 @@ export interface CheckedPhoto {
 export async function checkPhoto(bytes: Uint8Array, claimedHash: string): Promise<CheckedPhoto> {
   const refuse = (code: string, message: string) => new Refusal(422, code, message, "photo");
   if (bytes.byteLength > photoLimits.bytes) throw new Refusal(413, "photo-too-large", "A photo has 400 kB at most. The app makes them smaller by itself: take it again in the app.");
+  if (bytes.byteLength === 0) throw refuse("no-photo", "Nothing arrived in place of the photo. It is sent again by itself.");
   if (sha256Hex(bytes) !== claimedHash) throw refuse("photo-other-bytes", "The photo arrived damaged: its bytes do not fit its name. It is sent again by itself.");
   const image = sharp(bytes, { limitInputPixels: photoLimits.longestSidePx ** 2, failOn: "error" });
   // the head alone is read without the limit, so that a picture of too many pixels is told from one that is none

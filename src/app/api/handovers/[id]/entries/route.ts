@@ -32,6 +32,7 @@ export const GET = handle<Context>("pull-entries", async (request, { params }) =
     const stay = await findStay(db, { stayId });
     return Response.json({
       entries: rows.map(({ number, entry }) => ({ number, entry })),
+      more: rows.length === pageSize,
       seal: seal ? { seal: seal.seal, sealedAt: seal.sealedAt } : null,
       deposit: { met: stay ? depositMet(stay.terms, stay.heldMinor) : false },
       serverTime: now(),

@@ -1,0 +1,132 @@
+import { spawnSync } from "node:child_process";
+import { createServer } from "node:net";
+import { mkdtempSync, readFileSync, writeFileSync } from "node:fs";
+import { tmpdir } from "node:os";
+import { join } from "node:path";
+import { demoBase } from "../../testing/demo-base";
+import { sealedRecord } from "../../server/handover/record";
+
+const base = demoBase("commands");
+const folder = mkdtempSync(join(tmpdir(), "brinecove-"));
+/** Runs the command as a person does, without its first look at the packages. */
+const run = (args: string[], input = "", env: Record<string, string> = {}) => {
+  const { status, stdout, stderr } = spawnSync(process.execPath, ["src/cli/run.mjs", ...args], { input, encoding: "utf8", env: { ...process.env, ...env } });
+  return { status, out: stdout, err: stderr };
+};
+const calc = (name: string, input: unknown) => run(["calc", name], typeof input === "string" ? input : JSON.stringify(input));
+const battery = { reading: "battery-rest", chemistry: "lead-acid", duty: "service", nominalV: 12, volts: 12.1, restHours: 5, history: [12.5, 12.5, 12.4] };
+
+describe("calc", () => {
+  it("reads JSON, answers with JSON alone, in under two seconds", () => {
+    const started = performance.now();
+    const { status, out, err } = calc("judge", battery);
+    expect(performance.now() - started).toBeLessThan(2000);
+    expect([status, err]).toEqual([0, ""]);
+    // 12.10 V is 50 % of a flooded bank, below 12.4 watch and above 12.0 stop (general practice)
+    expect(JSON.parse(out)).toMatchObject({ verdict: "watch", provisional: false, askAgain: false, stateOfChargePercent: 50, limit: { from: "general practice", watchBelowV: 12.4, stopBelowV: 12 } });
+  });
+
+  it.each<[string, unknown, RegExp]>([
+    ["what is no JSON", "{", /^The input is not JSON/],
+    ["a missing field", { ...battery, volts: undefined }, /needs "volts"/],
+    ["a wrong word", { ...battery, chemistry: "lead" }, /^\/chemistry must be/],
+    ["a field too many", { ...battery, colour: "red" }, /has "colour", which does not belong there/],
+    ["a reading that there is no rule for", { ...battery, reading: "mood" }, /\/reading/],
+  ])("ends with 2 and one readable line for %s, printing nothing", (_what, input, words) => {
+    const { status, out, err } = calc("judge", input);
+    expect([status, out]).toEqual([2, ""]);
+    expect(err).toMatch(words);
+    expect(err.trim().split("\n")).toHaveLength(1);
+  });
+
+  it("names what there is when asked for something else", () => {
+    const { status, err } = calc("weather", "{}");
+    expect(status).toBe(2);
+    for (const name of ["judge", "compare", "settle"]) expect(err).toContain(name);
+  });
+
+  it("lists the rules with their schemas", () => {
+    const rules = JSON.parse(run(["calc", "judge", "--list"]).out) as { name: string; schema: { type: string } }[];
+    expect(rules.map((rule) => rule.name)).toEqual(expect.arrayContaining(["battery-rest", "engine-oil", "coolant", "fuel", "water", "engine-hours", "dated-item", "extinguisher"]));
+    for (const rule of rules) expect(rule.schema).toBeTruthy();
+  });
+
+  it("says where a sum cannot be reckoned", () => {
+    const line = { id: "a", kind: "fuel", capacityL: 100, outL: 120, inL: 50, engineHours: 4, disputed: false };
+    const terms = { capCovers: ["damage"], ageingFloorPercent: 20, fuel: { rule: "by-level", pricePerLitreMinor: 189, serviceFeeMinor: 0, toleranceL: 5, perHourMinor: 0 } };
+    const { status, err } = calc("settle", { currency: "EUR", deposit: { amountMinor: 100000 }, waiver: null, terms, lines: [line] });
+    expect([status, err]).toEqual([2, "/lines/0/outL: 120 l do not go into a tank of 100 l.\n"]);
+  });
+});
+
+describe("verify, and compare of exported records", () => {
+  const exported = async (kind: "check-in" | "check-out", name: string, change: (record: Record<string, unknown>) => void = () => undefined) => {
+    const id = await base.handoverOf("BR-1050", kind);
+    const { list, entries, seal, addenda } = await base.inBase((db) => sealedRecord(db, id));
+    const record = structuredClone({ format: "brinecove/record/1", list, entries, manifest: seal.manifest, signatures: seal.signatures, seal: seal.seal, sealedAt: seal.sealedAt, addenda });
+    change(record);
+    const file = join(folder, name);
+    writeFileSync(file, JSON.stringify(record));
+    return file;
+  };
+  type Loose = { entries: { subject: string; value: unknown }[]; list: { lines: unknown[] }; signatures: { at: string }[] };
+
+  it("finds nothing changed in what the base gives out", async () => {
+    const { status, out } = run(["verify", await exported("check-out", "sound.json")]);
+    expect(status).toBe(0);
+    expect(out).toContain("nothing was changed");
+  });
+
+  it.each<[string, (record: Loose) => void, RegExp]>([
+    ["a count", (record) => (record.entries[0]!.value = { count: 99 }), /^entry [0-9a-f-]{36} was changed$/m],
+    ["an entry left out", (record) => void record.entries.pop(), /^entry [0-9a-f-]{36} is missing$/m],
+    ["a line taken off the list", (record) => void record.list.lines.pop(), /^the list is not the one that was signed$/m],
+    ["the hour of a signature", (record) => (record.signatures[0]!.at = "2027-01-01T00:00:00.000Z"), /^the seal does not fit/m],
+  ])("names %s that was changed", async (_what, change, words) => {
+    const { status, out } = run(["verify", await exported("check-out", "changed.json", change as never)]);
+    expect(status).toBe(1);
+    expect(out).toMatch(words);
+  });
+
+  it("says of another file that it is no record", () => {
+    const file = join(folder, "other.json");
+    writeFileSync(file, "{}");
+    expect(run(["verify", file])).toMatchObject({ status: 2, err: expect.stringContaining("is not a sealed record: The input needs") });
+    expect(run(["verify", join(folder, "nowhere.json")]).status).toBe(2);
+    expect(run(["verify"]).err).toContain("Say which file");
+  });
+
+  it("compares what the base gives out", async () => {
+    const [before, after] = await Promise.all([exported("check-in", "in.json"), exported("check-out", "out.json")]);
+    const read = (file: string): unknown => JSON.parse(readFileSync(file, "utf8"));
+    const { status, out, err } = calc("compare", { before: read(before), after: read(after) });
+    expect([status, err]).toEqual([0, ""]);
+    expect((JSON.parse(out) as { differences: { id: string }[] }).differences.map((difference) => difference.id)).toContain("missing:count:winch-handle");
+    expect(JSON.parse(calc("compare", { before: read(before), after: read(before) }).out)).toEqual({ differences: [] });
+  });
+});
+
+describe("what the person at the keyboard can mend is one line", () => {
+  it("for a command that is not there", () => {
+    const { status, err } = run(["strat"]);
+    expect(status).toBe(2);
+    expect(err).toMatch(/^There is no "strat"\. Commands: start, test/);
+    expect(run(["../run"]).status).toBe(2);
+  });
+
+  it("for a port that is taken", async () => {
+    const taken = createServer();
+    await new Promise<void>((done) => taken.listen(0, "127.0.0.1", done));
+    const { port } = taken.address() as { port: number };
+    const { status, err } = run(["start"], "", { BRINECOVE_PORT: String(port) });
+    taken.close();
+    expect(status).toBe(2);
+    expect(err.trim()).toBe(`Port ${port} is taken: Brinecove may be running already. Stop what uses it, or set BRINECOVE_PORT to a free one.`);
+  });
+
+  it("for a reset of the demo that nobody was asked about", () => {
+    const { status, err } = run(["reset-demo"], "", { BRINECOVE_PORT: "45123" });
+    expect(status).toBe(2);
+    expect(err).toContain("say --yes to mean it");
+  });
+});

@@ -1,0 +1,62 @@
+import { demoBase } from "@/testing/demo-base";
+import { AboardBook, BoatBook } from "@/formats/book";
+import { mismatch } from "@/formats/validate";
+import { yachtByCode } from "./aboard";
+import { boatBook } from "./boat-book";
+
+const base = demoBase("book");
+const bookOf = async (reference: string) => {
+  const [charter] = await base.asOwner<{ id: string }>("select id from charter where reference = $1", [reference]);
+  return base.inBase((db) => boatBook(db, charter?.id ?? ""));
+};
+
+describe("the boat book", () => {
+  it("has the form that the device checks", async () => {
+    for (const reference of ["BR-1041", "BR-1046", "BR-1052", "BR-1058", "BR-1050"]) expect(mismatch(BoatBook, await bookOf(reference))).toBeNull();
+  });
+
+  it("shows yacht and dates before anything is signed", async () => {
+    const book = await bookOf("BR-1058");
+    expect(book).toMatchObject({ reference: "BR-1058", skipper: "Jory Fenn", handovers: [], settlement: null, yacht: { name: "Pale Heron", berth: "A4" }, stay: { aboard: 4 } });
+    expect(Object.keys(book.yacht.file.places)).toHaveLength(20);
+  });
+
+  it("shows first what was noted, in the words of both", async () => {
+    const [checkIn] = (await bookOf("BR-1052")).handovers;
+    expect(checkIn?.sealedAt).not.toBeNull();
+    expect(checkIn?.noted.map((each) => [each.name, each.words])).toEqual(
+      expect.arrayContaining([
+        [expect.stringContaining("Mainsail"), expect.stringContaining("wind on the quay")],
+        [expect.stringContaining("Fridge"), expect.stringContaining("slow to get cold")],
+        [expect.stringContaining("canvas"), expect.stringContaining("Bimini zip stiff, known.")],
+      ]),
+    );
+    expect(checkIn?.noted.some((each) => /winch/i.test(each.name))).toBe(false);
+  });
+
+  it("says of a handover that is not signed only that it has begun", async () => {
+    const [checkIn] = (await bookOf("BR-1059")).handovers;
+    expect(checkIn).toMatchObject({ kind: "check-in", sealedAt: null, seal: null, noted: [] });
+  });
+
+  it("says what was settled", async () => {
+    // BR-1046: a fender of 39.00, 26 of 60 months old, 34/60 of it is 22.10; a repair of 180.00; 22 l × 1.89 + 35.00 = 76.58
+    expect((await bookOf("BR-1046")).settlement).toMatchObject({ dueMinor: 2210 + 18000 + 7658, heldMinor: 0, releaseMinor: 250000 - 27868 });
+  });
+});
+
+describe("the code posted aboard", () => {
+  it("opens plan, places and cards, in capitals or not, and nothing personal", async () => {
+    const book = await yachtByCode("heron-7k2");
+    expect(mismatch(AboardBook, book)).toBeNull();
+    expect(book.yacht.name).toBe("Pale Heron");
+    expect(Object.keys(book.yacht.file.emergencyCards).length).toBeGreaterThanOrEqual(3);
+    expect(JSON.stringify(book)).not.toMatch(/Fenn|Ellery|Tessen|BR-10|brinecove\.example/);
+  });
+
+  it("slows down who guesses", async () => {
+    for (let i = 0; i < 10; i++) await expect(yachtByCode(`ZZ-${i}`)).rejects.toMatchObject({ status: 404, code: "no-such-code" });
+    await expect(yachtByCode("ZZ-10")).rejects.toMatchObject({ status: 429 });
+    expect((await yachtByCode("HERON-7K2")).yacht.name).toBe("Pale Heron");
+  });
+});

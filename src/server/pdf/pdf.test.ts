@@ -1,0 +1,74 @@
+import { execFileSync } from "node:child_process";
+import { mkdtempSync, writeFileSync } from "node:fs";
+import { tmpdir } from "node:os";
+import { join } from "node:path";
+import { demoBase } from "@/testing/demo-base";
+import { recordPdf } from "./record";
+import { statementPdf } from "./statement";
+
+const base = demoBase("pdf");
+/** What poppler reads on the paper, with its columns as they stand. */
+const words = (bytes: Buffer) => execFileSync("pdftotext", ["-layout", "-", "-"], { input: bytes }).toString();
+const pictures = (bytes: Buffer) => {
+  const file = join(mkdtempSync(join(tmpdir(), "paper-")), "record.pdf");
+  writeFileSync(file, bytes);
+  // two lines of heading, then one for each picture
+  return execFileSync("pdfimages", ["-list", file]).toString().trim().split("\n").length - 2;
+};
+
+describe("the record on paper", () => {
+  it("says first whose, when and what was noted, then every line", async () => {
+    const id = await base.handoverOf("BR-1052", "check-in");
+    const { bytes, name } = await base.inBase((db) => recordPdf(db, id));
+    const text = words(bytes);
+    expect(name).toBe("check-in-pale-heron-BR-1052.pdf");
+    for (const part of ["Pale Heron: Record of the check-in", "BR-1052", "Tove Ellery, 5 aboard", "wind on the quay", "slow to get cold", "Bimini zip stiff, known.", "Maro Tessen"]) expect(text).toContain(part);
+    // read by what both need: what was noted stands before the list of lines
+    expect(text.indexOf("slow to get cold")).toBeLessThan(text.indexOf("Every line"));
+    const lines = await base.inBase(async (db) => (await db.query<{ list: { lines: { name: { en: string } }[] } }>("select list from handover where id = $1", [id])).rows[0]?.list.lines ?? []);
+    expect(lines.length).toBeGreaterThan(140);
+    const flat = text.replaceAll(/\s+/g, " ");
+    const missing = lines.filter((line) => !line.name.en.split(" ").every((word) => flat.includes(word)));
+    expect(missing).toEqual([]);
+  });
+
+  it("carries its seal on every page, and the decision to sail stays with the skipper", async () => {
+    const id = await base.handoverOf("BR-1052", "check-in");
+    const [{ seal } = { seal: "" }] = await base.asOwner<{ seal: string }>("select seal from seal where handover_id = $1", [id]);
+    const text = words((await base.inBase((db) => recordPdf(db, id))).bytes);
+    const pages = text.split("\f").filter((page) => page.trim() !== "");
+    expect(pages.length).toBeGreaterThan(2);
+    pages.forEach((page, i) => expect(page).toContain(`page ${i + 1} of ${pages.length} · ${seal.slice(0, 16)}`));
+    expect(text.replaceAll(/\s+/g, " ")).toContain("stays with the skipper");
+  });
+
+  it("shows the photos of the marks, and writes times as the base reads them", async () => {
+    const id = await base.handoverOf("BR-1050", "check-out");
+    const { bytes } = await base.inBase((db) => recordPdf(db, id));
+    expect(pictures(bytes)).toBe(3);
+    expect(words(bytes)).toContain("11 June 2027");
+  });
+
+  it("is refused before both have signed", async () => {
+    await expect(base.handoverOf("BR-1059", "check-in").then((id) => base.inBase((db) => recordPdf(db, id)))).rejects.toMatchObject({ code: "not-signed" });
+  });
+});
+
+describe("the statement on paper", () => {
+  it("writes each sum with how it came about, and what the deposit paid", async () => {
+    const stay = await base.stayOf("BR-1046");
+    const { bytes, name } = await base.inBase((db) => statementPdf(db, stay));
+    const text = words(bytes).replaceAll(/\s+/g, " ");
+    expect(name).toBe("statement-BR-1046.pdf");
+    // fender 39.00 × 34/60 = 22.10; repair 180.00; fuel 22 × 1.89 + 35.00 = 76.58 (halves up); together 278.68
+    for (const part of ["€22.10", "€180.00", "22 l short × €1.89 + €35.00 for filling = €76.58", "€278.68", "€2,221.32", "Lost it in the night at anchor.", "SIM-", "no money moves", "Bram Ostley"]) expect(text).toContain(part);
+    expect(text).not.toContain("Draft");
+  });
+
+  it("says that it is a draft until both have signed", async () => {
+    const stay = await base.stayOf("BR-1050");
+    const text = words((await base.inBase((db) => statementPdf(db, stay))).bytes).replaceAll(/\s+/g, " ");
+    expect(text).toContain("Draft: not signed");
+    expect(text).toContain("€42.29");
+  });
+});

@@ -1,0 +1,60 @@
+import pg from "pg";
+import { pool, withBase, type Queryable } from "../server/db/pool";
+
+/** A base with the demo scenario of Saturday 12 June 2027, 10:12, in a database of its own. */
+export interface DemoBase {
+  baseId: string;
+  /** runs work as the app does: in one transaction that sees this base */
+  inBase: <T>(work: (db: Queryable) => Promise<T>) => Promise<T>;
+  /** asks as the owner of the tables, past every rule but the triggers */
+  asOwner: <Row extends pg.QueryResultRow>(text: string, values?: unknown[]) => Promise<Row[]>;
+  stayOf: (reference: string) => Promise<string>;
+  handoverOf: (reference: string, kind: "check-in" | "check-out") => Promise<string>;
+  person: (name: string) => Promise<string>;
+}
+
+/**
+ * Gives a test file a copy of the demo's database, and takes it away afterwards.
+ *
+ * @param name name of the copy; one per test file
+ */
+export function demoBase(name: string): DemoBase {
+  const { BRINECOVE_TEST_SERVER: server, BRINECOVE_TEST_DEMO: demo, BRINECOVE_TEST_APP: app } = process.env;
+  if (!server || !demo || !app) throw new Error("These tests need a database server: run them with ./brinecove test");
+  const database = `brinecove_unit_${name}`;
+  const addressed = (url: string) => Object.assign(new URL(url), { pathname: `/${database}` }).href;
+  let owner: pg.Pool;
+  const base = { baseId: "" } as DemoBase;
+  const onServer = async (...statements: string[]) => {
+    const client = new pg.Client({ connectionString: server });
+    await client.connect();
+    // copies of one database take turns
+    await client.query("select pg_advisory_lock(4321)");
+    for (const statement of statements) await client.query(statement);
+    await client.end();
+  };
+
+  beforeAll(async () => {
+    await onServer(`drop database if exists ${database} with (force)`, `create database ${database} template ${new URL(demo).pathname.slice(1)}`);
+    process.env.BRINECOVE_APP_DATABASE_URL = addressed(app);
+    owner = new pg.Pool({ connectionString: addressed(server), max: 2 });
+    base.baseId = (await base.asOwner<{ id: string }>("select id from base"))[0]?.id ?? "";
+  });
+  afterAll(async () => {
+    await owner.end();
+    await pool().end();
+    await onServer(`drop database ${database} with (force)`);
+  });
+
+  const one = async (text: string, values: unknown[]) => {
+    const id = (await base.asOwner<{ id: string }>(text, values))[0]?.id;
+    if (!id) throw new Error(`the demo has no ${values.join(" ")}`);
+    return id;
+  };
+  base.asOwner = async <Row extends pg.QueryResultRow>(text: string, values?: unknown[]) => (await owner.query<Row>(text, values)).rows;
+  base.inBase = (work) => withBase(base.baseId, work);
+  base.stayOf = (reference) => one("select s.id from stay s join charter c on c.id = s.charter_id where c.reference = $1", [reference]);
+  base.handoverOf = (reference, kind) => one("select h.id from handover h join stay s on s.id = h.stay_id join charter c on c.id = s.charter_id where c.reference = $1 and h.kind = $2", [reference, kind]);
+  base.person = (person) => one("select id from person where name = $1", [person]);
+  return base;
+}
