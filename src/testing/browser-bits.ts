@@ -1,3 +1,4 @@
+import "./no-broadcast";
 import "fake-indexeddb/auto";
 import { IDBFactory } from "fake-indexeddb";
 import Dexie from "dexie";

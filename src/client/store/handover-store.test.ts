@@ -15,8 +15,16 @@ const bundle: HandoverBundle = {
 const open = async () => {
   const store = await HandoverStore.open(handoverId);
   if (!store) throw new Error("this device knows nothing of the handover");
+  opened.push(store);
   return store;
 };
+const opened: HandoverStore[] = [];
+afterEach(async () => {
+  for (const store of opened.splice(0)) {
+    await until(() => store.save().unwritten === 0);
+    store.db.close();
+  }
+});
 const fender = list.lines.find((line) => line.id === "count:fender")!;
 
 beforeEach(async () => {

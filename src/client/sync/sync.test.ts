@@ -38,7 +38,7 @@ globalThis.fetch = (async (path: string, init: RequestInit = {}) => {
 
 let handover: string;
 let maro: string;
-const stops: (() => void)[] = [];
+const stops: (() => Promise<void>)[] = [];
 
 /** A tablet that opens the handover. */
 const tablet = async () => {
@@ -47,7 +47,13 @@ const tablet = async () => {
   await keepHandover(handover, grant, await base.inBase((db) => handoverBundle(db, handover, maro)));
   const store = (await HandoverStore.open(handover)) as HandoverStore;
   const sync = new Sync(store);
-  stops.push(sync.start());
+  const stop = sync.start();
+  stops.push(async () => {
+    stop();
+    // a round that is under way ends first
+    await new Promise((done) => setTimeout(done, 400));
+    store.db.close();
+  });
   await sync.first;
   return { store, sync };
 };
@@ -62,7 +68,9 @@ beforeEach(() => {
   asked.length = 0;
   onAnswer = () => undefined;
 });
-afterEach(() => stops.splice(0).forEach((stop) => stop()));
+afterEach(async () => {
+  for (const stop of stops.splice(0)) await stop();
+});
 
 describe("between a device and the base", () => {
   it("brings everything that is at the base", async () => {
@@ -73,11 +81,11 @@ describe("between a device and the base", () => {
 
   it("brings more than one page, to the last", async () => {
     const device = randomUUID();
-    const remark = (i: number) => ({
-      v: 1 as const, id: randomUUID(), handover, subject: "line:count:fender-large", aspect: "remark:base", value: { words: `look ${i}` }, basis: [], by: { side: "base" as const, person: maro }, device,
+    const photo = (i: number) => ({
+      v: 1 as const, id: randomUUID(), handover, subject: "line:count:fender-large", aspect: `photo:${i.toString(16).padStart(64, "0")}`, value: { attached: false, takenAt: null, from: "file" }, basis: [], by: { side: "base" as const, person: maro }, device,
       at: "2027-06-12T10:15:00.000Z", offsetMs: 0,
     });
-    for (let batch = 0; batch < 3; batch++) await postEntries(base.baseId, handover, Array.from({ length: 400 }, (_, i) => remark(batch * 400 + i)));
+    for (let batch = 0; batch < 3; batch++) await postEntries(base.baseId, handover, Array.from({ length: 400 }, (_, i) => photo(batch * 400 + i)));
     const { store } = await tablet();
     const there = await atBase();
     expect(there.length).toBeGreaterThan(1200);

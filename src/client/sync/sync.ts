@@ -149,6 +149,7 @@ export class Sync {
       } catch {
         // no signal: the outbox keeps what it has, and asks again below
       }
+      if (this.stopping.signal.aborted) return;
       await new Promise((done) => setTimeout(done, 5000));
       // pokes may have been missed while there was no connection
       this.pullSoon();

@@ -1,0 +1,2 @@
+// Dexie tells other tabs through a BroadcastChannel, which would keep a test process from ending
+Reflect.deleteProperty(globalThis, "BroadcastChannel");
