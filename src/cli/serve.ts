@@ -19,11 +19,11 @@ export function needDisk(megabytes: number): void {
   if (free < megabytes) throw new PlainError(`Only ${free} MB are free on this disk; Brinecove needs about ${megabytes} MB. Make room, then run this again.`);
 }
 
-/** Starts the built app as a process of its own. */
-export function serve(port: number, env: Record<string, string | undefined>, quiet = false): ChildProcess {
-  return spawn(process.execPath, ["node_modules/next/dist/bin/next", "start", "-H", "127.0.0.1", "-p", String(port)], {
+/** Starts the built app, or for `dev` the app from its sources, as a process of its own. */
+export function serve(port: number, env: Record<string, string | undefined>, quiet = false, mode: "start" | "dev" = "start"): ChildProcess {
+  return spawn(process.execPath, ["node_modules/next/dist/bin/next", mode, "-H", "127.0.0.1", "-p", String(port)], {
     stdio: ["ignore", quiet ? "ignore" : "inherit", "inherit"],
-    env: { ...process.env, NEXT_TELEMETRY_DISABLED: "1", NODE_ENV: "production", ...env } as NodeJS.ProcessEnv,
+    env: { ...process.env, NEXT_TELEMETRY_DISABLED: "1", NODE_ENV: mode === "start" ? "production" : "development", ...env } as NodeJS.ProcessEnv,
     // Ctrl-C is for us: we end the app first, then its database
     detached: true,
   });

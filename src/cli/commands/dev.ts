@@ -1,7 +1,8 @@
-import { dataFolder, runProgram } from "../database";
+import { once } from "node:events";
+import { dataFolder } from "../database";
 import { demoSignIns, loadDemoIfEmpty } from "../demo/load";
 import { prepareDatabase } from "../prepare";
-import { needFreePort } from "../serve";
+import { endApp, needFreePort, serve } from "../serve";
 import { writeValidators } from "../validators";
 
 /** `dev`: the app from its sources, with reloading, on the same data as `start`. */
@@ -14,9 +15,11 @@ export async function run(): Promise<number> {
   Object.assign(process.env, env);
   await loadDemoIfEmpty();
   console.log(demoSignIns(port));
-  // Ctrl-C ends the app, which shares our terminal; then we end its database
-  process.on("SIGINT", () => undefined);
-  const code = await runProgram(process.execPath, ["node_modules/next/dist/bin/next", "dev", "-H", "127.0.0.1", "-p", String(port)], { NEXT_TELEMETRY_DISABLED: "1" });
+  const app = serve(port, env, false, "dev");
+  const stop = () => void endApp(app);
+  process.on("SIGINT", stop);
+  process.on("SIGTERM", stop);
+  await once(app, "close");
   database.stop();
-  return code;
+  return 0;
 }

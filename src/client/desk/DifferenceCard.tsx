@@ -29,7 +29,7 @@ export function DifferenceCard({ item, screen }: { item: SettlementItem; screen:
             {item.place}
           </chakra.span>
         </chakra.h2>
-        <Chip verdict={verdict}>{item.what}</Chip>
+        <Chip verdict={verdict}>{proposal.needs ? item.what : t("settle.decided", { what: item.what })}</Chip>
       </Box>
       <Box display="grid" gridTemplateColumns={{ base: "1fr", sm: "1fr 1fr" }} gap="0" background="paper" borderWidth="1px" borderStyle="solid" borderColor="line">
         <EvidenceSide title={t("paper.before")} side={item.before} timeZone={screen.timeZone} name={item.name} />

@@ -58,8 +58,8 @@ export const PlaceScreen = memo(function PlaceScreen({ place, next, onOverview, 
           <Button onClick={onFound}>{t("place.not-on-list")}</Button>
           <Button onClick={() => onMark()}>{t("place.mark")}</Button>
         </div>
-        <HereLine place={place} next={nextPlace ? say(nextPlace.name, "en") : null} reach={say(here.reach, "en")} />
       </header>
+      <HereLine place={place} next={nextPlace ? say(nextPlace.name, "en") : null} reach={say(here.reach, "en")} />
       <div className={styles.lines}>
         {oddities.map(([id, oddity]) => (
           <OddNote key={id} title={t("place.odd")}>
