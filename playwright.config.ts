@@ -7,7 +7,9 @@ export default defineConfig({
   testDir: "e2e",
   workers: 1,
   retries: 0,
-  timeout: 120_000,
+  // a shared machine can be ten times slower than a good one
+  timeout: 600_000,
+  expect: { timeout: 20_000 },
   reporter: process.env.BRINECOVE_REPORT ? [["list"], ["json", { outputFile: process.env.BRINECOVE_REPORT }]] : "list",
   outputDir: ".build/playwright",
   use: {
