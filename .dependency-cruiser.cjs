@@ -21,7 +21,7 @@ module.exports = {
       name: "core-stays-pure",
       severity: "error",
       from: { path: "^src/core/", pathNot: "\\.test\\.ts$" },
-      to: { path: "node_modules/", pathNot: "node_modules/(@sinclair/typebox|@noble/hashes|canonicalize|fraction\\.js|json-merge-patch)/" },
+      to: { path: "node_modules/", pathNot: "node_modules/(@sinclair/typebox|@noble/hashes|canonicalize|minisearch|fraction\\.js|json-merge-patch)/" },
     },
     { name: "core-without-node", severity: "error", from: { path: "^src/core/", pathNot: "\\.test\\.ts$" }, to: { dependencyTypes: ["core"] } },
     { name: "client-without-node", severity: "error", from: { path: "^src/(client|ui)/", pathNot: "\\.test\\.tsx?$" }, to: { dependencyTypes: ["core"] } },

@@ -23,7 +23,7 @@ export async function doPlace(page: Page, aboard: { counts: Record<string, numbe
     }
     const [kind = "", key = ""] = line.split(":");
     if (kind === "count") await count(page, line, aboard.counts[key] ?? 1);
-    else if (kind === "test") await item.getByRole("button", { name: "Works", exact: true }).click();
+    else if (kind === "test") await item.getByRole("button", { name: /^(Works|Shown)$/ }).click();
     else if (kind === "look") await item.getByRole("button", { name: "Sound" }).click();
     else if (kind === "mark") await item.getByRole("button", { name: "Still so" }).click();
     else await read(page, line, key, aboard.hours);

@@ -1,15 +1,12 @@
 import { writeFileSync } from "node:fs";
 import { expect, test, type Page } from "@playwright/test";
 import sharp from "sharp";
+import { demoYachtFile } from "../src/cli/demo/yacht-file";
 import { chooseToday, signIn } from "./desk";
 import { count, row, signAndSeal, signByHand, walk, type Exceptions } from "./handover";
 
-/** Pieces aboard Pale Heron where there is more than one, written down from the yacht's list. */
-const counts = {
-  "winch-handle": 2, "cockpit-cushion": 4, "cockpit-table-leaf": 2, "fender-large": 6, "mooring-line": 4, "spring-line": 2, "tender-oar": 2, "gas-bottle-full": 2,
-  torch: 2, "cabin-keys": 2, "life-jacket": 8, "harness-line": 8, "life-jacket-child": 2, "saloon-cushion": 9, "plate-deep": 8, "plate-flat": 8, mug: 8, glass: 8,
-  "cutlery-set": 8, "kitchen-knife": 2, pot: 3, "cool-box-tray": 2, "mattress-fore": 2, pillow: 4, "pillow-aft": 2, blanket: 6,
-};
+/** Pieces aboard Pale Heron by her file. */
+const counts = Object.fromEntries(Object.entries(demoYachtFile("pale-heron").inventory).map(([key, item]) => [key, item.expected]));
 
 async function photoFile(path: string): Promise<string> {
   writeFileSync(path, await sharp({ create: { width: 2400, height: 1800, channels: 3, background: "#dfe6e8" } }).withMetadata().jpeg().toBuffer());

@@ -14,7 +14,7 @@ export function valueWords(t: Translator, line: Line, value: unknown): string {
     }
     case "test": {
       const given = value as ResultValue;
-      if (given.result === "works") return t("line.works");
+      if (given.result === "works" || given.result === "shown") return t(`line.${given.result}`);
       if (given.result === "works-but") return t("line.works-but", { remark: given.remark });
       if (given.result === "fails") return t("line.fails", { remark: given.remark });
       return given.withinHours === null ? t("line.not-tried", { reason: given.reason }) : t("line.not-tried-within", { reason: given.reason, hours: given.withinHours });

@@ -1,7 +1,10 @@
+import { existsSync } from "node:fs";
 import { BadInput } from "../../core/basics/calculation";
 import { calculations } from "../../core/calculations";
 import { readingRules } from "../../core/readings";
+import type { YachtFile } from "../../core/yacht/schema";
 import { parseAs, SchemaMismatch } from "../../formats/validate";
+import { demoYachtFile } from "../demo/yacht-file";
 
 /** `calc NAME`: JSON on standard input, JSON on standard output, everything else on standard error; 2 for bad input. */
 export async function run([name, option]: string[]): Promise<number> {
@@ -25,7 +28,7 @@ export async function run([name, option]: string[]): Promise<number> {
     return 2;
   }
   try {
-    const result = calculation.run(parseAs(schemaFor(calculation.name, input) ?? calculation.schema, input) as never);
+    const result = calculation.run(parseAs(schemaFor(calculation.name, input) ?? calculation.schema, input) as never, { yachtFile } as never);
     process.stdout.write(`${JSON.stringify(result)}\n`);
     return 0;
   } catch (error) {
@@ -34,6 +37,11 @@ export async function run([name, option]: string[]): Promise<number> {
     else throw error;
     return 2;
   }
+}
+
+/** A demo yacht by the name of its file, or null. */
+function yachtFile(name: string): YachtFile | null {
+  return existsSync(`demo/yachts/${name}.json`) ? demoYachtFile(name) : null;
 }
 
 /** For a reading, its own rule's schema: its errors are clearer than those of the union of all. */

@@ -4,7 +4,7 @@ import { addDays, addHours, dayIn, instantIn } from "../../core/basics/instant";
 import { digestOf } from "../../core/basics/digest";
 import { fold } from "../../core/handover/fold";
 import { imprint, makeManifest, manifestDigest, sealOf, type SignatureContent } from "../../core/handover/seal";
-import { brokenReferences } from "../../core/yacht/references";
+import { checkFile } from "../../core/yacht/checks";
 import { resolveYacht } from "../../core/yacht/resolve";
 import { YachtFile, YachtOfClass } from "../../core/yacht/schema";
 import { parseAs } from "../../formats/validate";
@@ -125,8 +125,8 @@ async function loadYachts(db: Queryable, loaded: Loaded, script: Scenario): Prom
       await db.query("insert into yacht_class (id, base_id, slug, revision, document) values ($1, $2, $3, 1, $4)", [yachtClass.id, loaded.baseId, own.class, JSON.stringify(yachtClass.document)]);
     }
     const file = parseAs(YachtFile, resolveYacht(yachtClass.document, own.patch));
-    const broken = brokenReferences(file);
-    if (broken.length > 0) throw new Error(`demo/yachts/${slug}.json: ${broken.map((each) => each.message).join("; ")}`);
+    const errors = checkFile(file).filter((finding) => finding.level === "error");
+    if (errors.length > 0) throw new Error(`demo/yachts/${slug}.json: ${errors.map((each) => each.message).join("; ")}`);
     const id = uuid();
     loaded.yachts.set(slug, id);
     await db.query("insert into yacht (id, base_id, slug, name, berth, code) values ($1, $2, $3, $4, $5, $6)", [id, loaded.baseId, slug, file.particulars.name, berth, code]);

@@ -1,28 +1,76 @@
 "use client";
 import { useTranslations } from "next-intl";
-import { useMemo, useState } from "react";
+import { useCallback, useMemo, useRef, useState } from "react";
 import { say } from "@/core/basics/words";
+import { isOnLayer, layers, type Layer } from "@/core/plan/layers";
+import type { Hit } from "@/core/yacht/finder/finder";
 import type { Level, YachtFile } from "@/core/yacht/schema";
-import { OddNote } from "@/ui/OddNote";
 import { YachtPlan } from "@/ui/plan/YachtPlan";
+import { FinderField } from "../finder/FinderField";
+import { FoundDetail } from "../finder/FoundDetail";
 import styles from "./Book.module.css";
+import { EmergencyCard } from "./EmergencyCard";
+import { PlaceDetail } from "./PlaceDetail";
+import { ZoomedPlan } from "./ZoomedPlan";
 
-/** A yacht's plan and what is at each place; emergency cards beside it. Place and level may come from the address. */
+type Shown = { at: "nothing" } | { at: "place" } | { at: "found"; hit: Pick<Hit, "kind" | "id"> };
+
+/** A yacht: the finder over everything aboard, her plan, what is at each place, and the emergency cards. Place and level may come from the address. */
 export function YachtBook({ file, startPlace }: { file: YachtFile; startPlace?: string }) {
   const t = useTranslations();
   const [place, setPlace] = useState<string | null>(startPlace && file.places[startPlace] ? startPlace : null);
   const [level, setLevel] = useState<Level>((place && file.places[place]?.level) || "deck");
+  const [layer, setLayer] = useState<Layer | null>(null);
+  const [shown, setShown] = useState<Shown>(place ? { at: "place" } : { at: "nothing" });
+  const here = useRef<HTMLElement>(null);
+  const cards = useRef<HTMLElement>(null);
+  const goTo = useCallback(
+    (to: string | null | undefined) => {
+      if (!to) return;
+      setPlace(to);
+      const there = file.places[to]?.level;
+      if (there) setLevel(there);
+    },
+    [file],
+  );
+  const pickPlace = useCallback(
+    (to: string) => {
+      goTo(to);
+      setShown({ at: "place" });
+    },
+    [goTo],
+  );
+  const showFound = useCallback(
+    (hit: Pick<Hit, "kind" | "id" | "place">) => {
+      goTo(hit.place);
+      setShown({ at: "found", hit });
+      // on a phone the answer lies below the list it was chosen from
+      requestAnimationFrame(() => here.current?.scrollIntoView({ block: "nearest" }));
+    },
+    [goTo],
+  );
+  const showFitting = useCallback((id: string) => showFound({ kind: "fitting", id, place: file.fittings[id]?.place ?? null }), [file, showFound]);
   const words = useMemo(
     () => ({
       port: t("plan.port"), starboard: t("plan.starboard"), title: t("plan.title", { yacht: file.particulars.name, level: t(`level.${level}`) }),
       place: (id: string) => say(file.places[id]?.name ?? { en: id }, "en"),
+      fitting: (id: string) => say(file.fittings[id]?.name ?? { en: id }, "en"),
     }),
     [t, file, level],
   );
-  const here = place ? file.places[place] : null;
-  const at = <T extends { place: string }>(parts: Record<string, T>) => Object.entries(parts).filter(([, part]) => part.place === place);
+  const lit = shown.at === "found" && shown.hit.kind === "fitting" ? shown.hit.id : null;
+  const fittings = useMemo(
+    () => Object.keys(file.fittings).filter((key) => key === lit || (layer !== null && file.fittings[key] && isOnLayer(file.fittings[key], layer))),
+    [file, layer, lit],
+  );
   return (
     <div className={styles.yacht}>
+      <div className={styles.find}>
+        <FinderField file={file} chosen={shown.at === "found" ? `${shown.hit.kind}:${shown.hit.id}` : null} onChoose={showFound} />
+        <button type="button" className={styles.toCards} onClick={() => cards.current?.scrollIntoView()}>
+          {t("book.emergency")}
+        </button>
+      </div>
       <section className={styles.plan} aria-label={t("book.plan")}>
         <div className={styles.levels} role="group" aria-label={t("plan.levels")}>
           {(["deck", "below"] as const).map((each) => (
@@ -31,57 +79,30 @@ export function YachtBook({ file, startPlace }: { file: YachtFile; startPlace?: 
             </button>
           ))}
         </div>
-        <div className={styles.drawing}>
-          <YachtPlan file={file} level={level} words={words} current={place ?? undefined} onPick={setPlace} />
+        <div className={styles.layers} role="group" aria-label={t("plan.layers")}>
+          {layers.map((each) => (
+            <button key={each} type="button" aria-pressed={each === layer} onClick={() => setLayer(each === layer ? null : each)}>
+              {t(`layer.${each}`)}
+            </button>
+          ))}
         </div>
+        <ZoomedPlan>
+          <YachtPlan file={file} level={level} words={words} current={place ?? undefined} onPick={pickPlace} fittings={fittings} lit={lit} onFitting={showFitting} />
+        </ZoomedPlan>
       </section>
-      <section className={styles.here} aria-live="polite">
-        {!here && <p>{t("book.pick")}</p>}
-        {here && (
-          <>
-            <h2>{say(here.name, "en")}</h2>
-            <p>
-              <strong>{t("book.reach")}:</strong> {say(here.reach, "en")}
-            </p>
-            {at(file.oddities).map(([id, oddity]) => (
-              <OddNote key={id} title={t("place.odd")}>
-                {say(oddity.words, "en")}
-              </OddNote>
-            ))}
-            <ul className={styles.rows}>
-              {at(file.fittings).map(([id, fitting]) => (
-                <li key={id}>
-                  <strong>{say(fitting.name, "en")}</strong>
-                  <p>{say(fitting.where, "en")}</p>
-                  {fitting.how && <p>{say(fitting.how, "en")}</p>}
-                </li>
-              ))}
-              {at(file.inventory).map(([id, item]) => (
-                <li key={id}>
-                  <strong>
-                    {say(item.name, "en")} × {item.expected}
-                  </strong>
-                  <p>{say(item.where, "en")}</p>
-                </li>
-              ))}
-            </ul>
-          </>
+      <section className={styles.here} aria-live="polite" ref={here}>
+        {shown.at === "nothing" && <p>{t("book.pick")}</p>}
+        {shown.at === "place" && place && (
+          <PlaceDetail file={file} place={place} onFitting={showFitting} onProcedure={(id) => showFound({ kind: "procedure", id, place: file.procedures[id]?.place ?? null })} />
         )}
+        {shown.at === "found" && <FoundDetail key={`${shown.hit.kind}:${shown.hit.id}`} file={file} hit={shown.hit} onFitting={showFitting} />}
       </section>
-      <section className={styles.cards}>
+      <section className={styles.cards} ref={cards} id="cards">
         <h2>{t("book.emergency")}</h2>
         {Object.entries(file.emergencyCards)
           .sort(([, a], [, b]) => a.order - b.order)
           .map(([id, card]) => (
-            <details key={id} className={styles.card}>
-              <summary>{say(card.title, "en")}</summary>
-              <p className={styles.caution}>{say(card.caution, "en")}</p>
-              <ol>
-                {card.steps.map((step, index) => (
-                  <li key={index}>{say(step, "en")}</li>
-                ))}
-              </ol>
-            </details>
+            <EmergencyCard key={id} file={file} card={card} />
           ))}
       </section>
     </div>

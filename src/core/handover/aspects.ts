@@ -7,12 +7,16 @@ const closed = { additionalProperties: false } as const;
 const text = (maxLength: number) => Type.String({ minLength: 1, maxLength, pattern: "\\S" });
 
 export const CountValue = Type.Object({ count: Type.Integer({ minimum: 0, maximum: 9999 }) }, closed);
+const Fails = Type.Object({ result: Type.Literal("fails"), remark: text(500) }, closed);
+const NotTried = Type.Object({ result: Type.Literal("not-tried"), reason: text(500), withinHours: Type.Union([Type.Integer({ minimum: 1, maximum: 168 }), Type.Null()]) }, closed);
 export const ResultValue = Type.Union([
   Type.Object({ result: Type.Literal("works") }, closed),
   Type.Object({ result: Type.Literal("works-but"), remark: text(500) }, closed),
-  Type.Object({ result: Type.Literal("fails"), remark: text(500) }, closed),
-  Type.Object({ result: Type.Literal("not-tried"), reason: text(500), withinHours: Type.Union([Type.Integer({ minimum: 1, maximum: 168 }), Type.Null()]) }, closed),
+  Fails,
+  NotTried,
 ]);
+/** For what is only shown: nobody can say that it works. */
+export const ShownValue = Type.Union([Type.Object({ result: Type.Literal("shown") }, closed), Fails, NotTried]);
 export const LookValue = Type.Object({ state: Type.Union([Type.Literal("sound"), Type.Literal("worn"), Type.Literal("damaged")]) }, closed);
 export const MarkStateValue = Type.Object({ state: Type.Union([Type.Literal("still-so"), Type.Literal("worse"), Type.Literal("mended")]) }, closed);
 export const RemarkValue = Type.Object({ words: Type.String({ maxLength: 1000 }) }, closed);
@@ -48,7 +52,7 @@ export const readingValues: Record<string, TSchema> = {
 };
 
 export type CountValue = Static<typeof CountValue>;
-export type ResultValue = Static<typeof ResultValue>;
+export type ResultValue = Static<typeof ResultValue> | Static<typeof ShownValue>;
 export type LookValue = Static<typeof LookValue>;
 export type MarkStateValue = Static<typeof MarkStateValue>;
 export type RemarkValue = Static<typeof RemarkValue>;
@@ -61,7 +65,7 @@ export type ReadingValue = Record<string, number | string | boolean>;
 export const aspectOfKind = { count: "count", test: "result", reading: "reading", look: "look", mark: "mark-state" } as const;
 
 /** The schema a value must pass, or null when the aspect does not belong to the subject. */
-export function valueSchema(subjectKind: "handover" | "mark" | "found" | "count" | "test" | "reading" | "look" | "mark-line", aspect: string, reading = ""): TSchema | null {
+export function valueSchema(subjectKind: "handover" | "mark" | "found" | "count" | "test" | "shown-test" | "reading" | "look" | "mark-line", aspect: string, reading = ""): TSchema | null {
   if (/^remark:(base|skipper)$/.test(aspect)) return RemarkValue;
   if (/^photo:[0-9a-f]{64}$/.test(aspect)) return PhotoValue;
   switch (`${subjectKind} ${aspect}`) {
@@ -69,6 +73,8 @@ export function valueSchema(subjectKind: "handover" | "mark" | "found" | "count"
       return CountValue;
     case "test result":
       return ResultValue;
+    case "shown-test result":
+      return ShownValue;
     case "reading reading":
       return readingValues[reading] ?? null;
     case "look look":

@@ -27,7 +27,7 @@ export function checkEntry(list: HandoverList, entry: Entry, check: ValueCheck):
     const id = entry.subject.slice("line:".length);
     const line = list.lines.find((candidate) => candidate.id === id);
     if (!line) return { code: "no-such-line", line: id };
-    kind = line.kind === "mark" ? "mark-line" : line.kind;
+    kind = line.kind === "mark" ? "mark-line" : line.kind === "test" && line.when === "shown" ? "shown-test" : line.kind;
     if (line.kind === "reading") reading = line.reading;
   } else {
     kind = entry.subject.split(":")[0] as "handover" | "mark" | "found";

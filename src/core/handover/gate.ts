@@ -81,7 +81,7 @@ export function gate(list: HandoverList, folded: Folded, deposit: { met: boolean
 function addTest(add: (code: ReasonCode, blocks: boolean, line: Line, counts: null, lift: Reason["lift"]) => void, line: Line & { kind: "test" }, result: ResultValue["result"], lift: Reason["lift"]): void {
   if (result === "fails") add(line.safety ? "safety-test-fails" : "test-fails", line.safety, line, null, lift);
   else if (result === "not-tried") {
-    const mustBeTried = line.safety && line.when === "alongside";
+    const mustBeTried = line.safety && line.when !== "may-wait";
     add(mustBeTried ? "safety-test-not-tried" : "test-waits", mustBeTried, line, null, lift);
   }
 }

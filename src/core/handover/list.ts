@@ -36,7 +36,8 @@ export const TestLine = Type.Object(
     kind: Type.Literal("test"),
     how: Words,
     caution: Type.Union([Words, Type.Null()]),
-    when: Type.Union([Type.Literal("alongside"), Type.Literal("may-wait")]),
+    /** tried alongside, tried within some hours, or only shown and never tried (the distress button) */
+    when: Type.Union([Type.Literal("alongside"), Type.Literal("may-wait"), Type.Literal("shown")]),
     /** hours after leaving the berth within which it must be tried; null when it must be tried alongside */
     waitHours: Type.Union([Type.Integer({ minimum: 1 }), Type.Null()]),
   },

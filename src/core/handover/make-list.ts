@@ -118,7 +118,7 @@ function givenFor(input: ListInput, lineId: string, kind: string, of: string): R
     return { chemistry, duty, nominalV, ...history, ...(limits ? { limits } : {}) };
   }
   if (kind === "engine-hours") {
-    const engine = file.engines[of];
+    const engine = file.engines[of] ?? file.generators[of];
     const last = past.at(-1);
     const sinceLastHours = last ? Math.max(0, (Date.parse(input.openedAt) - Date.parse(last.at)) / 3_600_000) : null;
     return {

@@ -2,7 +2,7 @@ import { graver, type Verdict } from "../basics/verdict";
 import { judge, type Judgement } from "../readings";
 import { aspectOfKind, type CountValue, type FoundValue, type LookValue, type MarkStateValue, type MarkValue, type ReadingValue, type ResultValue } from "./aspects";
 import { cellKey, type Cell, type Folded } from "./fold";
-import { lineSubject, type CountLine, type Line, type ReadingLine } from "./list";
+import { lineSubject, type CountLine, type Line, type ReadingLine, type TestLine } from "./list";
 import type { Mark } from "./mark";
 
 /** How a line stands: nothing recorded yet, two devices disagree, or recorded with a verdict. */
@@ -39,13 +39,8 @@ function verdictOf(line: Line, value: unknown, judgement: Judgement | null): Ver
       if (count >= line.expected) return count === line.expected ? "fine" : "watch";
       return line.safety ? "stop" : "watch";
     }
-    case "test": {
-      const { result } = value as ResultValue;
-      if (result === "works") return "fine";
-      if (result === "works-but") return "watch";
-      if (result === "fails") return line.safety ? "stop" : "watch";
-      return line.safety && line.when === "alongside" ? "stop" : "watch";
-    }
+    case "test":
+      return testVerdict(line, value as ResultValue);
     case "reading":
       return judgement?.verdict ?? "watch";
     case "look":
@@ -53,6 +48,14 @@ function verdictOf(line: Line, value: unknown, judgement: Judgement | null): Ver
     case "mark":
       return (value as MarkStateValue).state === "worse" ? "watch" : "fine";
   }
+}
+
+/** How a function test stands after its result. */
+export function testVerdict(line: TestLine, { result }: ResultValue): Verdict {
+  if (result === "works" || result === "shown") return "fine";
+  if (result === "works-but") return "watch";
+  if (result === "fails") return line.safety ? "stop" : "watch";
+  return line.safety && line.when !== "may-wait" ? "stop" : "watch";
 }
 
 /** The gravest verdict among lines; fine for none. */

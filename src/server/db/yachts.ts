@@ -1,5 +1,6 @@
 import "server-only";
 import type { YachtFile } from "@/core/yacht/schema";
+import { upgradeYachtFile } from "@/core/yacht/upgrade";
 import type { Queryable } from "./pool";
 
 export interface YachtRow {
@@ -16,19 +17,23 @@ export interface YachtRow {
 const columns = `y.id, y.slug, y.name, y.berth, y.code, r.revision, r.document as file, r.document_hash as "fileHash"`;
 const latest = `join lateral (select * from yacht_revision v where v.yacht_id = y.id order by v.revision desc limit 1) r on true`;
 
+/** A revision published in an earlier form is read in the form of today. */
+const ofToday = (row: YachtRow): YachtRow => ({ ...row, file: upgradeYachtFile(row.file) as YachtFile });
+
 /** Every yacht with its newest revision, by name. */
 export async function listYachts(db: Queryable): Promise<YachtRow[]> {
-  return (await db.query<YachtRow>(`select ${columns} from yacht y ${latest} order by y.name`)).rows;
+  return (await db.query<YachtRow>(`select ${columns} from yacht y ${latest} order by y.name`)).rows.map(ofToday);
 }
 
 /** A yacht with its newest revision, by id or short name. */
 export async function findYacht(db: Queryable, key: { id: string } | { slug: string }): Promise<YachtRow | null> {
   const [column, value] = "id" in key ? ["id", key.id] : ["slug", key.slug];
-  return (await db.query<YachtRow>(`select ${columns} from yacht y ${latest} where y.${column} = $1`, [value])).rows[0] ?? null;
+  const row = (await db.query<YachtRow>(`select ${columns} from yacht y ${latest} where y.${column} = $1`, [value])).rows[0];
+  return row ? ofToday(row) : null;
 }
 
 /** The document of one revision, as it was published. */
 export async function yachtFileAt(db: Queryable, yachtId: string, revision: number): Promise<YachtFile | null> {
   const { rows } = await db.query<{ file: YachtFile }>("select document as file from yacht_revision where yacht_id = $1 and revision = $2", [yachtId, revision]);
-  return rows[0]?.file ?? null;
+  return rows[0] ? (upgradeYachtFile(rows[0].file) as YachtFile) : null;
 }

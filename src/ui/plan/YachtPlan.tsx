@@ -2,7 +2,9 @@
 import { memo, type KeyboardEvent } from "react";
 import { hullOutline } from "@/core/plan/hull";
 import { centreOf, outlinePath } from "@/core/plan/outline";
+import { fittingPoints } from "@/core/plan/fitting-points";
 import type { Level, Point, YachtFile } from "@/core/yacht/schema";
+import { FittingSymbol } from "./FittingSymbol";
 import { FurnitureShape, type Furniture } from "./FurnitureShape";
 import styles from "./YachtPlan.module.css";
 
@@ -18,10 +20,12 @@ export interface PlanWords {
   title: string;
   /** what a place says to a screen reader: its name and what is left there */
   place: (id: string) => string;
+  /** a fitting's name, where fittings are shown */
+  fitting?: (id: string) => string;
 }
 
 interface Props {
-  file: Pick<YachtFile, "particulars" | "places" | "furniture">;
+  file: Pick<YachtFile, "particulars" | "places" | "furniture" | "fittings">;
   level: Level;
   words: PlanWords;
   current?: string;
@@ -33,11 +37,15 @@ interface Props {
   points?: readonly { id: string; at: Point; fresh: boolean }[];
   /** a spot being chosen, and what a tap on the drawing does */
   aim?: Point | null;
+  /** fittings to show, by key, and the one that is lit */
+  fittings?: readonly string[];
+  lit?: string | null;
+  onFitting?: (fitting: string) => void;
   onAim?: (at: Point) => void;
 }
 
 /** A yacht from above, bow up, drawn from her own file: hull to scale, what a sailor recognises, and her places. */
-export const YachtPlan = memo(function YachtPlan({ file, level, words, current, next, left, onPick, points = [], aim, onAim }: Props) {
+export const YachtPlan = memo(function YachtPlan({ file, level, words, current, next, left, onPick, points = [], aim, onAim, fittings = [], lit = null, onFitting }: Props) {
   const { lengthM, beamM } = file.particulars;
   const margin = 0.55;
   const box = { x: (-beamM / 2 - margin) * pixelsPerM, y: -0.3 * pixelsPerM, width: (beamM + 2 * margin) * pixelsPerM, height: (lengthM + 0.6) * pixelsPerM };
@@ -87,6 +95,11 @@ export const YachtPlan = memo(function YachtPlan({ file, level, words, current, 
       {points.map((point) => (
         <path key={point.id} d={diamond(point.at, 0.13)} className={point.fresh ? styles.freshMark : styles.mark} />
       ))}
+      {Object.entries(fittingPoints(file, fittings))
+        .filter(([key]) => file.places[file.fittings[key]?.place ?? ""]?.level === level)
+        .map(([key, at]) => (
+          <FittingSpot key={key} kind={file.fittings[key]?.kind ?? "control"} at={at} label={words.fitting?.(key) ?? key} isLit={key === lit} onPick={onFitting && (() => onFitting(key))} />
+        ))}
       {aim && <Crosshair at={aim} />}
       <text className={styles.port} x={box.x + 14} y={(lengthM * pixelsPerM) / 2} transform={`rotate(-90 ${box.x + 14} ${(lengthM * pixelsPerM) / 2})`}>
         {words.port}
@@ -114,6 +127,22 @@ function PlaceShape({ id, outline, label, state, onPick }: { id: string; outline
   return (
     <g className={`${styles.place} ${styles[state]} ${onPick ? styles.pickable : ""}`} {...pick}>
       <path d={outlinePath(outline, pixelsPerM)} />
+    </g>
+  );
+}
+
+function FittingSpot({ kind, at: [aftM, starboardM], label, isLit, onPick }: { kind: YachtFile["fittings"][string]["kind"]; at: Point; label: string; isLit: boolean; onPick?: () => void }) {
+  const keys = (event: KeyboardEvent) => {
+    if (event.key !== "Enter" && event.key !== " ") return;
+    event.preventDefault();
+    onPick?.();
+  };
+  const pick = onPick && { role: "button", tabIndex: 0, onClick: onPick, onKeyDown: keys };
+  return (
+    <g className={`${styles.fitting} ${isLit ? styles.lit : ""}`} transform={`translate(${starboardM * pixelsPerM} ${aftM * pixelsPerM})`} aria-label={label} {...(pick ?? { role: "img" })}>
+      <title>{label}</title>
+      <circle r="8.5" />
+      <FittingSymbol kind={kind} scale={0.55} />
     </g>
   );
 }

@@ -3,6 +3,7 @@ import { useTranslations } from "next-intl";
 import { useState } from "react";
 import { say } from "@/core/basics/words";
 import type { ResultValue } from "@/core/handover/aspects";
+import { testVerdict } from "@/core/handover/state";
 import { lineSubject, type TestLine } from "@/core/handover/list";
 import { valueWords } from "@/messages/line-words";
 import { Button } from "@/ui/Button";
@@ -13,7 +14,8 @@ import { Row } from "./Row";
 import styles from "./Row.module.css";
 
 type Result = ResultValue["result"];
-const results: Result[] = ["works", "works-but", "fails", "not-tried"];
+const tried: Result[] = ["works", "works-but", "fails", "not-tried"];
+const shown: Result[] = ["shown", "fails", "not-tried"];
 
 /** A thing to be tried by the skipper's own hand. */
 export function TestRow({ line }: { line: TestLine }) {
@@ -21,13 +23,13 @@ export function TestRow({ line }: { line: TestLine }) {
   const store = useHandover();
   const cell = useCell(lineSubject(line.id), "result");
   const value = cell && !cell.fork ? (cell.value as ResultValue) : null;
-  const [asking, setAsking] = useState<Exclude<Result, "works"> | null>(null);
+  const [asking, setAsking] = useState<Exclude<Result, "works" | "shown"> | null>(null);
   const [words, setWords] = useState("");
   const [empty, setEmpty] = useState(false);
   const choose = (result: Result) => {
     setEmpty(false);
     setWords("");
-    if (result !== "works") return setAsking(result);
+    if (result !== "works" && result !== "shown") return setAsking(result);
     setAsking(null);
     store.recordLine(line, { result });
   };
@@ -38,16 +40,16 @@ export function TestRow({ line }: { line: TestLine }) {
     store.recordLine(line, asking === "not-tried" ? { result: asking, reason: said, withinHours: line.waitHours } : { result: asking, remark: said });
     setAsking(null);
   };
-  const verdict = !value ? null : value.result === "works" ? "fine" : line.safety && (value.result === "fails" || (value.result === "not-tried" && line.when === "alongside")) ? "stop" : "watch";
+  const results = line.when === "shown" ? shown : tried;
   return (
     <Row
       line={line}
       cell={cell}
-      verdict={verdict}
+      verdict={value && testVerdict(line, value)}
       says={value && valueWords(t, line, value)}
       how={say(line.how, "en")}
       note={line.caution && say(line.caution, "en")}
-      tag={t("test.skipper")}
+      tag={t(line.when === "shown" ? "test.only-shown" : "test.skipper")}
       below={
         asking && (
           <div className={styles.ask}>

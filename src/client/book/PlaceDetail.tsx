@@ -1,0 +1,69 @@
+"use client";
+import { useTranslations } from "next-intl";
+import { say } from "@/core/basics/words";
+import { sayOf } from "@/core/yacht/figures";
+import type { YachtFile } from "@/core/yacht/schema";
+import { OddNote } from "@/ui/OddNote";
+import styles from "./Book.module.css";
+
+interface Props {
+  file: YachtFile;
+  place: string;
+  onFitting: (fitting: string) => void;
+  onProcedure: (procedure: string) => void;
+}
+
+/** One place: how to get there, what is odd, what is fitted and stowed there, and what is done there. */
+export function PlaceDetail({ file, place, onFitting, onProcedure }: Props) {
+  const t = useTranslations();
+  const here = file.places[place];
+  if (!here) return null;
+  const at = <T extends { place: string }>(parts: Record<string, T>) => Object.entries(parts).filter(([, part]) => part.place === place);
+  const [fittings, inventory, procedures] = [at(file.fittings), at(file.inventory), at(file.procedures)];
+  return (
+    <article className={styles.detail}>
+      <h2>{say(here.name, "en")}</h2>
+      <p>
+        <strong>{t("book.reach")}:</strong> {sayOf(file, here.reach)}
+      </p>
+      {here.hidden && <p>{sayOf(file, here.hidden)}</p>}
+      {at(file.oddities).map(([id, oddity]) => (
+        <OddNote key={id} title={t("place.odd")}>
+          {sayOf(file, oddity.words)}
+        </OddNote>
+      ))}
+      {fittings.length > 0 && <h3>{t("book.fitted")}</h3>}
+      <ul className={styles.rows}>
+        {fittings.map(([id, fitting]) => (
+          <li key={id}>
+            <button type="button" onClick={() => onFitting(id)}>
+              <strong>{sayOf(file, fitting.name)}</strong>
+              <span>{sayOf(file, fitting.where)}</span>
+            </button>
+          </li>
+        ))}
+      </ul>
+      {procedures.length > 0 && <h3>{t("book.done-here")}</h3>}
+      <ul className={styles.rows}>
+        {procedures.map(([id, procedure]) => (
+          <li key={id}>
+            <button type="button" onClick={() => onProcedure(id)}>
+              <strong>{sayOf(file, procedure.title)}</strong>
+            </button>
+          </li>
+        ))}
+      </ul>
+      {inventory.length > 0 && <h3>{t("book.stowed")}</h3>}
+      <ul className={styles.rows}>
+        {inventory.map(([id, item]) => (
+          <li key={id}>
+            <strong>
+              {sayOf(file, item.name)} × {item.expected}
+            </strong>
+            <p>{sayOf(file, item.where)}</p>
+          </li>
+        ))}
+      </ul>
+    </article>
+  );
+}

@@ -1,0 +1,71 @@
+"use client";
+import { useTranslations } from "next-intl";
+import { useDeferredValue, useEffect, useMemo, useState } from "react";
+import type { Finder, Hit } from "@/core/yacht/finder/finder";
+import type { YachtFile } from "@/core/yacht/schema";
+import { Field } from "@/ui/Field";
+import styles from "./Finder.module.css";
+
+interface Props {
+  file: YachtFile;
+  chosen: string | null;
+  onChoose: (hit: Hit) => void;
+}
+
+/** One field over everything aboard; the answers are computed on this device. */
+export function FinderField({ file, chosen, onChoose }: Props) {
+  const t = useTranslations("finder");
+  const [finder, setFinder] = useState<Finder | null>(null);
+  const [ask, setAsk] = useState("");
+  const asked = useDeferredValue(ask);
+  useEffect(() => {
+    let gone = false;
+    // its index is made once per file, apart from the page's first load
+    void import("@/core/yacht/finder/finder").then(({ makeFinder }) => {
+      if (!gone) setFinder(makeFinder(file));
+    });
+    return () => {
+      gone = true;
+    };
+  }, [file]);
+  const hits = useMemo(() => (finder ? finder.find(asked, 8) : []), [finder, asked]);
+  const isAsking = asked.trim() !== "";
+  return (
+    <section className={styles.finder} aria-label={t("ask")}>
+      <Field label={t("ask")} hint={isAsking ? undefined : t("example")}>
+        {(ids) => (
+          <input
+            {...ids}
+            type="search"
+            autoComplete="off"
+            maxLength={200}
+            value={ask}
+            onChange={(event) => setAsk(event.target.value)}
+            onKeyDown={(event) => {
+              if (event.key === "Enter" && hits[0]) onChoose(hits[0]);
+              if (event.key === "Escape") setAsk("");
+            }}
+          />
+        )}
+      </Field>
+      <p role="status" className={styles.status}>
+        {isAsking && finder ? (hits.length === 0 ? t("none") : t("found", { hits: hits.length })) : ""}
+      </p>
+      {hits.length > 0 && (
+        <ol className={styles.hits}>
+          {hits.map((hit) => (
+            <li key={`${hit.kind}:${hit.id}`}>
+              <button type="button" aria-pressed={chosen === `${hit.kind}:${hit.id}`} onClick={() => onChoose(hit)}>
+                <strong>{hit.title}</strong>
+                <span>
+                  {t(`kind-${hit.kind}`)}
+                  {hit.where && ` · ${hit.where}`}
+                </span>
+              </button>
+            </li>
+          ))}
+        </ol>
+      )}
+    </section>
+  );
+}

@@ -1,0 +1,52 @@
+"use client";
+import { useTranslations } from "next-intl";
+import { say } from "@/core/basics/words";
+import { sayOf } from "@/core/yacht/figures";
+import type { YachtFile } from "@/core/yacht/schema";
+import { OddNote } from "@/ui/OddNote";
+import { FittingPicture } from "@/ui/plan/FittingPicture";
+import styles from "./Finder.module.css";
+
+/** A fitting: where it is, what it looks like, how it reads, how it is worked, and what to beware of. */
+export function FittingDetail({ file, id }: { file: YachtFile; id: string }) {
+  const t = useTranslations();
+  const fitting = file.fittings[id];
+  if (!fitting) return null;
+  const { place, where, how, caution, opens, normally, ratingA, mayReset, waitMinutes, notThis, handle } = fitting;
+  const placeName = (key: string) => say(file.places[key]?.name ?? { en: key }, "en");
+  const name = sayOf(file, fitting.name);
+  const facts = [
+    opens && t(`finder.opens-${opens}`),
+    normally && t(`finder.normally-${normally}`),
+    ratingA !== undefined && t("finder.rating", { amps: ratingA }),
+    mayReset && t(`finder.${mayReset}`),
+    waitMinutes !== undefined && t("finder.wait-trip", { minutes: waitMinutes }),
+  ].filter((fact) => typeof fact === "string");
+  return (
+    <article className={styles.detail} aria-label={name}>
+      <h2>{name}</h2>
+      <p className={styles.where}>
+        {placeName(place)}, {sayOf(file, where)}
+      </p>
+      {Object.entries(file.oddities)
+        .filter(([, oddity]) => oddity.fitting === id)
+        .map(([key, oddity]) => (
+          <OddNote key={key} title={t("place.odd")}>
+            {sayOf(file, oddity.words)}
+          </OddNote>
+        ))}
+      {caution && <p className={styles.caution}>{sayOf(file, caution)}</p>}
+      {facts.length > 0 && (
+        <ul className={styles.facts}>
+          {facts.map((fact) => (
+            <li key={fact}>{fact}</li>
+          ))}
+        </ul>
+      )}
+      {how && <p>{sayOf(file, how)}</p>}
+      {handle && <p>{t("finder.handle", { where: `${placeName(handle.place)}, ${sayOf(file, handle.where)}` })}</p>}
+      {notThis && <p className={styles.never}>{t("finder.not-this", { names: notThis.map((key) => say(file.fittings[key]?.name ?? { en: key }, "en")).join(", ") })}</p>}
+      <FittingPicture kind={fitting.kind} caption={t("finder.drawn", { name })} />
+    </article>
+  );
+}

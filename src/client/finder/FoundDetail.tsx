@@ -1,0 +1,44 @@
+"use client";
+import { useTranslations } from "next-intl";
+import { say } from "@/core/basics/words";
+import type { Hit } from "@/core/yacht/finder/finder";
+import { sayOf } from "@/core/yacht/figures";
+import type { YachtFile } from "@/core/yacht/schema";
+import { OddNote } from "@/ui/OddNote";
+import { EmergencyCard } from "../book/EmergencyCard";
+import { FittingDetail } from "./FittingDetail";
+import { ProcedureDetail } from "./ProcedureDetail";
+import styles from "./Finder.module.css";
+
+/** What was found, in full. */
+export function FoundDetail({ file, hit, onFitting }: { file: YachtFile; hit: Pick<Hit, "kind" | "id">; onFitting: (fitting: string) => void }) {
+  const t = useTranslations();
+  switch (hit.kind) {
+    case "fitting":
+      return <FittingDetail file={file} id={hit.id} />;
+    case "procedure":
+      return <ProcedureDetail file={file} id={hit.id} onFitting={onFitting} />;
+    case "card": {
+      const card = file.emergencyCards[hit.id];
+      return card ? <EmergencyCard file={file} card={card} isOpen /> : null;
+    }
+    case "oddity": {
+      const oddity = file.oddities[hit.id];
+      return oddity ? <OddNote title={t("place.odd")}>{sayOf(file, oddity.words)}</OddNote> : null;
+    }
+    case "inventory": {
+      const item = file.inventory[hit.id];
+      if (!item) return null;
+      const name = sayOf(file, item.name);
+      return (
+        <article className={styles.detail} aria-label={name}>
+          <h2>{name}</h2>
+          <p className={styles.where}>
+            {say(file.places[item.place]?.name ?? { en: item.place }, "en")}, {sayOf(file, item.where)}
+          </p>
+          <p>{t("finder.expected", { count: item.expected })}</p>
+        </article>
+      );
+    }
+  }
+}

@@ -1,0 +1,32 @@
+import type { YachtFile } from "../schema";
+import type { FileCheck, Finding } from "./check";
+import { engineFacts } from "./engine-facts";
+import { fittingsFound } from "./fittings-found";
+import { gasShutTwice } from "./gas-shut-twice";
+import { headsLeadSomewhere } from "./heads-lead-somewhere";
+import { marksOnChain } from "./marks-on-chain";
+import { nothingWaitsForItself } from "./nothing-waits-for-itself";
+import { placesInside } from "./places-inside";
+import { placesReached } from "./places-reached";
+import { reefTable } from "./reef-table";
+import { referencesHold } from "./references-hold";
+import { safetyTopicsCovered } from "./safety-topics";
+import { stepsAtFitting } from "./steps-at-fitting";
+import { stepsShort } from "./steps-short";
+import { tanksChangeOver } from "./tanks-change-over";
+import { windlassRelieved } from "./windlass-relieved";
+
+export const fileChecks: readonly FileCheck[] = [
+  referencesHold, placesReached, marksOnChain, windlassRelieved, tanksChangeOver, headsLeadSomewhere, gasShutTwice, reefTable, safetyTopicsCovered, stepsAtFitting, nothingWaitsForItself,
+  placesInside, fittingsFound, engineFacts, stepsShort,
+];
+
+export interface CheckedFinding extends Finding {
+  check: string;
+  level: FileCheck["level"];
+}
+
+/** Everything the checks find in a yacht file, errors first. Errors block publishing; warnings can be accepted with a reason. */
+export function checkFile(file: YachtFile): CheckedFinding[] {
+  return [...fileChecks].sort((a, b) => (a.level === b.level ? 0 : a.level === "error" ? -1 : 1)).flatMap(({ name, level, find }) => find(file).map((finding) => ({ check: name, level, ...finding })));
+}

@@ -1,0 +1,41 @@
+import { say, type Words } from "../basics/words";
+import type { YachtFile } from "./schema";
+
+const reference = /\{([A-Za-z]+(?:\.[A-Za-z0-9-]+)+)\}/g;
+
+/** What a reference such as `engines.main.coolingWaterSeconds` leads to in a file, written out; null when it leads nowhere. */
+export function figureAt(file: YachtFile, path: string, language = "en"): string | null {
+  const found = path.split(".").reduce<unknown>((part, key) => (typeof part === "object" && part !== null && Object.hasOwn(part, key) ? (part as Record<string, unknown>)[key] : undefined), file);
+  if (typeof found === "number" || typeof found === "string") return String(found);
+  if (Array.isArray(found)) return found.length > 0 && found.every(isMark) ? found.map((mark) => `${mark.atM} m ${say(mark.colour, language)}`).join(", ") : null;
+  return typeof found === "object" && found !== null && "en" in found ? say(found as Words, language) : null;
+}
+
+const isMark = (value: unknown): value is { atM: number; colour: Words } => typeof value === "object" && value !== null && "atM" in value && "colour" in value;
+
+/**
+ * A text of the file with the file's own figures written in, so that text and figures never disagree.
+ *
+ * @example fillFigures("Water within {engines.main.coolingWaterSeconds} seconds.", file) // "Water within 12 seconds."
+ * @param text a reference that leads nowhere is left as it stands; the checks name it
+ */
+export function fillFigures(text: string, file: YachtFile, language = "en"): string {
+  return text.replaceAll(reference, (whole, path: string) => figureAt(file, path, language) ?? whole);
+}
+
+/** Words of the file in one language, with the file's own figures written in. */
+export function sayOf(file: YachtFile, words: Words, language = "en"): string {
+  return fillFigures(say(words, language), file, language);
+}
+
+/** The references in a text that lead nowhere. */
+export function brokenFigures(text: string, file: YachtFile): string[] {
+  return [...text.matchAll(reference)].flatMap(([, path = ""]) => (figureAt(file, path) === null ? [path] : []));
+}
+
+/** Every text of a file with the place where it stands (a JSON pointer), in English. */
+export function textsOf(part: unknown, path = ""): { path: string; text: string }[] {
+  if (typeof part !== "object" || part === null) return [];
+  if (!Array.isArray(part) && typeof (part as Words).en === "string") return [{ path, text: (part as Words).en ?? "" }];
+  return Object.entries(part).flatMap(([key, value]) => textsOf(value, `${path}/${key}`));
+}

@@ -1,0 +1,97 @@
+import { mismatch } from "../../formats/validate";
+import { demoYacht } from "../../testing/demo-yacht";
+import { fileChanges, same } from "./changes";
+import { brokenFigures, figureAt, fillFigures, textsOf } from "./figures";
+import { YachtFile } from "./schema";
+import { sisterDifferences, traps } from "./sisters";
+import { upgradeYachtFile } from "./upgrade";
+
+const heron = demoYacht("pale-heron");
+
+describe("figures by reference", () => {
+  it("are written in from the file, so that text and figure never disagree", () => {
+    expect(fillFigures("Water within {engines.main.coolingWaterSeconds} seconds.", heron)).toBe("Water within 12 seconds.");
+    expect(fillFigures("Water within {engines.main.coolingWaterSeconds} seconds.", demoYacht("gannet-rock"))).toBe("Water within 15 seconds.");
+    expect(fillFigures("This is {particulars.name}.", heron)).toBe("This is Pale Heron.");
+  });
+
+  it("write out words and marks too", () => {
+    expect(figureAt(heron, "platforms.main.locks")).toBe("both corner locks pushed until they click.");
+    expect(figureAt(heron, "groundTackle.main.marks")).toBe("10 m yellow, 20 m red, 30 m blue, 40 m white");
+    // the colours that catch a person out: the same red is 20 m on one sister and 10 m on the other
+    expect(figureAt(demoYacht("quillback"), "groundTackle.main.marks")).toContain("10 m red");
+    expect(figureAt(demoYacht("cold-harbour"), "groundTackle.main.marks")).toContain("20 m red");
+  });
+
+  it("stay as they are where they lead nowhere, and are named", () => {
+    expect(fillFigures("Hold {engines.other.stop} s", heron)).toBe("Hold {engines.other.stop} s");
+    expect(brokenFigures("Hold {engines.other.stop} s, {constructor.name}, {engines.main}", heron)).toEqual(["engines.other.stop", "constructor.name", "engines.main"]);
+    expect(textsOf(heron).every(({ text }) => brokenFigures(text, heron).length === 0)).toBe(true);
+  });
+
+  it("stand in no text of the fleet as a number that the file has", () => {
+    const stop = heron.procedures["engine-stop"]!.steps.map((step) => step.words.en).join(" ");
+    expect(stop).toContain("{engines.main.stopHoldSeconds}");
+    expect(fillFigures(stop, demoYacht("cold-harbour"))).toContain("Hold stop 6 seconds");
+  });
+});
+
+describe("changes between revisions", () => {
+  it("say part, field, from and to", () => {
+    const next = structuredClone(heron);
+    next.fittings["gas-tap"]!.where = { en: "left of the stove" };
+    next.engines.main!.stopHoldSeconds = 5;
+    delete next.inventory.corkscrew;
+    next.oddities.creak = { place: "mast", system: "rig-and-sails", words: { en: "It creaks." } };
+    expect(fileChanges(heron, next)).toEqual(expect.arrayContaining([
+      { path: "/fittings/gas-tap/where", part: "Gas tap", field: "where", from: heron.fittings["gas-tap"]!.where, to: { en: "left of the stove" } },
+      { path: "/engines/main/stopHoldSeconds", part: "Engine", field: "stopHoldSeconds", from: 4, to: 5 },
+      { path: "/inventory/corkscrew", part: "Corkscrew and tin opener", field: null, from: heron.inventory.corkscrew, to: null },
+      { path: "/oddities/creak", part: "It creaks.", field: null, from: null, to: next.oddities.creak },
+    ]));
+    expect(fileChanges(heron, next)).toHaveLength(4);
+  });
+
+  it("are none where only the order of keys differs", () => {
+    const shuffled = Object.fromEntries(Object.entries(heron).reverse()) as unknown as YachtFile;
+    expect(fileChanges(heron, shuffled)).toEqual([]);
+    expect([same({ a: 1, b: [1] }, { b: [1], a: 1 }), same([1, 2], [2, 1]), same({ a: 1 }, { a: 1, b: 2 }), same(null, {})]).toEqual([true, false, false, false]);
+  });
+});
+
+describe("two sisters", () => {
+  const [quillback, harbour] = [demoYacht("quillback"), demoYacht("cold-harbour")];
+
+  it("are told apart by what differs alone", () => {
+    const paths = sisterDifferences(quillback, harbour).map((change) => change.path);
+    expect(paths).toContain("/engines/main/stopHoldSeconds");
+    expect(paths).toContain("/groundTackle/main/marks");
+    expect(paths).not.toContain("/particulars/name");
+    expect(paths.some((path) => path.startsWith("/sails"))).toBe(false);
+  });
+
+  it("differ in at least eight things that would catch somebody out, found by the program itself", () => {
+    const found = traps(quillback, harbour);
+    expect(found.length).toBeGreaterThanOrEqual(8);
+    expect(found.find((trap) => trap.fitting === "shore-breaker")).toEqual({
+      fitting: "shore-breaker", name: "Shore power breaker", differs: ["place", "where"],
+      one: { place: "Chart table", where: "AC panel, lower left, clear cover", opens: null }, other: { place: "Port lazarette", where: "aft bulkhead, behind the hose", opens: null },
+    });
+    expect(found.find((trap) => trap.fitting === "tank-valve-aft")?.differs).toEqual(["opens", "how"]);
+    expect(traps(quillback, quillback)).toEqual([]);
+  });
+});
+
+describe("a file published in the first form", () => {
+  const { chargers: _1, generators: _2, inverters: _3, shoreCords: _4, groundTackle: _5, sails: _6, reefs: _7, heads: _8, gas: _9, tenders: _10, platforms: _11, procedures: _12, rules: _13, stops: _14, ...old } = heron;
+  const first = { ...old, schema: "brinecove/yacht-file/1", engines: { main: { name: { en: "Engine" }, place: "engine-space", serviceEveryHours: 250, lastServiceHours: 0, coolingWaterSeconds: 12, burnLph: 3.1 } } };
+
+  it("is read in the form of today, with nothing guessed", () => {
+    const read = upgradeYachtFile(first) as YachtFile;
+    expect(mismatch(YachtFile, { ...read, emergencyCards: {}, oddities: {}, tanks: heron.tanks })).toBeNull();
+    expect([read.procedures, read.engines.main?.kind, read.engines.main?.neutral]).toEqual([{}, "diesel", undefined]);
+    expect(first.schema).toBe("brinecove/yacht-file/1");
+  });
+
+  it("of today is left alone", () => expect(upgradeYachtFile(heron)).toBe(heron));
+});

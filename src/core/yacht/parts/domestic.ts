@@ -1,0 +1,34 @@
+import { Type } from "@sinclair/typebox";
+import { Words } from "../../basics/words";
+import { Key, oneOf, strict } from "./basics";
+
+export const Head = strict({
+  name: Words,
+  place: Key,
+  kind: oneOf(["manual", "electric", "portable"] as const),
+  /** strokes of the pump until the hose is clear */
+  strokes: Type.Optional(strict({ from: Type.Integer({ minimum: 1, maximum: 60 }), to: Type.Integer({ minimum: 1, maximum: 60 }) })),
+  holdSeconds: Type.Optional(Type.Number({ exclusiveMinimum: 0, maximum: 60 })),
+  tank: Type.Optional(Key),
+  outlet: Type.Optional(Key),
+});
+
+/** A gas installation: bottle, and both shut-offs. */
+export const Gas = strict({
+  locker: Key,
+  bottles: Type.Integer({ minimum: 1, maximum: 6 }),
+  bottleKg: Type.Number({ exclusiveMinimum: 0, maximum: 30 }),
+  bottleValve: Type.Optional(Key),
+  tap: Type.Optional(Key),
+});
+
+export const Tender = strict({
+  name: Words,
+  stowed: Words,
+  lengthM: Type.Number({ exclusiveMinimum: 0, maximum: 10 }),
+  maximumAboard: Type.Integer({ minimum: 1, maximum: 12 }),
+  outboard: Type.Optional(strict({ name: Words, powerKw: Type.Number({ exclusiveMinimum: 0, maximum: 50 }), fuel: Words })),
+});
+
+/** A bathing platform that folds, with its end position. */
+export const Platform = strict({ name: Words, place: Key, ends: Words, locks: Words });

@@ -1,0 +1,43 @@
+import { Type, type Static } from "@sinclair/typebox";
+import { Words } from "../../basics/words";
+import { Key, oneOf, Point, strict, System } from "./basics";
+
+export const fittingKinds = [
+  "valve", "seacock", "breaker", "fuse", "switch", "filler", "pump", "gauge", "control", "locker", "extinguisher", "battery", "tank",
+  "cut-off", "bung", "lamp", "strainer", "socket", "remote", "handle", "winch", "clutch", "life-raft", "detector",
+] as const;
+export type FittingKind = (typeof fittingKinds)[number];
+
+/** A photo: one that was kept, by its hash, or one of the drawn samples that ship with the app. */
+export const PhotoName = Type.String({ pattern: "^(drawn:[a-z-]{1,40}|[0-9a-f]{64})$" });
+
+/** A thing one can point at. */
+export const Fitting = strict({
+  name: Words,
+  system: System,
+  place: Key,
+  kind: oneOf(fittingKinds),
+  /** where it sits on the plan; without it, in the middle of its place */
+  at: Type.Optional(Point),
+  /** exactly where at its place, in words */
+  where: Words,
+  /** how it is worked */
+  how: Type.Optional(Words),
+  caution: Type.Optional(Words),
+  /** valves and cocks: how it stands when it is open */
+  opens: Type.Optional(oneOf(["in-line", "across", "clockwise", "anticlockwise", "pulled", "pushed"] as const)),
+  /** how it is left when nobody is using it */
+  normally: Type.Optional(oneOf(["open", "shut", "on", "off", "auto"] as const)),
+  /** breakers and fuses */
+  ratingA: Type.Optional(Type.Number({ exclusiveMinimum: 0, maximum: 1000 })),
+  /** who may work on it after a trip */
+  mayReset: Type.Optional(oneOf(["you-may", "call-first"] as const)),
+  /** minutes to wait after a trip before it is pushed back */
+  waitMinutes: Type.Optional(Type.Number({ minimum: 0, maximum: 120 })),
+  /** what lies beside it or looks alike and must not be mistaken for it */
+  notThis: Type.Optional(Type.Array(Key, { minItems: 1, maxItems: 6 })),
+  /** pumps: where their handle is */
+  handle: Type.Optional(strict({ place: Key, where: Words })),
+  photo: Type.Optional(PhotoName),
+});
+export type Fitting = Static<typeof Fitting>;

@@ -1,0 +1,68 @@
+import { Type, type Static } from "@sinclair/typebox";
+import { Words } from "../../basics/words";
+import { Group, Key, oneOf, Order, strict, System } from "./basics";
+
+export const InventoryItem = strict({
+  name: Words,
+  order: Order,
+  place: Key,
+  where: Words,
+  system: System,
+  group: Group,
+  expected: Type.Integer({ minimum: 0, maximum: 9999 }),
+  replacementMinor: Type.Integer({ minimum: 0 }),
+  boughtOn: Type.String({ pattern: "^\\d{4}-\\d{2}-\\d{2}$" }),
+  lifeMonths: Type.Integer({ minimum: 1, maximum: 1200 }),
+  /** missing means that she does not leave */
+  safety: Type.Optional(Type.Boolean()),
+  /** one for everybody aboard */
+  perPerson: Type.Optional(Type.Boolean()),
+});
+export type InventoryItem = Static<typeof InventoryItem>;
+
+export const FunctionTest = strict({
+  name: Words,
+  order: Order,
+  place: Key,
+  system: System,
+  /** what the skipper does, and what must be seen */
+  how: Words,
+  /** must be tried alongside, may wait so many hours after leaving the berth, or is only shown */
+  when: oneOf(["alongside", "may-wait", "shown"] as const),
+  waitHours: Type.Optional(Type.Integer({ minimum: 1, maximum: 168 })),
+  caution: Type.Optional(Words),
+  safety: Type.Optional(Type.Boolean()),
+});
+
+export const ReadingSpec = strict({
+  name: Words,
+  order: Order,
+  place: Key,
+  system: System,
+  how: Words,
+  kind: oneOf(["battery-rest", "engine-oil", "coolant", "fuel", "water", "engine-hours", "dated-item", "extinguisher"] as const),
+  /** the engine, generator, tank or battery it belongs to */
+  of: Type.Optional(Key),
+  safety: Type.Optional(Type.Boolean()),
+});
+
+/** A view on which marks are set: the plan from above, or the hull from one side. */
+export const surfaces = ["deck", "below", "port-side", "starboard-side", "stern"] as const;
+export const Surface = oneOf(surfaces);
+export type Surface = (typeof surfaces)[number];
+
+export const Look = strict({ name: Words, order: Order, place: Key, system: System, group: Group, how: Words, surface: Surface });
+
+/** One place in the planned order of the briefing, with what it depends on. */
+export const Stop = strict({
+  place: Key,
+  system: System,
+  minutes: Type.Number({ exclusiveMinimum: 0, maximum: 60 }),
+  /** stops that must come before: nothing is tried before what it depends on */
+  after: Type.Array(Key, { maxItems: 12 }),
+  /** the stop that this one ends: engine stop closes engine start */
+  closes: Type.Optional(Key),
+  safety: Type.Boolean(),
+  /** procedures taken up here */
+  topics: Type.Array(Key, { maxItems: 12 }),
+});
