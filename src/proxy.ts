@@ -1,5 +1,8 @@
 import { NextResponse, type NextRequest } from "next/server";
 
+/** The two states (empty, filled) of the one style element that react-zoom-pan-pinch writes, by their hashes. */
+const zoomStyles = "'sha256-47DEQpj8HBSa+/TImW+5JCeuQeRkm5NMpJWZG3hSuFU=' 'sha256-/aQdAPrD+kc0v7HnGQTuKBtoP6ZN+lnzOGVJ1Qt6dfw='";
+
 /** Before every page: a request id, and the content-security policy with a fresh nonce. Routes do their own part in `handle`. */
 export function proxy(request: NextRequest): NextResponse {
   const requestId = crypto.randomUUID();
@@ -24,7 +27,7 @@ function contentSecurityPolicy(nonce: string): string {
     "default-src 'self'",
     `script-src 'self' 'nonce-${nonce}' 'strict-dynamic'${development ? " 'unsafe-eval'" : ""}`,
     // style elements need the nonce; style attributes carry positions that are computed
-    `style-src-elem 'self' ${development ? "'unsafe-inline'" : `'nonce-${nonce}'`}`,
+    `style-src-elem 'self' ${development ? "'unsafe-inline'" : `'nonce-${nonce}' ${zoomStyles}`}`,
     "style-src-attr 'unsafe-inline'",
     "img-src 'self' blob: data:",
     "font-src 'self'",

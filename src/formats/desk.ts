@@ -2,6 +2,7 @@ import type { Verdict } from "../core/basics/verdict";
 import type { HandoverKind } from "../core/handover/list";
 import type { NextStep } from "../core/handover/next-step";
 import type { Proposal } from "../core/settlement/propose";
+import type { FileChange } from "../core/yacht/changes";
 import type { Settlement } from "../core/settlement/schema";
 import type { CharterTerms } from "../core/settlement/terms";
 
@@ -87,4 +88,14 @@ export interface SettlementScreen {
   undecided: number;
   signed: { sealedAt: string; seal: string; reservations: Reservation[]; output: Settlement } | null;
   deposit: DepositView[];
+}
+
+/** One revision of a yacht's file, with what it changed. */
+export interface RevisionView {
+  revision: number;
+  publishedAt: string;
+  by: string | null;
+  why: string;
+  accepted: { check: string; path: string; message: string; reason: string }[];
+  changes: FileChange[];
 }

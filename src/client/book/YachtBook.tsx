@@ -79,6 +79,9 @@ export function YachtBook({ file, startPlace }: { file: YachtFile; startPlace?: 
             </button>
           ))}
         </div>
+        <ZoomedPlan>
+          <YachtPlan file={file} level={level} words={words} current={place ?? undefined} onPick={pickPlace} fittings={fittings} lit={lit} onFitting={showFitting} />
+        </ZoomedPlan>
         <div className={styles.layers} role="group" aria-label={t("plan.layers")}>
           {layers.map((each) => (
             <button key={each} type="button" aria-pressed={each === layer} onClick={() => setLayer(each === layer ? null : each)}>
@@ -86,9 +89,6 @@ export function YachtBook({ file, startPlace }: { file: YachtFile; startPlace?: 
             </button>
           ))}
         </div>
-        <ZoomedPlan>
-          <YachtPlan file={file} level={level} words={words} current={place ?? undefined} onPick={pickPlace} fittings={fittings} lit={lit} onFitting={showFitting} />
-        </ZoomedPlan>
       </section>
       <section className={styles.here} aria-live="polite" ref={here}>
         {shown.at === "nothing" && <p>{t("book.pick")}</p>}

@@ -7,12 +7,14 @@ import styles from "./Book.module.css";
 /** A plan that is made larger and moved by touch, wheel, buttons and keys. */
 export function ZoomedPlan({ children }: { children: ReactNode }) {
   return (
-    <TransformWrapper minScale={1} maxScale={6} doubleClick={{ disabled: true }} wheel={{ step: 0.2 }}>
-      <Controls />
-      <TransformComponent wrapperClass={styles.drawing} contentClass={styles.drawn}>
-        {children}
-      </TransformComponent>
-    </TransformWrapper>
+    <div className={styles.zoomed}>
+      <TransformWrapper minScale={1} maxScale={6} doubleClick={{ disabled: true }} wheel={{ step: 0.2 }}>
+        <Controls />
+        <TransformComponent wrapperClass={styles.drawing} contentClass={styles.drawn}>
+          {children}
+        </TransformComponent>
+      </TransformWrapper>
+    </div>
   );
 }
 
@@ -32,8 +34,8 @@ function Controls() {
       <button type="button" aria-label={t("smaller")} onClick={() => zoomOut(0.5)}>
         −
       </button>
-      <button type="button" onClick={() => resetTransform()}>
-        {t("whole")}
+      <button type="button" aria-label={t("whole")} onClick={() => resetTransform()}>
+        1
       </button>
     </div>
   );

@@ -17,6 +17,7 @@ export function FinderField({ file, chosen, onChoose }: Props) {
   const t = useTranslations("finder");
   const [finder, setFinder] = useState<Finder | null>(null);
   const [ask, setAsk] = useState("");
+  const [isListed, setIsListed] = useState(false);
   const asked = useDeferredValue(ask);
   useEffect(() => {
     let gone = false;
@@ -30,8 +31,12 @@ export function FinderField({ file, chosen, onChoose }: Props) {
   }, [file]);
   const hits = useMemo(() => (finder ? finder.find(asked, 8) : []), [finder, asked]);
   const isAsking = asked.trim() !== "";
+  const choose = (hit: Hit) => {
+    setIsListed(false);
+    onChoose(hit);
+  };
   return (
-    <section className={styles.finder} aria-label={t("ask")}>
+    <section className={styles.finder} aria-label={t("title")}>
       <Field label={t("ask")} hint={isAsking ? undefined : t("example")}>
         {(ids) => (
           <input
@@ -40,9 +45,12 @@ export function FinderField({ file, chosen, onChoose }: Props) {
             autoComplete="off"
             maxLength={200}
             value={ask}
-            onChange={(event) => setAsk(event.target.value)}
+            onChange={(event) => {
+              setAsk(event.target.value);
+              setIsListed(true);
+            }}
             onKeyDown={(event) => {
-              if (event.key === "Enter" && hits[0]) onChoose(hits[0]);
+              if (event.key === "Enter" && hits[0]) choose(hits[0]);
               if (event.key === "Escape") setAsk("");
             }}
           />
@@ -51,11 +59,16 @@ export function FinderField({ file, chosen, onChoose }: Props) {
       <p role="status" className={styles.status}>
         {isAsking && finder ? (hits.length === 0 ? t("none") : t("found", { hits: hits.length })) : ""}
       </p>
-      {hits.length > 0 && (
+      {hits.length > 0 && !isListed && (
+        <button type="button" className={styles.again} onClick={() => setIsListed(true)}>
+          {t("list-again", { hits: hits.length })}
+        </button>
+      )}
+      {isListed && hits.length > 0 && (
         <ol className={styles.hits}>
           {hits.map((hit) => (
             <li key={`${hit.kind}:${hit.id}`}>
-              <button type="button" aria-pressed={chosen === `${hit.kind}:${hit.id}`} onClick={() => onChoose(hit)}>
+              <button type="button" aria-pressed={chosen === `${hit.kind}:${hit.id}`} onClick={() => choose(hit)}>
                 <strong>{hit.title}</strong>
                 <span>
                   {t(`kind-${hit.kind}`)}

@@ -1,7 +1,8 @@
+import { readFileSync } from "node:fs";
 import { mismatch } from "../../formats/validate";
 import { demoYacht } from "../../testing/demo-yacht";
 import { brokenReferences } from "./references";
-import { resolveYacht } from "./resolve";
+import { patchBetween, resolveYacht } from "./resolve";
 import { YachtFile } from "./schema";
 
 const slugs = ["pale-heron", "quillback", "cold-harbour", "gannet-rock"];
@@ -48,6 +49,18 @@ describe("a yacht file", () => {
     file.readings["fuel"]!.of = "milk";
     delete file.tests["mainsail"]!.waitHours;
     expect(brokenReferences(file).map((each) => each.path)).toEqual(["/inventory/fender-large/place", "/readings/fuel/of", "/tests/mainsail/waitHours"]);
+  });
+
+  it("gives the smallest patch, and the file again from it", () => {
+    for (const slug of slugs) {
+      const own = JSON.parse(readFileSync(`demo/yachts/${slug}.json`, "utf8")) as { class: string; patch: object };
+      const document: unknown = JSON.parse(readFileSync(`demo/classes/${own.class}.json`, "utf8"));
+      const patch = patchBetween(document, demoYacht(slug));
+      expect(resolveYacht(document, patch)).toEqual(demoYacht(slug));
+      expect(patch).toEqual(own.patch);
+    }
+    expect(patchBetween({ a: 1, b: { c: 1, d: [1] }, e: 2 }, { a: 1, b: { c: 2, d: [1] }, f: 3 })).toEqual({ b: { c: 2 }, e: null, f: 3 });
+    expect(patchBetween({ a: [{ x: 1, y: 2 }] }, { a: [{ y: 2, x: 1 }] })).toEqual({});
   });
 
   it("takes a yacht's differences over its class by merge patch: null removes, objects merge, the class stays as it was", () => {

@@ -2,8 +2,10 @@ import type { Metadata } from "next";
 import { notFound } from "next/navigation";
 import { YachtPage } from "@/client/desk/YachtPage";
 import { requireStaff } from "@/server/auth/session";
+import { currentBase } from "@/server/db/base";
 import { withBase } from "@/server/db/pool";
-import { findYacht } from "@/server/db/yachts";
+import { findYacht, listYachts } from "@/server/db/yachts";
+import { revisionsOf } from "@/server/yacht/history";
 
 export const metadata: Metadata = { title: "Yacht" };
 
@@ -14,7 +16,18 @@ interface Props {
 export default async function YachtRoute({ params }: Props) {
   const staff = await requireStaff();
   const { slug } = await params;
-  const yacht = await withBase(staff.baseId, (db) => findYacht(db, { slug }));
-  if (!yacht) notFound();
-  return <YachtPage name={yacht.name} berth={yacht.berth} code={yacht.code} revision={yacht.revision} file={yacht.file} />;
+  const found = await withBase(staff.baseId, async (db) => {
+    const yacht = await findYacht(db, { slug });
+    if (!yacht) return null;
+    const sisters = (await listYachts(db)).filter((each) => each.id !== yacht.id && each.file.particulars.class === yacht.file.particulars.class);
+    return { yacht, sisters: sisters.map(({ slug: other, name }) => ({ slug: other, name })), revisions: await revisionsOf(db, yacht.id), base: await currentBase(db) };
+  });
+  if (!found) notFound();
+  const { yacht, sisters, revisions, base } = found;
+  return (
+    <YachtPage
+      slug={slug} name={yacht.name} berth={yacht.berth} code={yacht.code} revision={yacht.revision} file={yacht.file} sisters={sisters} revisions={revisions} timeZone={base.timeZone}
+      mayPublish={staff.roles.some((role) => role === "manager" || role === "technician")}
+    />
+  );
 }

@@ -1,0 +1,21 @@
+import type { FileChange } from "@/core/yacht/changes";
+import type { Translator } from "./translator";
+
+/** A value of a yacht file in a few words: its text, its number, or how many there are. */
+export function valueText(t: Translator, value: unknown): string {
+  if (value === null || value === undefined) return t("change.nothing");
+  if (typeof value === "number") return String(value);
+  if (typeof value === "string") return value;
+  if (typeof value === "boolean") return t(value ? "change.yes" : "change.no");
+  if (Array.isArray(value)) return value.every((item) => typeof item === "string") ? value.join(", ") : t("change.entries", { entries: value.length });
+  const { en, words, name, title } = value as Record<string, unknown>;
+  if (typeof en === "string") return en;
+  for (const text of [name, title, words]) if (typeof text === "object" && text !== null && "en" in text) return String(text.en);
+  return Object.entries(value).map(([key, part]) => `${key} ${valueText(t, part)}`).join(", ");
+}
+
+/** A change in a sentence: "Gas tap, where: from “left” to “right”". */
+export function changeWords(t: Translator, change: FileChange): string {
+  if (change.field === null) return t(change.from === null ? "change.came" : "change.went", { part: change.part });
+  return t("change.field", { part: change.part, field: change.field, from: valueText(t, change.from), to: valueText(t, change.to) });
+}
