@@ -22,7 +22,7 @@ test("axe finds nothing at the desk", async ({ page }) => {
   await sound(page);
   await signIn(page);
   await sound(page);
-  for (const path of ["/fleet", "/fleet/pale-heron", "/charters", "/charters/BR-1058", "/charters/BR-1050", "/charters/BR-1050/settlement", "/charters/BR-1046/settlement", "/charters/BR-1055/settlement", "/charters/none"]) {
+  for (const path of ["/fleet", "/fleet/pale-heron", "/fleet/quillback/beside/cold-harbour", "/charters", "/charters/BR-1058", "/charters/BR-1050", "/charters/BR-1050/settlement", "/charters/BR-1046/settlement", "/charters/BR-1055/settlement", "/charters/none"]) {
     await page.goto(path);
     await sound(page);
   }

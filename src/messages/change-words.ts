@@ -1,6 +1,20 @@
 import type { FileChange } from "@/core/yacht/changes";
 import type { Translator } from "./translator";
 
+const units: Record<string, string> = { M: "m", M2: "m²", Mm: "mm", L: "l", Kn: "kn", Kg: "kg", A: "A", Ah: "Ah", V: "V", W: "W", Kw: "kW", Lph: "l/h", Rpm: "revs", Seconds: "seconds", Minutes: "minutes", Hours: "hours", Months: "months", Minor: "cents" };
+
+/**
+ * A field of the yacht file as people read it: its name in words, with the unit it carries.
+ *
+ * @example fieldWords("stopHoldSeconds") // "stop hold, seconds"
+ */
+export function fieldWords(field: string): string {
+  const parts = field.match(/[A-Z]?[a-z0-9]+|[A-Z]/g) ?? [field];
+  const unit = parts.length > 1 ? units[parts.at(-1) ?? ""] : undefined;
+  const name = (unit ? parts.slice(0, -1) : parts).join(" ").toLowerCase();
+  return unit ? `${name}, ${unit}` : name;
+}
+
 /** A value of a yacht file in a few words: its text, its number, or how many there are. */
 export function valueText(t: Translator, value: unknown): string {
   if (value === null || value === undefined) return t("change.nothing");
@@ -11,11 +25,11 @@ export function valueText(t: Translator, value: unknown): string {
   const { en, words, name, title } = value as Record<string, unknown>;
   if (typeof en === "string") return en;
   for (const text of [name, title, words]) if (typeof text === "object" && text !== null && "en" in text) return String(text.en);
-  return Object.entries(value).map(([key, part]) => `${key} ${valueText(t, part)}`).join(", ");
+  return Object.entries(value).map(([key, part]) => `${fieldWords(key)}: ${valueText(t, part)}`).join(", ");
 }
 
 /** A change in a sentence: "Gas tap, where: from “left” to “right”". */
 export function changeWords(t: Translator, change: FileChange): string {
   if (change.field === null) return t(change.from === null ? "change.came" : "change.went", { part: change.part });
-  return t("change.field", { part: change.part, field: change.field, from: valueText(t, change.from), to: valueText(t, change.to) });
+  return t("change.field", { part: change.part, field: fieldWords(change.field), from: valueText(t, change.from), to: valueText(t, change.to) });
 }

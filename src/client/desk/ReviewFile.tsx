@@ -11,6 +11,8 @@ import { VerdictMark } from "@/ui/VerdictMark";
 import { anything, ApiFault, ask, type Check } from "../api";
 
 interface Review {
+  /** the whole new file, where only a list was put in */
+  document?: unknown;
   onRevision: number;
   findings: CheckedFinding[];
   changes: FileChange[];
@@ -24,7 +26,7 @@ export function ReviewFile({ slug, mayPublish }: { slug: string; mayPublish: boo
   const t = useTranslations("publish");
   const all = useTranslations();
   const router = useRouter();
-  const [text, setText] = useState<string | null>(null);
+  const [document, setDocument] = useState<unknown>(null);
   const [review, setReview] = useState<Review | null>(null);
   const [accepts, setAccepts] = useState<Record<string, string>>({});
   const [why, setWhy] = useState("");
@@ -33,25 +35,26 @@ export function ReviewFile({ slug, mayPublish }: { slug: string; mayPublish: boo
   const fail = (error: unknown) => setFault(error instanceof ApiFault ? error.message : all("desk.no-signal"));
   const take = async (file: File | undefined) => {
     setReview(null);
-    setText(null);
+    setDocument(null);
     setFault(null);
     setSaid("");
     setAccepts({});
     if (!file) return;
     if (file.size > mostBytes) return setFault(t("too-large"));
     try {
-      const answer = await ask(`/api/yachts/${slug}/review`, isReview, { method: "POST", bytes: new Blob([file], { type: "application/json" }) });
-      setText(await file.text());
+      const isList = file.name.toLowerCase().endsWith(".csv");
+      const answer = await ask(`/api/yachts/${slug}/${isList ? "inventory.csv" : "review"}`, isReview, { method: "POST", bytes: new Blob([file], { type: isList ? "text/csv" : "application/json" }) });
+      setDocument(answer.document ?? (JSON.parse((await file.text()).replace(/^\uFEFF/, "")) as unknown));
       setReview(answer);
     } catch (error) {
       fail(error);
     }
   };
   const publish = async () => {
-    if (!review || text === null) return;
+    if (!review) return;
     setFault(null);
     try {
-      await ask(`/api/yachts/${slug}/publish`, anything, { method: "POST", body: { document: JSON.parse(text.replace(/^\uFEFF/, "")) as unknown, onRevision: review.onRevision, why, accepts } });
+      await ask(`/api/yachts/${slug}/publish`, anything, { method: "POST", body: { document, onRevision: review.onRevision, why, accepts } });
       setReview(null);
       setWhy("");
       setSaid(t("done", { revision: review.onRevision + 1 }));
@@ -65,7 +68,7 @@ export function ReviewFile({ slug, mayPublish }: { slug: string; mayPublish: boo
   return (
     <Box display="grid" gap="3">
       <Field label={t("choose")} hint={t("choose-words")} error={fault}>
-        {(ids) => <input {...ids} type="file" accept="application/json,.json" onChange={(event) => void take(event.target.files?.[0])} />}
+        {(ids) => <input {...ids} type="file" accept="application/json,.json,text/csv,.csv" onChange={(event) => void take(event.target.files?.[0])} />}
       </Field>
       <p role="status">{said}</p>
       {review && (

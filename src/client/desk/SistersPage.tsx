@@ -3,7 +3,7 @@ import { Box, chakra } from "@chakra-ui/react";
 import { useTranslations } from "next-intl";
 import type { FileChange } from "@/core/yacht/changes";
 import type { Trap } from "@/core/yacht/sisters";
-import { valueText } from "@/messages/change-words";
+import { fieldWords, valueText } from "@/messages/change-words";
 import { OddNote } from "@/ui/OddNote";
 import styles from "./Desk.module.css";
 
@@ -47,7 +47,7 @@ export function SistersPage({ one, other, className, traps, differences }: Props
             <tr key={change.path}>
               <th scope="row">
                 {change.part}
-                {change.field && `, ${change.field}`}
+                {change.field && `, ${fieldWords(change.field)}`}
               </th>
               <td>{valueText(t, change.from)}</td>
               <td>{valueText(t, change.to)}</td>

@@ -47,7 +47,11 @@ export function YachtPage({ slug, name, berth, code, revision, file, sisters, re
       <Box as="section" borderTopWidth="2px" borderTopStyle="solid" borderColor="kelp" paddingTop="4" display="grid" gap="3" aria-label={t("file")}>
         <h2>{t("file")}</h2>
         <p>
-          <a href={`/api/yachts/${slug}/file.json`}>{t("take-out", { revision })}</a> · <a href="/api/schemas/yacht-file.json">{t("schema")}</a>
+          <a href={`/api/yachts/${slug}/file.json`}>{t("take-out", { revision })}</a> · <a href={`/api/yachts/${slug}/inventory.csv`}>{t("take-out-list")}</a> ·{" "}
+          <a href={`/api/yachts/${slug}/labels.pdf`} target="_blank" rel="noreferrer">
+            {t("labels")}
+          </a>{" "}
+          · <a href="/api/schemas/yacht-file.json">{t("schema")}</a>
         </p>
         <ReviewFile slug={slug} mayPublish={mayPublish} />
         <h3>{t("revisions")}</h3>

@@ -5,6 +5,8 @@ import { join } from "node:path";
 import { demoBase } from "@/testing/demo-base";
 import { recordPdf } from "./record";
 import { statementPdf } from "./statement";
+import { labelsPdf } from "./labels";
+import { findYacht } from "../db/yachts";
 
 const base = demoBase("pdf");
 /** What poppler reads on the paper, with its columns as they stand. */
@@ -70,5 +72,21 @@ describe("the statement on paper", () => {
     const text = words((await base.inBase((db) => statementPdf(db, stay))).bytes).replaceAll(/\s+/g, " ");
     expect(text).toContain("Draft: not signed");
     expect(text).toContain("€42.29");
+  });
+});
+
+describe("labels for the places", () => {
+  it("have a code for each place, with its name and the yacht's code", async () => {
+    const yacht = await base.inBase((db) => findYacht(db, { slug: "gannet-rock" }));
+    if (!yacht) throw new Error("no yacht");
+    const { bytes, name } = await labelsPdf(yacht, "https://base.example", "2027-06-12T10:12:00.000Z");
+    const text = words(bytes);
+    expect(name).toBe("labels-gannet-rock.pdf");
+    const places = Object.values(yacht.file.places);
+    expect(pictures(bytes)).toBe(places.length);
+    for (const place of places) for (const word of place.name.en?.split(" ") ?? []) expect(text).toContain(word);
+    // 22 places, 21 to a page
+    expect(text).toContain("page 2 of 2");
+    expect(text.match(/GANRK-5T6/g)).toHaveLength(places.length);
   });
 });

@@ -1,0 +1,130 @@
+import Papa from "papaparse";
+import { minorDigits } from "../core/basics/money";
+import { groups, systems, type Group, type System, type YachtFile } from "../core/yacht/schema";
+
+/** A list that cannot be taken: line and column of the text, and how to mend it. */
+export class CsvFault extends Error {
+  override readonly name = "CsvFault";
+  constructor(
+    readonly line: number,
+    readonly column: string,
+    what: string,
+  ) {
+    super(`Line ${line}${column === "" ? "" : `, column "${column}"`}: ${what}`);
+  }
+}
+
+const columns = ["key", "name", "place", "where", "system", "group", "expected", "price", "bought", "life_months", "safety", "per_person"] as const;
+type Column = (typeof columns)[number];
+type Item = YachtFile["inventory"][string];
+
+/** What a spreadsheet would run as a formula. */
+const formula = /^[=+\-@\t\r]/;
+
+/**
+ * The inventory and price list of a yacht as CSV (RFC 4180, UTF-8, decimal point). A cell that a spreadsheet would run
+ * as a formula is given a quote mark in front, which is taken off again when the list comes back.
+ */
+export function inventoryToCsv(file: Pick<YachtFile, "inventory">, currency: string): string {
+  const digits = minorDigits(currency);
+  const rows = Object.entries(file.inventory)
+    .sort(([, a], [, b]) => (a.place === b.place ? a.order - b.order : a.place < b.place ? -1 : 1))
+    .map(([key, item]): Record<Column, string | number> => ({
+      key, name: item.name.en ?? "", place: item.place, where: item.where.en ?? "", system: item.system, group: item.group, expected: item.expected,
+      price: (item.replacementMinor / 10 ** digits).toFixed(digits), bought: item.boughtOn, life_months: item.lifeMonths, safety: item.safety ? "yes" : "", per_person: item.perPerson ? "yes" : "",
+    }));
+  return `${Papa.unparse(rows, { columns: [...columns], newline: "\r\n", escapeFormulae: formula })}\r\n`;
+}
+
+/**
+ * A yacht file with its inventory taken from a list: the whole list, all or nothing. What the list does not name is
+ * taken out of the file; a preview says so before anybody publishes.
+ *
+ * @throws CsvFault for a missing column, a cell that cannot be, a key or an open quote, with its line
+ */
+export function inventoryFromCsv(text: string, file: YachtFile, currency: string): YachtFile {
+  const { data, errors } = Papa.parse<string[]>(text.replace(/^\uFEFF/, ""), { header: false, skipEmptyLines: "greedy", delimiter: "," });
+  const lines = lineNumbers(data);
+  const [broken] = errors;
+  if (broken) throw new CsvFault(lines[broken.row ?? 0] ?? 1, "", broken.code === "MissingQuotes" ? "a quote mark is opened and never closed." : `${broken.message}.`);
+  const [header = [], ...rows] = data;
+  const at = headerColumns(header);
+  const inventory: YachtFile["inventory"] = {};
+  rows.forEach((cells, index) => {
+    const line = lines[index + 1] ?? index + 2;
+    const fault = (column: Column, what: string) => new CsvFault(line, column, what);
+    if (cells.length !== header.length) throw new CsvFault(line, "", `${cells.length} cells where the heading has ${header.length}; a comma inside a text needs quote marks around the text.`);
+    const cell = (column: Column) => unquoted((cells[at[column]] ?? "").trim());
+    const key = cell("key");
+    if (!/^[a-z0-9]+(-[a-z0-9]+)*$/.test(key)) throw fault("key", `"${key}" is no key: small letters, digits and hyphens, such as "fender-large".`);
+    if (Object.hasOwn(inventory, key)) throw fault("key", `"${key}" stands twice in this list.`);
+    inventory[key] = itemOf(cell, fault, file, file.inventory[key], index, currency);
+  });
+  return { ...file, inventory };
+}
+
+function headerColumns(header: readonly string[]): Record<Column, number> {
+  const names = header.map((name) => name.trim().toLowerCase());
+  const missing = columns.find((column) => !names.includes(column));
+  if (missing) throw new CsvFault(1, missing, `this column is missing. The heading has: ${columns.join(", ")}; in any order.`);
+  const strange = names.find((name) => !(columns as readonly string[]).includes(name));
+  if (strange !== undefined) throw new CsvFault(1, strange, `there is no such column. The heading has: ${columns.join(", ")}.`);
+  const twice = names.find((name, i) => names.indexOf(name) !== i);
+  if (twice !== undefined) throw new CsvFault(1, twice, "this column stands twice.");
+  return Object.fromEntries(columns.map((column) => [column, names.indexOf(column)])) as Record<Column, number>;
+}
+
+function itemOf(cell: (column: Column) => string, fault: (column: Column, what: string) => CsvFault, file: YachtFile, before: Item | undefined, order: number, currency: string): Item {
+  const text = (column: "name" | "where", most: number) => {
+    const value = cell(column);
+    if (value === "") throw fault(column, "is empty.");
+    if (value.length > most) throw fault(column, `is longer than ${most} letters.`);
+    return { ...(column === "name" ? before?.name : before?.where), en: value };
+  };
+  const whole = (column: "expected" | "life_months", least: number, most: number) => {
+    const value = cell(column);
+    if (!/^\d{1,6}$/.test(value) || Number(value) < least || Number(value) > most) throw fault(column, `"${value}" is no whole number from ${least} to ${most}.`);
+    return Number(value);
+  };
+  const yes = (column: "safety" | "per_person") => {
+    const value = cell(column).toLowerCase();
+    if (value !== "" && value !== "yes" && value !== "no") throw fault(column, `"${value}" is neither yes nor no.`);
+    return value === "yes";
+  };
+  const oneOf = <T extends string>(column: "system" | "group", allowed: readonly T[]): T => {
+    const value = cell(column) as T;
+    if (!allowed.includes(value)) throw fault(column, `"${value}" is none of ${allowed.join(", ")}.`);
+    return value;
+  };
+  const place = cell("place");
+  if (!Object.hasOwn(file.places, place)) throw fault("place", `there is no place "${place}" on this yacht. There are: ${Object.keys(file.places).join(", ")}.`);
+  const bought = cell("bought");
+  if (!/^\d{4}-\d{2}-\d{2}$/.test(bought) || Number.isNaN(Date.parse(bought))) throw fault("bought", `"${bought}" is no day; write it as 2027-06-12.`);
+  const item: Item = {
+    name: text("name", 200), order: before?.order ?? 1000 + order, place, where: text("where", 400), system: oneOf<System>("system", systems), group: oneOf<Group>("group", groups), expected: whole("expected", 0, 9999),
+    replacementMinor: priceOf(cell("price"), (what) => fault("price", what), currency), boughtOn: bought, lifeMonths: whole("life_months", 1, 1200),
+  };
+  if (yes("safety")) item.safety = true;
+  if (yes("per_person")) item.perPerson = true;
+  return item;
+}
+
+function priceOf(text: string, fault: (what: string) => CsvFault, currency: string): number {
+  const digits = minorDigits(currency);
+  if (text.includes(",")) throw fault(`"${text}" has a comma; write the decimals with a point: ${text.replaceAll(".", "").replace(",", ".")}.`);
+  const found = new RegExp(`^(\\d{1,7})(?:\\.(\\d{1,${digits}}))?$`).exec(text);
+  if (!found) throw fault(`"${text}" is no price; write it as 39.00, without a currency.`);
+  return Number(found[1]) * 10 ** digits + Number((found[2] ?? "").padEnd(digits, "0"));
+}
+
+const unquoted = (text: string) => (text.startsWith("'") && formula.test(text.slice(1)) ? text.slice(1) : text);
+
+/** On which line of the text each row begins: a cell in quotes may hold line breaks. */
+function lineNumbers(rows: readonly (readonly string[])[]): number[] {
+  let line = 1;
+  return rows.map((cells) => {
+    const begins = line;
+    line += 1 + cells.reduce((breaks, cell) => breaks + (cell.match(/\n/g)?.length ?? 0), 0);
+    return begins;
+  });
+}
