@@ -1,4 +1,4 @@
-import { mkdirSync, rmSync } from "node:fs";
+import { mkdirSync, readFileSync, rmSync } from "node:fs";
 import { resolve } from "node:path";
 import { performance } from "node:perf_hooks";
 import { chromium, type BrowserContext, type Page } from "@playwright/test";
@@ -8,10 +8,18 @@ import pg from "pg";
 import { v7 as uuid } from "uuid";
 import { compare } from "../../core/comparison/compare";
 import { entryHash, type Entry } from "../../core/handover/entry";
+import { checkFile } from "../../core/yacht/checks";
+import { fileChanges } from "../../core/yacht/changes";
+import { findables } from "../../core/yacht/finder/findable";
+import { makeFinder } from "../../core/yacht/finder/finder";
+import { YachtFile } from "../../core/yacht/schema";
+import { parseStrictJson } from "../../formats/strict-json";
+import { parseAs } from "../../formats/validate";
 import type { CountLine, HandoverList } from "../../core/handover/list";
 import type { HandoverBundle } from "../../formats/wire";
 import { buildIfChanged } from "../build";
 import { loadFixedDemo } from "../demo/fixed";
+import { demoYachtFile } from "../demo/yacht-file";
 import { prepareDatabase, type Prepared } from "../prepare";
 import { endApp, needFreePort, serve, untilReady } from "../serve";
 import { needTools } from "./test";
@@ -25,6 +33,7 @@ const say = (what: string, figure: string) => console.log(`| ${what} | ${figure}
 export async function run([only]: string[]): Promise<number> {
   const wanted = (name: string) => !only || only === name;
   if (wanted("compare")) comparison();
+  if (wanted("yacht")) yachtFile();
   needTools();
   await needFreePort(port);
   await buildIfChanged(".next-test");
@@ -34,6 +43,7 @@ export async function run([only]: string[]): Promise<number> {
   try {
     await untilReady(port, app);
     if (wanted("browser")) await browserFigures();
+    if (wanted("plan")) await planDrawing();
     if (wanted("posting")) await posting(prepared);
   } finally {
     await endApp(app);
@@ -97,6 +107,70 @@ async function browserFigures(): Promise<void> {
     for (const [name, url] of [["sign-in", `${origin}/sign-in`], ["Today", `${origin}/today`], ["check-in", address]] as const) await lighthouseOf(name, url);
   } finally {
     await context.close();
+  }
+}
+
+/** The finder over about 600 entries, and what taking in a file costs: parsing, schema, checks, changes. */
+function yachtFile(): void {
+  const file = demoYachtFile("gannet-rock");
+  const pot = file.inventory.pot;
+  if (!pot) throw new Error("the demo has no pot");
+  const big: YachtFile = { ...file, inventory: { ...file.inventory } };
+  for (let i = 0; findables(big).length < 600; i++) big.inventory[`extra-${i}`] = { ...pot, name: { en: `Spare part ${i} of the galley` } };
+  const questions = JSON.parse(readFileSync("demo/questions.json", "utf8")) as { ask: string }[];
+  const started = performance.now();
+  const finder = makeFinder(big);
+  const made = performance.now() - started;
+  const times = questions.map(({ ask }) => timed(() => finder.find(ask)));
+  say("finder over 600 entries: index made / an answer, median / 95th percentile", `${made.toFixed(0)} ms / ${percentile(times, 0.5).toFixed(1)} ms / ${percentile(times, 0.95).toFixed(1)} ms`);
+  const text = JSON.stringify(file);
+  const imports = Array.from({ length: 20 }, () => timed(() => fileChanges(file, checked(parseAs(YachtFile, parseStrictJson(text))))));
+  say(`taking in a file of ${Math.round(text.length / 1000)} kB: parsing, schema, checks, changes, median`, `${percentile(imports, 0.5).toFixed(0)} ms`);
+}
+
+function checked(file: YachtFile): YachtFile {
+  checkFile(file);
+  return file;
+}
+
+function timed(work: () => unknown): number {
+  const started = performance.now();
+  work();
+  return performance.now() - started;
+}
+
+/** Shows 150 fittings on a yacht's plan with the processor slowed four times. */
+async function planDrawing(): Promise<void> {
+  const browser = await chromium.launch({ executablePath: process.env.CHROMIUM ?? "/usr/bin/chromium", args: ["--headless", "--no-sandbox", "--disable-gpu", "--disable-background-networking"] });
+  try {
+    const page = await browser.newPage({ viewport: { width: 834, height: 1112 } });
+    await page.route("**/api/aboard/**", async (route) => {
+      const answer = await route.fetch();
+      const body = (await answer.json()) as { yacht: { file: YachtFile } };
+      const onDeck = Object.entries(body.yacht.file.places).filter(([, place]) => place.level === "deck").map(([key]) => key);
+      const [model] = Object.values(body.yacht.file.fittings);
+      if (!model) throw new Error("no fitting");
+      const fittings = Array.from({ length: 150 }, (_, i) => [`valve-${i}`, { ...model, kind: "valve" as const, place: onDeck[i % onDeck.length] ?? "" }]);
+      await route.fulfill({ response: answer, json: { ...body, yacht: { ...body.yacht, file: { ...body.yacht.file, fittings: Object.fromEntries(fittings) as YachtFile["fittings"], oddities: {}, procedures: {} } } } });
+    });
+    await page.goto(`${origin}/aboard#LANTN-8R3`);
+    const button = page.getByRole("button", { name: "Shut-offs" });
+    await button.waitFor();
+    await (await page.context().newCDPSession(page)).send("Emulation.setCPUThrottlingRate", { rate: 4 });
+    const durations: number[] = [];
+    for (let i = 0; i < 15; i++) {
+      // from the tap until the frame with the 150 symbols has been painted
+      durations.push(await button.evaluate((element) => new Promise<number>((done) => {
+        const from = performance.now();
+        (element as HTMLButtonElement).click();
+        requestAnimationFrame(() => setTimeout(() => done(performance.now() - from)));
+      })));
+      await button.click();
+      await page.waitForTimeout(300);
+    }
+    say("150 fittings shown on a plan, processor slowed 4 times, tap to painted, median / slowest", `${percentile(durations, 0.5).toFixed(0)} ms / ${Math.max(...durations).toFixed(0)} ms`);
+  } finally {
+    await browser.close();
   }
 }
 

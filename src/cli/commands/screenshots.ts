@@ -122,5 +122,24 @@ const pictures: Picture[] = [
     },
   },
   { name: "aboard-phone", size: phone, show: async (page) => { await page.goto("/aboard#HERON-7K2"); await page.getByText("Man overboard").click(); } },
+  {
+    name: "finder", size: desk,
+    show: async (page) => {
+      await page.goto("/aboard#LANTN-8R3");
+      await page.getByRole("searchbox", { name: /^Find a thing/ }).fill("no hot water");
+      await page.getByRole("button", { name: /^No hot water/ }).click();
+      await page.getByRole("button", { name: "Shut-offs" }).click();
+      await page.evaluate(() => scrollTo(0, 0));
+    },
+  },
+  {
+    name: "finder-phone", size: phone,
+    show: async (page) => {
+      await page.goto("/aboard#HERON-7K2");
+      await page.getByRole("searchbox", { name: /^Find a thing/ }).fill("windlas breaker");
+      await page.getByRole("button", { name: /^Windlass breaker/ }).first().click();
+    },
+  },
+  { name: "sisters", size: desk, show: async (page) => { await signIn(page); await page.goto("/fleet/quillback/beside/cold-harbour"); } },
   { name: "yacht", size: desk, show: async (page) => { await signIn(page); await page.goto("/fleet/pale-heron"); await page.getByRole("button", { name: "Port lazarette" }).click(); } },
 ];

@@ -66,7 +66,7 @@ export function AboardShell() {
             <a href={`tel:${book.base.phone.replaceAll(" ", "")}`}>{t("book.call", { phone: book.base.phone })}</a>
           </p>
         </div>
-        <HullIcon lengthM={particulars.lengthM} beamM={particulars.beamM} tone="on-dark" width={84} />
+        <HullIcon particulars={particulars} tone="on-dark" width={84} />
       </header>
       <main className={styles.part}>
         <YachtBook file={book.yacht.file} startPlace={place} />

@@ -93,7 +93,7 @@ function OpenBook({ book }: { book: BoatBook }) {
             {t("book.stay", { from: at(book.stay.startsAt), to: at(book.stay.endsAt), aboard: book.stay.aboard })} · {t("book.berth", { berth: book.yacht.berth })}
           </p>
         </div>
-        <HullIcon lengthM={particulars.lengthM} beamM={particulars.beamM} tone="on-dark" width={84} />
+        <HullIcon particulars={particulars} tone="on-dark" width={84} />
       </header>
       <main className={styles.page}>
         <section className={styles.part}>

@@ -7,12 +7,12 @@ import styles from "./Book.module.css";
 /** A plan that is made larger and moved by touch, wheel, buttons and keys. */
 export function ZoomedPlan({ children }: { children: ReactNode }) {
   return (
-    <div className={styles.zoomed}>
+    <div>
       <TransformWrapper minScale={1} maxScale={6} doubleClick={{ disabled: true }} wheel={{ step: 0.2 }}>
-        <Controls />
         <TransformComponent wrapperClass={styles.drawing} contentClass={styles.drawn}>
           {children}
         </TransformComponent>
+        <Controls />
       </TransformWrapper>
     </div>
   );
@@ -34,8 +34,8 @@ function Controls() {
       <button type="button" aria-label={t("smaller")} onClick={() => zoomOut(0.5)}>
         −
       </button>
-      <button type="button" aria-label={t("whole")} onClick={() => resetTransform()}>
-        1
+      <button type="button" onClick={() => resetTransform()}>
+        {t("whole")}
       </button>
     </div>
   );

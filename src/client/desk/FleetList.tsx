@@ -32,7 +32,7 @@ export function FleetList({ yachts }: Props) {
             <tr key={slug}>
               <th scope="row">
                 <Link href={`/fleet/${slug}`} className={styles.pick}>
-                  <HullIcon lengthM={particulars.lengthM} beamM={particulars.beamM} />
+                  <HullIcon particulars={particulars} />
                   <strong>{name}</strong>
                 </Link>
               </th>

@@ -2,7 +2,7 @@
 import { Box, chakra } from "@chakra-ui/react";
 import { useTranslations } from "next-intl";
 import type { FileChange } from "@/core/yacht/changes";
-import type { Trap } from "@/core/yacht/sisters";
+import type { Trap, TrapSide } from "@/core/yacht/sisters";
 import { fieldWords, valueText } from "@/messages/change-words";
 import { OddNote } from "@/ui/OddNote";
 import styles from "./Desk.module.css";
@@ -13,6 +13,12 @@ interface Props {
   className: string;
   traps: Trap[];
   differences: FileChange[];
+}
+
+/** What of one side tells it apart: where it is, or how it is worked. */
+function sideWords({ differs }: Trap, { place, where, how }: TrapSide): string {
+  const isElsewhere = differs.includes("place") || differs.includes("where");
+  return [isElsewhere ? `${place}, ${where}` : "", differs.includes("how") || differs.includes("opens") ? how : ""].filter(Boolean).join(": ").replace(/\.$/, "");
 }
 
 /** Two sisters side by side, with only what differs; first what somebody would carry over wrongly from one to the other. */
@@ -29,7 +35,7 @@ export function SistersPage({ one, other, className, traps, differences }: Props
       {traps.map((trap) => (
         <OddNote key={trap.fitting} title={trap.name}>
           {t("sisters.trap", {
-            one, other, differs: trap.differs.map((field) => t(`sisters.differs-${field}`)).join(", "), oneAt: `${trap.one.place}, ${trap.one.where}`, otherAt: `${trap.other.place}, ${trap.other.where}`,
+            one, other, differs: trap.differs.filter((field) => field !== "where" || !trap.differs.includes("place")).map((field) => t(`sisters.differs-${field}`)).join(", "), oneAt: sideWords(trap, trap.one), otherAt: sideWords(trap, trap.other),
           })}
         </OddNote>
       ))}

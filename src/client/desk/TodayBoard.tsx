@@ -103,7 +103,7 @@ function StayTable({ label, rows, files, timeZone, now, chosenId, onChoose, onKe
               <td className={styles.time}>{time(row.at)}</td>
               <td>
                 <button type="button" id={`row-${stay.stayId}`} className={styles.pick} aria-pressed={stay.stayId === chosenId} onClick={() => onChoose(stay.stayId)}>
-                  {file && <HullIcon lengthM={file.particulars.lengthM} beamM={file.particulars.beamM} tone={out ? "open" : "done"} />}
+                  {file && <HullIcon particulars={file.particulars} tone={out ? "open" : "done"} />}
                   <span>
                     <strong>{stay.yachtName}</strong>
                     <small>{t(out ? "leaving" : "back", { aboard: stay.aboard })}</small>

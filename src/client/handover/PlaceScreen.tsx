@@ -50,7 +50,7 @@ export const PlaceScreen = memo(function PlaceScreen({ place, next, onOverview, 
           </h1>
         </div>
         <button type="button" className={styles.planButton} onClick={onPlan}>
-          <HullIcon lengthM={file.particulars.lengthM} beamM={file.particulars.beamM} tone="on-dark" width={64} />
+          <HullIcon particulars={file.particulars} tone="on-dark" width={64} />
           <span>{t("place.plan")}</span>
         </button>
         <div className={styles.actions}>

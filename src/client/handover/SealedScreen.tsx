@@ -25,7 +25,7 @@ export function SealedScreen() {
   return (
     <div className={styles.page}>
       <main className={styles.main}>
-        <HullIcon lengthM={file.particulars.lengthM} beamM={file.particulars.beamM} width={150} />
+        <HullIcon particulars={file.particulars} width={150} />
         <h1>{t(`sealed.title-${list.kind}`, { yacht: list.yacht.name })}</h1>
         <p>
           {t("sealed.when", { at: format.dateTime(new Date(made.sealedAt), { dateStyle: "full", timeStyle: "short", timeZone: base.timeZone }) })}

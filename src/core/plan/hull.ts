@@ -72,3 +72,43 @@ export function hullOutline(lengthM: number, beamM: number, stations: Stations =
   const port = [...starboard].reverse().map(([aftM, breadthM]): Point => [aftM, breadthM === 0 ? 0 : -breadthM]);
   return [...starboard, ...port];
 }
+
+/** A day boat: fuller forward, beam carried to a broad stern. */
+export const dayBoatStations: Stations = [[0, 0], [0.03, 0.2], [0.08, 0.42], [0.15, 0.62], [0.25, 0.81], [0.35, 0.92], [0.5, 1], [0.65, 1], [0.8, 0.96], [0.92, 0.88], [1, 0.8]];
+
+/** One hull of a catamaran: slim, with a fine bow and a narrow stern. */
+export const catamaranStations: Stations = [[0, 0], [0.03, 0.18], [0.08, 0.38], [0.15, 0.58], [0.25, 0.79], [0.35, 0.92], [0.5, 1], [0.65, 1], [0.8, 0.94], [0.92, 0.84], [1, 0.74]];
+/** Breadth of one hull as part of the beam, and where the bridge deck between them begins and ends: our own drawing. */
+const [hullPart, deckFrom, deckTo] = [0.27, 0.24, 0.93];
+
+/** What a hull's shape is drawn from. */
+export interface HullParticulars {
+  hull: "monohull" | "catamaran" | "day-boat";
+  lengthM: number;
+  beamM: number;
+}
+
+/**
+ * The outlines that make up a yacht seen from above, in metres: one hull, or for a catamaran the bridge deck and both hulls.
+ *
+ * @param steps number of slices along the length
+ */
+export function hullShape({ hull, lengthM, beamM }: HullParticulars, steps = 48): Point[][] {
+  if (hull === "monohull") return [hullOutline(lengthM, beamM, sloopStations, steps)];
+  if (hull === "day-boat") return [hullOutline(lengthM, beamM, dayBoatStations, steps)];
+  const breadthM = beamM * hullPart;
+  const offsetM = (beamM - breadthM) / 2;
+  const one = hullOutline(lengthM, breadthM, catamaranStations, steps);
+  const shifted = (byM: number) => one.map(([aftM, starboardM]): Point => [aftM, starboardM + byM]);
+  const halfM = offsetM + breadthM * 0.2;
+  const deck: Point[] = [[lengthM * deckFrom, -halfM], [lengthM * deckFrom, halfM], [lengthM * deckTo, halfM], [lengthM * deckTo, -halfM]];
+  return [deck, shifted(-offsetM), shifted(offsetM)];
+}
+
+/** Whether a point lies within the outline of a yacht's hulls, or on what joins them: trampoline and bridge deck. */
+export function isInsideHull(particulars: HullParticulars, [aftM, starboardM]: Point, slackM = 0.05): boolean {
+  const { hull, lengthM, beamM } = particulars;
+  if (aftM < -slackM || aftM > lengthM + slackM) return false;
+  if (hull === "catamaran") return Math.abs(starboardM) <= beamM / 2 + slackM;
+  return Math.abs(starboardM) <= halfBreadthM(hull === "day-boat" ? dayBoatStations : sloopStations, lengthM, beamM, Math.min(Math.max(aftM, 0), lengthM)) + slackM;
+}

@@ -1,4 +1,4 @@
-import { halfBreadthM, hullOutline, sloopStations } from "./hull";
+import { dayBoatStations, halfBreadthM, hullOutline, hullShape, isInsideHull, sloopStations } from "./hull";
 import { centreOf, outlinePath } from "./outline";
 
 describe("hull", () => {
@@ -26,4 +26,38 @@ describe("outlines", () => {
     expect([a, b].map((v) => Math.round(v * 1e6))).toEqual([833333, 833333]);
   });
   it("draws bow up: metres aft run down the picture, starboard runs right", () => expect(outlinePath([[0, 0], [1, 0.5], [1, -0.5]], 10)).toBe("M0.0 0.0L5.0 10.0L-5.0 10.0Z"));
+});
+
+describe("hull shapes", () => {
+  const spread = (outline: readonly (readonly [number, number])[]) => [Math.min(...outline.map((p) => p[1])), Math.max(...outline.map((p) => p[1]))] as const;
+
+  it("are one outline for a single hull, to length and beam", () => {
+    for (const hull of ["monohull", "day-boat"] as const) {
+      const shape = hullShape({ hull, lengthM: 10, beamM: 3 });
+      expect(shape).toHaveLength(1);
+      const [left, right] = spread(shape[0] ?? []);
+      expect([left, right].map((m) => Math.round(m * 100) / 100)).toEqual([-1.5, 1.5]);
+      expect(Math.max(...(shape[0] ?? []).map((p) => p[0]))).toBe(10);
+    }
+  });
+
+  it("are two slim hulls and the deck between them for a catamaran", () => {
+    const [deck, port, starboard] = hullShape({ hull: "catamaran", lengthM: 12.8, beamM: 7 });
+    const [p, s] = [spread(port ?? []), spread(starboard ?? [])];
+    // each hull 27 % of the beam: 1.89 m, its outer side at half the beam
+    expect([p[0], p[1], s[0], s[1]].map((m) => Math.round(m * 100) / 100)).toEqual([-3.5, -1.61, 1.61, 3.5]);
+    expect(spread(deck ?? [])[1]).toBeGreaterThan(s[0]);
+    expect(spread(deck ?? [])[1]).toBeLessThan(s[1]);
+  });
+
+  it("make a day boat fuller forward than a sloop", () => {
+    expect(halfBreadthM(dayBoatStations, 10, 4, 1.5)).toBeGreaterThan(halfBreadthM(sloopStations, 10, 4, 1.5) * 1.2);
+  });
+
+  it("know what lies inside", () => {
+    const cat = { hull: "catamaran", lengthM: 12.8, beamM: 7 } as const;
+    expect([isInsideHull(cat, [3, 0]), isInsideHull(cat, [3, 3.6]), isInsideHull(cat, [13, 0])]).toEqual([true, false, false]);
+    const sloop = { hull: "monohull", lengthM: 10, beamM: 4 } as const;
+    expect([isInsideHull(sloop, [0.3, 1]), isInsideHull(sloop, [6, 1.9]), isInsideHull(sloop, [-1, 0])]).toEqual([false, true, false]);
+  });
 });

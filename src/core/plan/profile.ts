@@ -1,4 +1,5 @@
 import type { Point, Surface } from "../yacht/schema";
+import type { HullParticulars } from "./hull";
 
 /** What a side or stern view is drawn from. */
 export interface Profile {
@@ -13,10 +14,19 @@ export interface Profile {
  * The hull seen from a side or from astern, as a plain drawing to set marks on: freeboard is taken as 11.5 % of the
  * length forward and 9.5 % aft (our own rule of thumb; the file does not say).
  */
-export function profileOf(surface: Exclude<Surface, "deck" | "below">, hull: { lengthM: number; beamM: number; draughtM: number }): Profile {
+export function profileOf(surface: Exclude<Surface, "deck" | "below">, hull: { hull?: HullParticulars["hull"]; lengthM: number; beamM: number; draughtM: number }): Profile {
   const { lengthM, beamM, draughtM } = hull;
   const bowM = lengthM * 0.115;
   const sternM = lengthM * 0.095;
+  if (surface === "stern" && hull.hull === "catamaran") {
+    const half = beamM / 2;
+    const inner = half * 0.48;
+    return {
+      outline: [[-half, sternM], [half, sternM], [half * 0.97, 0.1], [half * 0.76, -0.35], [inner, 0.1], [inner * 0.94, sternM * 0.55], [-inner * 0.94, sternM * 0.55], [-inner, 0.1], [-half * 0.76, -0.35], [-half * 0.97, 0.1]],
+      keel: null,
+      range: { minA: -half, maxA: half, minB: -draughtM, maxB: sternM },
+    };
+  }
   if (surface === "stern") {
     const half = beamM * 0.44;
     return {

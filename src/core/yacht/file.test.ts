@@ -75,7 +75,7 @@ describe("two sisters", () => {
     expect(found.length).toBeGreaterThanOrEqual(8);
     expect(found.find((trap) => trap.fitting === "shore-breaker")).toEqual({
       fitting: "shore-breaker", name: "Shore power breaker", differs: ["place", "where"],
-      one: { place: "Chart table", where: "AC panel, lower left, clear cover", opens: null }, other: { place: "Port lazarette", where: "aft bulkhead, behind the hose", opens: null },
+      one: { place: "Chart table", where: "AC panel, lower left, clear cover", how: "Up is on. Test button once a month." }, other: { place: "Port lazarette", where: "aft bulkhead, behind the hose", how: "Up is on. Test button once a month." },
     });
     expect(found.find((trap) => trap.fitting === "tank-valve-aft")?.differs).toEqual(["opens", "how"]);
     expect(traps(quillback, quillback)).toEqual([]);

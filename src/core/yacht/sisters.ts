@@ -7,8 +7,15 @@ export interface Trap {
   name: string;
   /** what differs: where it is, which way it opens, or how it is worked */
   differs: ("place" | "where" | "opens" | "how")[];
-  one: { place: string; where: string; opens: string | null };
-  other: { place: string; where: string; opens: string | null };
+  one: TrapSide;
+  other: TrapSide;
+}
+
+/** Where a fitting is on one of the two, and how it is worked. */
+export interface TrapSide {
+  place: string;
+  where: string;
+  how: string;
 }
 
 /** What differs between two sisters, their own names left aside. */
@@ -24,7 +31,7 @@ export function traps(one: YachtFile, other: YachtFile): Trap[] {
     if (!twin) return [];
     const differs = (["place", "where", "opens", "how"] as const).filter((field) => !same(fitting[field], twin[field]));
     if (differs.length === 0) return [];
-    const side = (part: typeof fitting, file: YachtFile) => ({ place: file.places[part.place]?.name.en ?? part.place, where: part.where.en ?? "", opens: part.opens ?? null });
+    const side = (part: typeof fitting, file: YachtFile) => ({ place: file.places[part.place]?.name.en ?? part.place, where: part.where.en ?? "", how: part.how?.en ?? "" });
     return [{ fitting: key, name: fitting.name.en ?? key, differs, one: side(fitting, one), other: side(twin, other) }];
   });
 }

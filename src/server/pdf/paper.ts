@@ -1,9 +1,10 @@
 import "server-only";
 import { join } from "node:path";
 import PDFDocument from "pdfkit";
-import { hullOutline } from "@/core/plan/hull";
+import { hullShape, type HullParticulars } from "@/core/plan/hull";
 
 const ink = "#10302b";
+const paperWhite = "#ffffff";
 const quiet = "#2c4743";
 const rule = "#cfcbb9";
 const margin = 48;
@@ -42,18 +43,20 @@ export class Paper {
   }
 
   /** The head of the first page: the hull's outline, what this is, and facts in pairs. */
-  head(title: string, hull: { lengthM: number; beamM: number }, facts: readonly [string, string][]): void {
+  head(title: string, hull: HullParticulars, facts: readonly [string, string][]): void {
     const { doc } = this;
     const scale = 96 / hull.lengthM;
     const midY = doc.y + 16;
-    const points = hullOutline(hull.lengthM, hull.beamM, undefined, 24);
-    points.forEach(([aftM, starboardM], i) => {
-      const x = margin + this.width - 96 + aftM * scale;
-      const y = midY + starboardM * scale;
-      if (i === 0) doc.moveTo(x, y);
-      else doc.lineTo(x, y);
-    });
-    doc.closePath().lineWidth(1.2).stroke(ink);
+    for (const outline of hullShape(hull, 24)) {
+      outline.forEach(([aftM, starboardM], i) => {
+        const x = margin + this.width - 96 + aftM * scale;
+        const y = midY + starboardM * scale;
+        if (i === 0) doc.moveTo(x, y);
+        else doc.lineTo(x, y);
+      });
+      doc.closePath().lineWidth(1.2).fillAndStroke(paperWhite, ink);
+    }
+    doc.fillColor(ink);
     doc.font("bold").fontSize(22).text(title, margin, doc.y, { width: this.width - 110 });
     doc.moveDown(0.5);
     for (const [label, value] of facts) {

@@ -47,8 +47,12 @@ export function FurnitureShape({ piece, pixelsPerM }: { piece: Furniture; pixels
       return <path d={path} className={styles.area} />;
     case "engine":
     case "boom":
+    case "tiller":
+    case "outboard":
       return <path d={path} className={styles.strong} />;
     case "tank":
+    case "trampoline":
+    case "centreboard":
       return <path d={path} className={styles.dashed} />;
     default:
       return <path d={path} className={styles.thin} />;

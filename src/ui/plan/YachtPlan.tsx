@@ -1,6 +1,6 @@
 "use client";
-import { memo, type KeyboardEvent } from "react";
-import { hullOutline } from "@/core/plan/hull";
+import { memo, type CSSProperties, type KeyboardEvent } from "react";
+import { hullShape } from "@/core/plan/hull";
 import { centreOf, outlinePath } from "@/core/plan/outline";
 import { fittingPoints } from "@/core/plan/fitting-points";
 import type { Level, Point, YachtFile } from "@/core/yacht/schema";
@@ -9,7 +9,7 @@ import { FurnitureShape, type Furniture } from "./FurnitureShape";
 import styles from "./YachtPlan.module.css";
 
 /** What is painted first, so that a mast stands on the coachroof and not under it. */
-const painted: readonly Furniture["kind"][] = ["coachroof", "platform", "cockpit", "tank", "bunk", "sofa", "galley", "table", "chart-table", "companionway", "hatch", "engine", "boom", "rail", "head", "winch", "wheel", "windlass", "mast"];
+const painted: readonly Furniture["kind"][] = ["trampoline", "bridge-deck", "coachroof", "platform", "cockpit", "tank", "bunk", "sofa", "galley", "table", "chart-table", "companionway", "hatch", "engine", "boom", "rail", "davits", "centreboard", "tiller", "outboard", "head", "winch", "wheel", "windlass", "mast"];
 
 /** Pixels of the drawing per metre of yacht; the picture scales as a whole. */
 const pixelsPerM = 50;
@@ -49,12 +49,14 @@ export const YachtPlan = memo(function YachtPlan({ file, level, words, current, 
   const { lengthM, beamM } = file.particulars;
   const margin = 0.55;
   const box = { x: (-beamM / 2 - margin) * pixelsPerM, y: -0.3 * pixelsPerM, width: (beamM + 2 * margin) * pixelsPerM, height: (lengthM + 0.6) * pixelsPerM };
-  const hull = outlinePath(hullOutline(lengthM, beamM), pixelsPerM);
-  const inner = outlinePath(hullOutline(lengthM - 0.5, beamM - 0.32).map(([a, b]): Point => [a + 0.3, b]), pixelsPerM);
+  const hulls = hullShape(file.particulars).map((outline) => outlinePath(outline, pixelsPerM));
+  const inner = file.particulars.hull === "catamaran" ? "" : hullShape({ ...file.particulars, lengthM: lengthM - 0.5, beamM: beamM - 0.32 }).map((outline) => outlinePath(outline.map(([a, b]): Point => [a + 0.3, b]), pixelsPerM)).join("");
   const places = Object.entries(file.places).filter(([, place]) => place.level === level);
   return (
     <svg
       className={styles.plan}
+      // words keep their size on the screen, whatever the length of the yacht
+      style={{ "--scale": lengthM / 12 } as CSSProperties}
       viewBox={`${box.x} ${box.y} ${box.width} ${box.height}`}
       role="group"
       aria-label={words.title}
@@ -68,7 +70,9 @@ export const YachtPlan = memo(function YachtPlan({ file, level, words, current, 
         })
       }
     >
-      <path d={hull} className={styles.hull} />
+      {hulls.map((hull) => (
+        <path key={hull} d={hull} className={styles.hull} />
+      ))}
       <path d={inner} className={styles.toeRail} />
       {Object.entries(file.furniture)
         .filter(([, piece]) => piece.level === level)

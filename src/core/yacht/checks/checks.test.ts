@@ -2,7 +2,7 @@ import { demoYacht } from "../../../testing/demo-yacht";
 import type { YachtFile } from "../schema";
 import { checkFile } from "./index";
 
-const fleet = ["pale-heron", "quillback", "cold-harbour", "gannet-rock"];
+const fleet = ["pale-heron", "quillback", "cold-harbour", "gannet-rock", "two-lanterns", "little-auk"];
 /** Pale Heron with something changed, and what the checks then find that they did not before. */
 const after = (change: (file: YachtFile) => void) => {
   const file = structuredClone(demoYacht("pale-heron"));
