@@ -51,6 +51,10 @@ export function YachtPage({ slug, name, berth, code, revision, file, sisters, re
           <a href={`/api/yachts/${slug}/labels.pdf`} target="_blank" rel="noreferrer">
             {t("labels")}
           </a>{" "}
+          ·{" "}
+          <a href={`/api/yachts/${slug}/plan.pdf`} target="_blank" rel="noreferrer">
+            {t("plan")}
+          </a>{" "}
           · <a href="/api/schemas/yacht-file.json">{t("schema")}</a>
         </p>
         <ReviewFile slug={slug} mayPublish={mayPublish} />

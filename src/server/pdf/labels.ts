@@ -3,8 +3,18 @@ import QRCode from "qrcode";
 import { say } from "@/core/basics/words";
 import { englishTranslator } from "@/messages/translator";
 import type { YachtRow } from "../db/yachts";
-import { Paper } from "./paper";
+import { ink, Paper } from "./paper";
 import type { PdfFile } from "./record";
+
+const codePt = 72;
+
+/** Draws a code as filled squares: sharp at any size, and no picture to be decoded. */
+function drawCode(doc: PDFKit.PDFDocument, text: string, x: number, y: number): void {
+  const { modules } = QRCode.create(text, { errorCorrectionLevel: "M" });
+  const cellPt = codePt / modules.size;
+  for (let row = 0; row < modules.size; row++) for (let column = 0; column < modules.size; column++) if (modules.get(row, column)) doc.rect(x + column * cellPt, y + row * cellPt, cellPt, cellPt);
+  doc.fill("#000000").fillColor(ink);
+}
 
 /**
  * Labels for a yacht's places on A4, three by seven: each opens its place by the code posted aboard.
@@ -24,10 +34,9 @@ export async function labelsPdf(yacht: YachtRow, origin: string, at: string): Pr
     if (i > 0 && onPage === 0) paper.doc.addPage();
     const x = paper.doc.page.margins.left + (onPage % columns) * width;
     const y = paper.doc.page.margins.top + Math.floor(onPage / columns) * height;
-    const code = await QRCode.toBuffer(address, { errorCorrectionLevel: "M", margin: 0, width: 320 });
-    paper.doc.image(code, x, y, { width: 72 });
-    paper.doc.font("bold").fontSize(12).text(name, x + 80, y, { width: width - 88, height: 60 });
-    paper.doc.font("plain").fontSize(9).text(`${yacht.name} · ${yacht.code}`, x + 80, y + 58, { width: width - 88, height: 14 });
+    drawCode(paper.doc, address, x, y);
+    paper.doc.font("bold").fontSize(12).text(name, x + 80, y, { width: width - 88, height: 44 });
+    paper.doc.font("plain").fontSize(9).text(yacht.name, x + 80, y + 48, { width: width - 88, lineBreak: false }).text(yacht.code, x + 80, y + 60, { width: width - 88, lineBreak: false });
   }
   const bytes = await paper.bytes((page, pages) => `${t("labels.title", { yacht: yacht.name })} · ${t("paper.page", { page, pages })}`);
   return { bytes, name: `labels-${yacht.slug}.pdf` };

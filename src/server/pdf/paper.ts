@@ -3,7 +3,7 @@ import { join } from "node:path";
 import PDFDocument from "pdfkit";
 import { hullShape, type HullParticulars } from "@/core/plan/hull";
 
-const ink = "#10302b";
+export const ink = "#10302b";
 const paperWhite = "#ffffff";
 const quiet = "#2c4743";
 const rule = "#cfcbb9";

@@ -2,10 +2,13 @@ import { execFileSync } from "node:child_process";
 import { mkdtempSync, writeFileSync } from "node:fs";
 import { tmpdir } from "node:os";
 import { join } from "node:path";
+import jsQR from "jsqr";
+import sharp from "sharp";
 import { demoBase } from "@/testing/demo-base";
 import { recordPdf } from "./record";
 import { statementPdf } from "./statement";
 import { labelsPdf } from "./labels";
+import { planPdf } from "./plan";
 import { findYacht } from "../db/yachts";
 
 const base = demoBase("pdf");
@@ -83,10 +86,29 @@ describe("labels for the places", () => {
     const text = words(bytes);
     expect(name).toBe("labels-gannet-rock.pdf");
     const places = Object.values(yacht.file.places);
-    expect(pictures(bytes)).toBe(places.length);
+    const folder = mkdtempSync(join(tmpdir(), "labels-"));
+    writeFileSync(join(folder, "labels.pdf"), bytes);
+    execFileSync("pdftoppm", ["-r", "200", "-l", "1", "-png", join(folder, "labels.pdf"), join(folder, "page")]);
+    // the first label on the page, upper left: 42 pt margins, a code of 72 pt, at 200 dots an inch
+    const { data, info } = await sharp(join(folder, "page-1.png")).extract({ left: 90, top: 90, width: 260, height: 260 }).ensureAlpha().raw().toBuffer({ resolveWithObject: true });
+    expect(jsQR(new Uint8ClampedArray(data), info.width, info.height)?.data).toBe("https://base.example/aboard#GANRK-5T6/bow");
     for (const place of places) for (const word of place.name.en?.split(" ") ?? []) expect(text).toContain(word);
     // 22 places, 21 to a page
     expect(text).toContain("page 2 of 2");
     expect(text.match(/GANRK-5T6/g)).toHaveLength(places.length);
+  });
+});
+
+describe("the plan on paper", () => {
+  it.each(["pale-heron", "two-lanterns", "little-auk"])("shows both levels of %s and lists every place with what is fitted there", async (slug) => {
+    const yacht = await base.inBase((db) => findYacht(db, { slug }));
+    if (!yacht) throw new Error("no yacht");
+    const { bytes, name } = await base.inBase(async () => planPdf(yacht, "2027-06-12T10:12:00.000Z"));
+    const text = words(bytes);
+    expect(name).toBe(`plan-${slug}.pdf`);
+    const [drawing = "", ...list] = text.split("\f");
+    for (const word of ["On deck", "Below", "Port", "Starboard", ...Object.keys(yacht.file.places).map((_, i) => String(i + 1))]) expect(drawing).toMatch(new RegExp(`(^|\\s)${word}(\\s|$)`, "i"));
+    const flat = list.join(" ").replaceAll(/\s+/g, " ");
+    for (const fitting of Object.values(yacht.file.fittings)) for (const word of (fitting.name.en ?? "").split(/[\s,]+/)) expect(flat).toContain(word);
   });
 });
