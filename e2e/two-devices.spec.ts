@@ -37,6 +37,6 @@ test("two devices see each other, disagree without signal, and a person settles 
   // what was recorded is there again after the page was closed, read from the device
   await a.reload();
   await a.getByRole("button", { name: "What is left" }).click();
-  await a.getByRole("dialog").getByLabel("Find a thing on the list").fill("adapter");
+  await a.getByRole("dialog").getByLabel("Find a thing on the list").fill("power adapter");
   await expect(a.getByRole("dialog").getByRole("listitem")).toHaveText(/Shore power adapter.*counted 1/);
 });
