@@ -57,7 +57,7 @@ export function FinderField({ file, chosen, onChoose }: Props) {
         )}
       </Field>
       <p role="status" className={styles.status}>
-        {isAsking && finder ? (hits.length === 0 ? t("none") : t("found", { hits: hits.length })) : ""}
+        {isAsking && isListed && finder ? (hits.length === 0 ? t("none") : t("found", { hits: hits.length })) : ""}
       </p>
       {hits.length > 0 && !isListed && (
         <button type="button" className={styles.again} onClick={() => setIsListed(true)}>

@@ -5,8 +5,9 @@ import { YachtFile } from "@/core/yacht/schema";
 import { upgradeYachtFile } from "@/core/yacht/upgrade";
 import { parseAs, SchemaMismatch } from "@/formats/validate";
 import type { Queryable } from "../db/pool";
-import { findYacht, type YachtRow } from "../db/yachts";
+import type { YachtRow } from "../db/yachts";
 import { Refusal } from "../http/refusal";
+import { requireYacht } from "./require";
 
 /** What publishing a file would do: what the checks find, and what would change. */
 export interface FileReview {
@@ -22,8 +23,7 @@ export interface FileReview {
  * @param document the whole file, of any form that was ever published
  */
 export async function reviewFile(db: Queryable, slug: string, document: unknown): Promise<FileReview> {
-  const yacht = await findYacht(db, { slug });
-  if (!yacht) throw new Refusal(404, "no-such-yacht", "There is no such yacht here.");
+  const yacht = await requireYacht(db, slug);
   let file: YachtFile;
   try {
     file = parseAs(YachtFile, upgradeYachtFile(document));

@@ -2,21 +2,17 @@ import { CsvFault, inventoryFromCsv, inventoryToCsv } from "@/formats/inventory-
 import { requireStaff } from "@/server/auth/session";
 import { currentBase } from "@/server/db/base";
 import { withBase } from "@/server/db/pool";
-import { findYacht } from "@/server/db/yachts";
 import { readBytes } from "@/server/http/body";
 import { handle } from "@/server/http/handle";
 import { Refusal } from "@/server/http/refusal";
+import { requireYacht } from "@/server/yacht/require";
 import { reviewFile } from "@/server/yacht/review";
 
 interface Context {
   params: Promise<{ slug: string }>;
 }
 
-async function yachtAndCurrency(baseId: string, slug: string) {
-  const found = await withBase(baseId, async (db) => ({ yacht: await findYacht(db, { slug }), currency: (await currentBase(db)).currency }));
-  if (!found.yacht) throw new Refusal(404, "no-such-yacht", "There is no such yacht here.");
-  return { ...found, yacht: found.yacht };
-}
+const yachtAndCurrency = (baseId: string, slug: string) => withBase(baseId, async (db) => ({ yacht: await requireYacht(db, slug), currency: (await currentBase(db)).currency }));
 
 /** Inventory and price list as CSV. */
 export const GET = handle<Context>("inventory-csv", async (_request, { params }) => {

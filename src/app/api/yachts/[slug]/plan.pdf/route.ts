@@ -1,10 +1,9 @@
 import { requireStaff } from "@/server/auth/session";
 import { now } from "@/server/clock";
 import { withBase } from "@/server/db/pool";
-import { findYacht } from "@/server/db/yachts";
 import { handle } from "@/server/http/handle";
-import { Refusal } from "@/server/http/refusal";
 import { planPdf } from "@/server/pdf/plan";
+import { requireYacht } from "@/server/yacht/require";
 
 interface Context {
   params: Promise<{ slug: string }>;
@@ -14,8 +13,7 @@ interface Context {
 export const GET = handle<Context>("plan-pdf", async (_request, { params }) => {
   const staff = await requireStaff();
   const { slug } = await params;
-  const yacht = await withBase(staff.baseId, (db) => findYacht(db, { slug }));
-  if (!yacht) throw new Refusal(404, "no-such-yacht", "There is no such yacht here.");
+  const yacht = await withBase(staff.baseId, (db) => requireYacht(db, slug));
   const { bytes, name } = await planPdf(yacht, now());
   return new Response(new Uint8Array(bytes), { headers: { "content-type": "application/pdf", "content-disposition": `inline; filename="${name}"` } });
 });
