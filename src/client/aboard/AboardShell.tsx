@@ -8,19 +8,19 @@ import { Field } from "@/ui/Field";
 import { HullIcon } from "@/ui/plan/HullIcon";
 import { ApiFault, ask } from "../api";
 import styles from "../book/Book.module.css";
-import { YachtBook } from "../book/YachtBook";
+import { YachtBook, type StartAt } from "../book/YachtBook";
 
-/** What the code posted aboard opens: `#CODE`, or `#CODE/place` from a label. Nothing personal. */
+/** What the code posted aboard opens: `#CODE`, or from a label `#CODE/place` or `#CODE/fitting/key`. Nothing personal. */
 export function AboardShell() {
   const t = useTranslations();
   const [book, setBook] = useState<AboardBook | null>(null);
-  const [place, setPlace] = useState<string | undefined>();
+  const [start, setStart] = useState<StartAt>({});
   const [fault, setFault] = useState<string | null>(null);
   const load = useCallback(
-    async (code: string, at?: string) => {
+    async (code: string, at: StartAt = {}) => {
       try {
         const opened = await ask(`/api/aboard/${encodeURIComponent(code)}`, checkAboard);
-        setPlace(at);
+        setStart(at);
         setBook(opened);
         setFault(null);
       } catch (error) {
@@ -30,10 +30,10 @@ export function AboardShell() {
     [t],
   );
   useEffect(() => {
-    const [code, at] = decodeURIComponent(location.hash.slice(1)).split("/");
+    const [code, at, fitting] = decodeURIComponent(location.hash.slice(1)).split("/");
     // opening what the address names is what this effect is for
     // eslint-disable-next-line react-hooks/set-state-in-effect
-    if (code) void load(code, at);
+    if (code) void load(code, at === "fitting" ? { fitting } : { place: at });
   }, [load]);
   const open = (event: SubmitEvent<HTMLFormElement>) => {
     event.preventDefault();
@@ -69,7 +69,7 @@ export function AboardShell() {
         <HullIcon particulars={particulars} tone="on-dark" width={84} />
       </header>
       <main className={styles.part}>
-        <YachtBook file={book.yacht.file} startPlace={place} />
+        <YachtBook file={book.yacht.file} start={start} />
       </main>
     </div>
   );

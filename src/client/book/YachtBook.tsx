@@ -15,13 +15,26 @@ import { ZoomedPlan } from "./ZoomedPlan";
 
 type Shown = { at: "nothing" } | { at: "place" } | { at: "found"; hit: Pick<Hit, "kind" | "id"> };
 
-/** A yacht: the finder over everything aboard, her plan, what is at each place, and the emergency cards. Place and level may come from the address. */
-export function YachtBook({ file, startPlace }: { file: YachtFile; startPlace?: string }) {
+/** Where a label's address leads: a place, or one fitting. */
+export interface StartAt {
+  place?: string;
+  fitting?: string;
+}
+
+function firstShown(file: YachtFile, { place, fitting }: StartAt): { shown: Shown; place: string | null } {
+  const found = fitting === undefined ? undefined : file.fittings[fitting];
+  if (fitting !== undefined && found) return { shown: { at: "found", hit: { kind: "fitting", id: fitting } }, place: found.place };
+  return place !== undefined && file.places[place] ? { shown: { at: "place" }, place } : { shown: { at: "nothing" }, place: null };
+}
+
+/** A yacht: the finder over everything aboard, her plan, what is at each place, and the emergency cards. What is shown first may come from the address. */
+export function YachtBook({ file, start = {} }: { file: YachtFile; start?: StartAt }) {
   const t = useTranslations();
-  const [place, setPlace] = useState<string | null>(startPlace && file.places[startPlace] ? startPlace : null);
+  const [first] = useState(() => firstShown(file, start));
+  const [place, setPlace] = useState<string | null>(first.place);
   const [level, setLevel] = useState<Level>((place && file.places[place]?.level) || "deck");
   const [layer, setLayer] = useState<Layer | null>(null);
-  const [shown, setShown] = useState<Shown>(place ? { at: "place" } : { at: "nothing" });
+  const [shown, setShown] = useState<Shown>(first.shown);
   const here = useRef<HTMLElement>(null);
   const cards = useRef<HTMLElement>(null);
   const goTo = useCallback(

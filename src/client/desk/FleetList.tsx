@@ -8,10 +8,11 @@ import styles from "./Desk.module.css";
 
 interface Props {
   yachts: { slug: string; name: string; berth: string; code: string; revision: number; particulars: YachtFile["particulars"] }[];
+  classes: { slug: string; name: string; revision: number }[];
 }
 
 /** The base's yachts. */
-export function FleetList({ yachts }: Props) {
+export function FleetList({ yachts, classes }: Props) {
   const t = useTranslations("fleet");
   return (
     <chakra.main padding={{ base: "4", md: "7" }} display="grid" gap="4" alignContent="start">
@@ -45,6 +46,14 @@ export function FleetList({ yachts }: Props) {
           ))}
         </tbody>
       </table>
+      <h2>{t("classes")}</h2>
+      <ul>
+        {classes.map(({ slug, name, revision }) => (
+          <li key={slug}>
+            <Link href={`/fleet/class/${slug}`}>{name}</Link>, {t("revision", { revision })}
+          </li>
+        ))}
+      </ul>
     </chakra.main>
   );
 }

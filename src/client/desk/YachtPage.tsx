@@ -2,8 +2,10 @@
 import { Box, chakra } from "@chakra-ui/react";
 import Link from "next/link";
 import { useTranslations } from "next-intl";
+import type { CheckedFinding } from "@/core/yacht/checks";
 import type { YachtFile } from "@/core/yacht/schema";
 import type { RevisionView } from "@/formats/desk";
+import { OddNote } from "@/ui/OddNote";
 import { YachtBook } from "../book/YachtBook";
 import { ReviewFile } from "./ReviewFile";
 import { RevisionList } from "./RevisionList";
@@ -19,10 +21,13 @@ interface Props {
   revisions: RevisionView[];
   timeZone: string;
   mayPublish: boolean;
+  yachtClass: { slug: string; revision: number };
+  /** what a change of her class has left to be looked at */
+  draft: { why: string; findings: CheckedFinding[] } | null;
 }
 
 /** One yacht at the desk: her file as the skipper sees it, her sisters, and the file itself to take out, check and publish. */
-export function YachtPage({ slug, name, berth, code, revision, file, sisters, revisions, timeZone, mayPublish }: Props) {
+export function YachtPage({ slug, name, berth, code, revision, file, sisters, revisions, timeZone, mayPublish, yachtClass, draft }: Props) {
   const t = useTranslations("fleet");
   const size = (part: object) => Object.keys(part).length;
   return (
@@ -30,7 +35,7 @@ export function YachtPage({ slug, name, berth, code, revision, file, sisters, re
       <Box>
         <h1>{name}</h1>
         <p>
-          {file.particulars.class} · {t("berth")} {berth} · {t("revision", { revision })} · {t("code")} <a href={`/aboard#${code}`}>{code}</a>
+          <Link href={`/fleet/class/${yachtClass.slug}`}>{file.particulars.class}</Link> · {t("berth")} {berth} · {t("revision", { revision })} · {t("code")} <a href={`/aboard#${code}`}>{code}</a>
         </p>
         <p>
           {t("holds", {
@@ -52,12 +57,21 @@ export function YachtPage({ slug, name, berth, code, revision, file, sisters, re
             {t("labels")}
           </a>{" "}
           ·{" "}
+          <a href={`/api/yachts/${slug}/labels.pdf?for=fittings`} target="_blank" rel="noreferrer">
+            {t("labels-fittings")}
+          </a>{" "}
+          ·{" "}
           <a href={`/api/yachts/${slug}/plan.pdf`} target="_blank" rel="noreferrer">
             {t("plan")}
           </a>{" "}
           · <a href="/api/schemas/yacht-file.json">{t("schema")}</a>
         </p>
-        <ReviewFile slug={slug} mayPublish={mayPublish} />
+        {draft && (
+          <OddNote title={t("draft", { revision: yachtClass.revision, why: draft.why })}>
+            {draft.findings.length === 0 ? t("draft-fits") : draft.findings.map((finding) => finding.message).join("; ")}
+          </OddNote>
+        )}
+        <ReviewFile of="yachts" slug={slug} mayPublish={mayPublish} draftOnClass={draft ? yachtClass.revision : undefined} />
         <h3>{t("revisions")}</h3>
         <RevisionList revisions={revisions} timeZone={timeZone} />
       </Box>

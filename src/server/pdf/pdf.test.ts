@@ -1,5 +1,5 @@
 import { execFileSync } from "node:child_process";
-import { mkdtempSync, writeFileSync } from "node:fs";
+import { mkdtempSync, readdirSync, writeFileSync } from "node:fs";
 import { tmpdir } from "node:os";
 import { join } from "node:path";
 import jsQR from "jsqr";
@@ -7,7 +7,7 @@ import sharp from "sharp";
 import { demoBase } from "@/testing/demo-base";
 import { recordPdf } from "./record";
 import { statementPdf } from "./statement";
-import { labelsPdf } from "./labels";
+import { labelsPdf, type Labelled } from "./labels";
 import { planPdf } from "./plan";
 import { findYacht } from "../db/yachts";
 
@@ -78,20 +78,42 @@ describe("the statement on paper", () => {
   });
 });
 
-describe("labels for the places", () => {
-  it("have a code for each place, with its name and the yacht's code", async () => {
+/** The address in the code of the first label on the first page. */
+async function firstCode(bytes: Buffer): Promise<string | undefined> {
+  const folder = mkdtempSync(join(tmpdir(), "labels-"));
+  writeFileSync(join(folder, "labels.pdf"), bytes);
+  execFileSync("pdftoppm", ["-r", "200", "-l", "1", "-png", join(folder, "labels.pdf"), join(folder, "page")]);
+  const [page = ""] = readdirSync(folder).filter((file) => file.endsWith(".png"));
+  // upper left: 42 pt margins, a code of 72 pt, at 200 dots an inch
+  const { data, info } = await sharp(join(folder, page)).extract({ left: 90, top: 90, width: 260, height: 260 }).ensureAlpha().raw().toBuffer({ resolveWithObject: true });
+  return jsQR(new Uint8ClampedArray(data), info.width, info.height)?.data;
+}
+
+describe("labels", () => {
+  const labels = async (what: Labelled) => {
     const yacht = await base.inBase((db) => findYacht(db, { slug: "gannet-rock" }));
     if (!yacht) throw new Error("no yacht");
-    const { bytes, name } = await labelsPdf(yacht, "https://base.example", "2027-06-12T10:12:00.000Z");
+    return { yacht, ...(await labelsPdf(yacht, what, "https://base.example", "2027-06-12T10:12:00.000Z")) };
+  };
+
+  it("have a code for each fitting, in the order of the places, with its name and where it is", async () => {
+    const { yacht, bytes, name } = await labels("fittings");
+    expect(name).toBe("labels-fittings-gannet-rock.pdf");
+    const fittings = Object.values(yacht.file.fittings);
+    const flat = words(bytes).replaceAll(/\s+/g, " ");
+    for (const fitting of fittings) for (const word of fitting.name.en?.split(" ") ?? []) expect(flat).toContain(word);
+    expect(flat.match(/GANRK-5T6/g)).toHaveLength(fittings.length);
+    expect(flat).not.toContain("…");
+    const atBow = Object.entries(yacht.file.fittings).filter(([, fitting]) => fitting.place === "bow").map(([key]) => `https://base.example/aboard#GANRK-5T6/fitting/${key}`);
+    expect(atBow).toContain(await firstCode(bytes));
+  });
+
+  it("have a code for each place, with its name and the yacht's code", async () => {
+    const { yacht, bytes, name } = await labels("places");
     const text = words(bytes);
-    expect(name).toBe("labels-gannet-rock.pdf");
+    expect(name).toBe("labels-places-gannet-rock.pdf");
     const places = Object.values(yacht.file.places);
-    const folder = mkdtempSync(join(tmpdir(), "labels-"));
-    writeFileSync(join(folder, "labels.pdf"), bytes);
-    execFileSync("pdftoppm", ["-r", "200", "-l", "1", "-png", join(folder, "labels.pdf"), join(folder, "page")]);
-    // the first label on the page, upper left: 42 pt margins, a code of 72 pt, at 200 dots an inch
-    const { data, info } = await sharp(join(folder, "page-1.png")).extract({ left: 90, top: 90, width: 260, height: 260 }).ensureAlpha().raw().toBuffer({ resolveWithObject: true });
-    expect(jsQR(new Uint8ClampedArray(data), info.width, info.height)?.data).toBe("https://base.example/aboard#GANRK-5T6/bow");
+    expect(await firstCode(bytes)).toBe("https://base.example/aboard#GANRK-5T6/bow");
     for (const place of places) for (const word of place.name.en?.split(" ") ?? []) expect(text).toContain(word);
     // 22 places, 21 to a page
     expect(text).toContain("page 2 of 2");

@@ -1,10 +1,13 @@
 import type { Metadata } from "next";
 import { notFound } from "next/navigation";
 import { YachtPage } from "@/client/desk/YachtPage";
+import { mayPublish } from "@/server/auth/publisher";
 import { requireStaff } from "@/server/auth/session";
 import { currentBase } from "@/server/db/base";
 import { withBase } from "@/server/db/pool";
+import { classOfYacht } from "@/server/db/yacht-classes";
 import { findYacht, listYachts } from "@/server/db/yachts";
+import { classDraft } from "@/server/yacht/class-draft";
 import { revisionsOf } from "@/server/yacht/history";
 
 export const metadata: Metadata = { title: "Yacht" };
@@ -20,14 +23,17 @@ export default async function YachtRoute({ params }: Props) {
     const yacht = await findYacht(db, { slug });
     if (!yacht) return null;
     const sisters = (await listYachts(db)).filter((each) => each.id !== yacht.id && each.file.particulars.class === yacht.file.particulars.class);
-    return { yacht, sisters: sisters.map(({ slug: other, name }) => ({ slug: other, name })), revisions: await revisionsOf(db, yacht.id), base: await currentBase(db) };
+    const yachtClass = await classOfYacht(db, yacht.id);
+    if (!yachtClass) return null;
+    const draft = await classDraft(db, yachtClass.slug, slug);
+    return { yacht, yachtClass, draft, sisters: sisters.map(({ slug: other, name }) => ({ slug: other, name })), revisions: await revisionsOf(db, yacht.id), base: await currentBase(db) };
   });
   if (!found) notFound();
-  const { yacht, sisters, revisions, base } = found;
+  const { yacht, yachtClass, draft, sisters, revisions, base } = found;
   return (
     <YachtPage
       slug={slug} name={yacht.name} berth={yacht.berth} code={yacht.code} revision={yacht.revision} file={yacht.file} sisters={sisters} revisions={revisions} timeZone={base.timeZone}
-      mayPublish={staff.roles.some((role) => role === "manager" || role === "technician")}
+      mayPublish={mayPublish(staff)} yachtClass={{ slug: yachtClass.slug, revision: yachtClass.revision }} draft={draft && { why: draft.why, findings: draft.findings }}
     />
   );
 }

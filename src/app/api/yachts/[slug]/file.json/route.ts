@@ -1,6 +1,7 @@
 import { requireStaff } from "@/server/auth/session";
 import { withBase } from "@/server/db/pool";
 import { handle } from "@/server/http/handle";
+import { jsonFile } from "@/server/http/json-file";
 import { requireYacht } from "@/server/yacht/require";
 
 interface Context {
@@ -11,8 +12,6 @@ interface Context {
 export const GET = handle<Context>("yacht-file", async (_request, { params }) => {
   const staff = await requireStaff();
   const { slug } = await params;
-  const yacht = await withBase(staff.baseId, (db) => requireYacht(db, slug));
-  return new Response(`${JSON.stringify(yacht.file, null, 2)}\n`, {
-    headers: { "content-type": "application/json", "content-disposition": `attachment; filename="${slug}-revision-${yacht.revision}.json"` },
-  });
+  const { file, revision } = await withBase(staff.baseId, (db) => requireYacht(db, slug));
+  return jsonFile(file, `${slug}-revision-${revision}.json`);
 });

@@ -1,0 +1,31 @@
+import type { Metadata } from "next";
+import { notFound } from "next/navigation";
+import { ClassPage } from "@/client/desk/ClassPage";
+import { mayPublish } from "@/server/auth/publisher";
+import { requireStaff } from "@/server/auth/session";
+import { currentBase } from "@/server/db/base";
+import { withBase } from "@/server/db/pool";
+import { findClass, sistersOf } from "@/server/db/yacht-classes";
+
+export const metadata: Metadata = { title: "Class" };
+
+interface Props {
+  params: Promise<{ slug: string }>;
+}
+
+export default async function ClassRoute({ params }: Props) {
+  const staff = await requireStaff();
+  const { slug } = await params;
+  const found = await withBase(staff.baseId, async (db) => {
+    const yachtClass = await findClass(db, slug);
+    return yachtClass && { yachtClass, sisters: await sistersOf(db, slug), base: await currentBase(db) };
+  });
+  if (!found) notFound();
+  const { yachtClass, sisters, base } = found;
+  return (
+    <ClassPage
+      slug={slug} name={yachtClass.file.particulars.class} revision={yachtClass.revision} publishedAt={yachtClass.publishedAt} by={yachtClass.by} why={yachtClass.why} timeZone={base.timeZone} mayPublish={mayPublish(staff)}
+      sisters={sisters.map(({ slug: yacht, name, revision, classRevision, file }) => ({ slug: yacht, name, revision, isBehind: classRevision < yachtClass.revision, particulars: file.particulars }))}
+    />
+  );
+}
