@@ -39,12 +39,12 @@ async function read(page: Page, line: string, key: string, hours: number): Promi
   if (key.startsWith("battery")) {
     await type("Volts", "12.8");
     await type("Hours at rest", "6");
-  } else if (key === "engine-oil") {
+  } else if (key.startsWith("engine-oil")) {
     await type("Per cent between the marks", "70");
     await item.getByRole("button", { name: "Clean" }).click();
-  } else if (key === "coolant") await type("Per cent between the marks", "60");
-  else if (key === "engine-hours") await type("Hours", String(hours));
-  else if (key === "fuel") await type("Litres", "150");
+  } else if (key.startsWith("coolant")) await type("Per cent between the marks", "60");
+  else if (/^(engine|generator)-hours/.test(key)) await type("Hours", String(hours));
+  else if (key.startsWith("fuel")) await type("Litres", "150");
   else if (key.startsWith("water")) await type("Litres", key === "water-fore" ? "160" : "120");
   else {
     if (key.startsWith("extinguisher")) {

@@ -6,9 +6,13 @@ const units: Record<string, string> = { M: "m", M2: "m²", Mm: "mm", L: "l", Kn:
 /**
  * A field of the yacht file as people read it: its name in words, with the unit it carries.
  *
+ * @param field a field's name, or one entry of a list by its number
  * @example fieldWords("stopHoldSeconds") // "stop hold, seconds"
+ * @example fieldWords("steps.3.where") // "steps 3, where"
  */
 export function fieldWords(field: string): string {
+  const [list = "", number, inside] = field.split(".");
+  if (number !== undefined) return [`${fieldWords(list)} ${number}`, ...(inside ? [fieldWords(inside)] : [])].join(", ");
   const parts = field.match(/[A-Z]?[a-z0-9]+|[A-Z]/g) ?? [field];
   const unit = parts.length > 1 ? units[parts.at(-1) ?? ""] : undefined;
   const name = (unit ? parts.slice(0, -1) : parts).join(" ").toLowerCase();
@@ -31,5 +35,7 @@ export function valueText(t: Translator, value: unknown): string {
 /** A change in a sentence: "Gas tap, where: from “left” to “right”". */
 export function changeWords(t: Translator, change: FileChange): string {
   if (change.field === null) return t(change.from === null ? "change.came" : "change.went", { part: change.part });
-  return t("change.field", { part: change.part, field: fieldWords(change.field), from: valueText(t, change.from), to: valueText(t, change.to) });
+  const [from, to] = [valueText(t, change.from), valueText(t, change.to)];
+  if (from === to) return t("change.otherwise", { part: change.part, field: fieldWords(change.field) });
+  return t("change.field", { part: change.part, field: fieldWords(change.field), from, to });
 }

@@ -9,6 +9,7 @@ import { changeWords } from "@/messages/change-words";
 import { Field } from "@/ui/Field";
 import { VerdictMark } from "@/ui/VerdictMark";
 import { anything, ApiFault, ask, type Check } from "../api";
+import styles from "./Desk.module.css";
 import { ReviewedSisters, type ReviewedSister } from "./ReviewedSisters";
 
 interface Review {
@@ -104,7 +105,7 @@ export function ReviewFile({ of, slug, mayPublish, draftOnClass }: Props) {
           {errors.length > 0 && (
             <>
               <h3>{t("errors", { errors: errors.length })}</h3>
-              <ul>
+              <ul className={styles.points}>
                 {errors.map((finding) => (
                   <li key={`${finding.check} ${finding.path} ${finding.message}`}>
                     <VerdictMark verdict="stop" /> {finding.message} <chakra.code>{finding.path}</chakra.code>
@@ -119,7 +120,7 @@ export function ReviewFile({ of, slug, mayPublish, draftOnClass }: Props) {
             </Field>
           ))}
           <h3>{t("changes", { changes: review.changes.length })}</h3>
-          <ul>
+          <ul className={styles.points}>
             {review.changes.slice(0, shownChanges).map((change) => (
               <li key={change.path}>{changeWords(all, change)}</li>
             ))}

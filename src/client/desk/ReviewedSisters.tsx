@@ -4,6 +4,7 @@ import type { FileChange } from "@/core/yacht/changes";
 import type { CheckedFinding } from "@/core/yacht/checks";
 import { changeWords } from "@/messages/change-words";
 import { VerdictMark } from "@/ui/VerdictMark";
+import styles from "./Desk.module.css";
 
 /** What publishing a class would do to one of its yachts. */
 export interface ReviewedSister {
@@ -24,7 +25,7 @@ export function ReviewedSisters({ sisters }: { sisters: ReviewedSister[] }) {
           <summary>
             <VerdictMark verdict={blocked.length > 0 ? "watch" : "fine"} /> {blocked.length > 0 ? t("class.leaves-draft", { name, reasons: blocked.length }) : t("class.publishes", { name, changes: changes.length })}
           </summary>
-          <ul>
+          <ul className={styles.points}>
             {blocked.map((finding) => (
               <li key={`${finding.check} ${finding.path}`}>
                 <strong>{finding.message}</strong>

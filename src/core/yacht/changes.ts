@@ -17,7 +17,8 @@ const isObject = (value: unknown): value is Loose => typeof value === "object" &
 
 /**
  * What is different between two revisions, part by part. A part that came or went is one change; in a part that stayed
- * each field is one. Lists (steps, outlines) change as a whole.
+ * each field is one. In a list of parts (steps, marks) each entry that changed is told by its number; other lists
+ * (outlines) change as a whole.
  */
 export function fileChanges(before: YachtFile, after: YachtFile): FileChange[] {
   const changes: FileChange[] = [];
@@ -48,7 +49,24 @@ function nameOf(part: unknown): string | null {
 function fieldChanges(path: string, part: string, was: Loose, is: Loose): FileChange[] {
   return [...new Set([...Object.keys(was), ...Object.keys(is)])]
     .filter((field) => !same(was[field], is[field]))
-    .map((field) => ({ path: `${path}/${field}`, part, field, from: was[field] ?? null, to: is[field] ?? null }));
+    .flatMap((field): FileChange[] => {
+      const [from, to] = [was[field], is[field]];
+      const whole = { path: `${path}/${field}`, part, field, from: from ?? null, to: to ?? null };
+      return isParts(from) && isParts(to) ? listChanges(whole, from, to) : [whole];
+    });
+}
+
+const isParts = (value: unknown): value is Loose[] => Array.isArray(value) && value.length > 0 && value.every(isObject);
+
+function listChanges(whole: FileChange, from: Loose[], to: Loose[]): FileChange[] {
+  const entry = (i: number) => ({ path: `${whole.path}/${i}`, field: `${whole.field ?? ""}.${i + 1}` });
+  if (from.length === to.length) {
+    return from.flatMap((was, i) => fieldChanges(entry(i).path, whole.part, was, to[i] ?? {}).map((change) => ({ ...change, field: `${entry(i).field}.${change.field ?? ""}` })));
+  }
+  const missingIn = (list: Loose[]) => (part: Loose) => !list.some((other) => same(part, other));
+  const gone = from.flatMap((part, i) => (missingIn(to)(part) ? [{ ...whole, ...entry(i), path: `${entry(i).path}/gone`, from: part, to: null }] : []));
+  const came = to.flatMap((part, i) => (missingIn(from)(part) ? [{ ...whole, ...entry(i), from: null, to: part }] : []));
+  return gone.length + came.length > 0 ? [...gone, ...came] : [whole];
 }
 
 /** Whether two JSON values are the same; the order of an object's keys plays no part. */

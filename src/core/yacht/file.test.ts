@@ -52,6 +52,21 @@ describe("changes between revisions", () => {
     expect(fileChanges(heron, next)).toHaveLength(4);
   });
 
+  it("name the entry of a list that changed, came or went", () => {
+    const next = structuredClone(heron);
+    next.procedures["engine-stop"]!.steps[1]!.words = { en: "Otherwise." };
+    const { title } = heron.procedures["engine-stop"]!;
+    expect(fileChanges(heron, next)).toEqual([
+      { path: "/procedures/engine-stop/steps/1/words", part: title.en, field: "steps.2.words", from: heron.procedures["engine-stop"]!.steps[1]!.words, to: { en: "Otherwise." } },
+    ]);
+    const shorter = structuredClone(heron);
+    const [gone] = shorter.groundTackle.main!.marks.splice(0, 1);
+    shorter.groundTackle.main!.marks.push({ atM: 45, colour: { en: "green" } }, { atM: 48, colour: { en: "black" } });
+    expect(fileChanges(heron, shorter).map(({ field, from, to }) => [field, from, to])).toEqual([
+      ["marks.1", gone, null], ["marks.4", null, { atM: 45, colour: { en: "green" } }], ["marks.5", null, { atM: 48, colour: { en: "black" } }],
+    ]);
+  });
+
   it("are none where only the order of keys differs", () => {
     const shuffled = Object.fromEntries(Object.entries(heron).reverse()) as unknown as YachtFile;
     expect(fileChanges(heron, shuffled)).toEqual([]);
@@ -65,7 +80,7 @@ describe("two sisters", () => {
   it("are told apart by what differs alone", () => {
     const paths = sisterDifferences(quillback, harbour).map((change) => change.path);
     expect(paths).toContain("/engines/main/stopHoldSeconds");
-    expect(paths).toContain("/groundTackle/main/marks");
+    expect(paths).toContain("/groundTackle/main/marks/0/colour");
     expect(paths).not.toContain("/particulars/name");
     expect(paths.some((path) => path.startsWith("/sails"))).toBe(false);
   });

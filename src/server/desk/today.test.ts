@@ -45,7 +45,7 @@ describe("Today", () => {
 
 it("keeps every charter on its own page, newest first", async () => {
   const { rows } = await base.inBase(chartersView);
-  expect(rows).toHaveLength(11);
+  expect(rows).toHaveLength(13);
   const starts = rows.map((row) => row.stay.startsAt);
   expect(starts).toEqual([...starts].sort().reverse());
   expect(rows.filter((row) => row.next === "settled").map((row) => row.stay.reference).sort()).toEqual(["BR-1041", "BR-1046"]);

@@ -1,0 +1,80 @@
+import { expect, test } from "@playwright/test";
+import { demoYachtFile } from "../src/cli/demo/yacht-file";
+import { signIn } from "./desk";
+import { doPlace } from "./handover";
+
+/** A charter of each yacht whose check-in nobody has begun, and how many of her places are walked: the whole of the small one. */
+const charters = [
+  { reference: "BR-1060", yacht: "cold-harbour", places: 2 },
+  { reference: "BR-1065", yacht: "gannet-rock", places: 2 },
+  { reference: "BR-1066", yacht: "two-lanterns", places: 2 },
+  { reference: "BR-1062", yacht: "little-auk", places: 9 },
+];
+
+for (const { reference, yacht, places } of charters) {
+  test(`the check-in runs on ${yacht}`, async ({ page }) => {
+    test.setTimeout(180_000);
+    const faults: string[] = [];
+    page.on("pageerror", (error) => faults.push(error.message));
+    const file = demoYachtFile(yacht);
+    const counts = Object.fromEntries(Object.entries(file.inventory).map(([key, item]) => [key, item.expected]));
+    await signIn(page);
+    await page.goto(`/charters/${reference}`);
+    await page.getByRole("button", { name: "Start the check-in" }).click();
+    await page.waitForURL("**/handover#*");
+    const footer = page.getByRole("contentinfo");
+    const first = Object.values(file.places).sort((a, b) => a.order - b.order)[0]?.name.en ?? "";
+    await expect(page.locator("#place-title")).toHaveText(first);
+    for (let walked = 1; ; walked++) {
+      await doPlace(page, { counts, hours: 1300, except: {} });
+      const here = (await page.locator("#place-title").textContent()) ?? "";
+      if (walked === places) break;
+      await footer.getByRole("button", { name: /^Next/ }).click();
+      await expect(page.locator("#place-title")).not.toHaveText(here);
+    }
+    const total = [file.inventory, file.tests, file.readings, file.looks].reduce((sum, part) => sum + Object.keys(part).length, 0);
+    if (places === Object.keys(file.places).length) await expect(footer.getByRole("button", { name: /^Read it through/ })).toBeVisible();
+    else await expect(footer).toContainText(new RegExp(`left of ${total}`));
+    await expect(footer.getByRole("status")).toContainText("all at the base", { timeout: 20_000 });
+    expect(faults).toEqual([]);
+  });
+}
+
+test("a class is changed: one sister follows, the other is left a draft that is mended and published", async ({ page }) => {
+  await signIn(page, "senna@brinecove.example");
+  await page.goto("/fleet");
+  await page.getByRole("link", { name: "Ondavar 41", exact: true }).click();
+  await expect(page.getByRole("heading", { level: 1 })).toHaveText("Class Ondavar 41");
+  type Loose = Record<string, Record<string, Record<string, unknown> & { notThis?: string[]; steps?: { fitting?: string }[]; fitting?: string }>>;
+  const file = (await (await page.request.get("/api/classes/ondavar-41/file.json")).json()) as Loose;
+  // the class loses a fitting that Cold Harbour has a difference about
+  delete file.fittings?.["windlass-remote"];
+  for (const procedure of Object.values(file.procedures ?? {})) for (const step of procedure.steps ?? []) if (step.fitting === "windlass-remote") delete step.fitting;
+  for (const fitting of Object.values(file.fittings ?? {})) if (fitting.notThis?.includes("windlass-remote")) delete fitting.notThis;
+  await page.getByLabel("Put in a changed file").setInputFiles({ name: "class.json", mimeType: "application/json", buffer: Buffer.from(JSON.stringify(file)) });
+  await expect(page.getByRole("heading", { name: "It reaches 2 yachts" })).toBeVisible();
+  await expect(page.getByText(/Quillback: published with it, \d+ changes/)).toBeVisible();
+  await page.getByText("Cold Harbour: left as a draft, one thing stands against it").click();
+  await expect(page.getByText(/fittings\/windlass-remote needs "name"/)).toBeVisible();
+  await page.getByLabel("Why is the file changed?").fill("foot switches alone from now on");
+  await page.getByRole("button", { name: "Publish revision 2" }).click();
+  await expect(page.getByText("Revision 2 stands.")).toBeVisible();
+
+  await page.getByRole("link", { name: "Cold Harbour" }).click();
+  await expect(page.getByText(/Her class has moved on to revision 2 \(foot switches alone from now on\)/)).toBeVisible();
+  const draft = (await (await page.request.get("/api/yachts/cold-harbour/draft.json")).json()) as Loose;
+  delete draft.fittings?.["windlass-remote"];
+  for (const [key, odd] of Object.entries(draft.oddities ?? {})) if (odd.fitting === "windlass-remote") delete draft.oddities?.[key];
+  await page.getByLabel("The file I put in was made from the draft").check();
+  await page.getByLabel("Put in a changed file").setInputFiles({ name: "draft.json", mimeType: "application/json", buffer: Buffer.from(JSON.stringify(draft)) });
+  await page.getByLabel("Why is the file changed?").fill("no remote on her either");
+  await page.getByRole("button", { name: /^Publish revision/ }).click();
+  await expect(page.getByText(/^Revision \d+ stands\./)).toBeVisible();
+  await expect(page.getByText("Her class has moved on")).toBeHidden();
+});
+
+test("a label on a fitting opens that fitting, by the code alone", async ({ page }) => {
+  await page.goto("/aboard#GANRK-5T6/fitting/fuel-shut-off");
+  await expect(page.getByRole("article", { name: "Fuel cut-off" })).toBeVisible();
+  await expect(page.getByRole("button", { name: "Below", exact: true })).toHaveAttribute("aria-pressed", "true");
+});
