@@ -1,8 +1,9 @@
 import type { Calculation } from "./basics/calculation";
+import { walkCalculation } from "./briefing/walk/calc";
 import { compareCalculation } from "./comparison/calc";
 import { judgeCalculation } from "./readings/calc";
 import { settleCalculation } from "./settlement/calc";
 import { findCalculation } from "./yacht/finder/calc";
 
 /** Every computation that the command line and the routes offer, by name. */
-export const calculations: readonly Calculation[] = [compareCalculation, findCalculation, judgeCalculation, settleCalculation] as Calculation[];
+export const calculations: readonly Calculation[] = [compareCalculation, findCalculation, judgeCalculation, settleCalculation, walkCalculation] as Calculation[];
