@@ -55,6 +55,8 @@ export const Look = strict({ name: Words, order: Order, place: Key, system: Syst
 
 /** One place in the planned order of the briefing, with what it depends on. */
 export const Stop = strict({
+  /** what is taken up here, in a few words */
+  title: Type.Optional(Words),
   place: Key,
   system: System,
   minutes: Type.Number({ exclusiveMinimum: 0, maximum: 60 }),
@@ -65,4 +67,15 @@ export const Stop = strict({
   safety: Type.Boolean(),
   /** procedures taken up here */
   topics: Type.Array(Key, { maxItems: 12 }),
+  /** what is to be said where no procedure says it */
+  say: Type.Optional(Words),
+  /** what the skipper does with own hands */
+  does: Type.Optional(Words),
+  /** what is on or open once this has been done: "engine running, lever in neutral" */
+  state: Type.Optional(Words),
+  /** what goes back before one leaves */
+  putBack: Type.Optional(Type.Array(Words, { minItems: 1, maxItems: 6 })),
+  /** taken before or after all that does not depend on it, as the base wants it on this yacht */
+  pin: Type.Optional(oneOf(["first", "last"] as const)),
 });
+export type Stop = Static<typeof Stop>;
