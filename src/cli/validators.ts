@@ -3,7 +3,7 @@ import { resolve } from "node:path";
 import Ajv from "ajv/dist/2020.js";
 import standaloneCode from "ajv/dist/standalone/index.js";
 import { buildSync } from "esbuild";
-import { AboardBook, BoatBook } from "../formats/book";
+import { AboardBook, BoatBook, StudyAnswers } from "../formats/book";
 import { EntryAnswers, FeedPage, OpenAnswer, SealAnswer } from "../formats/wire";
 
 /** What the browser checks by itself: a file each, so that a page loads only what it needs. */
@@ -13,6 +13,7 @@ const schemas = {
   "entry-answers": { schema: EntryAnswers, type: "EntryAnswers", from: "../wire" },
   "feed-page": { schema: FeedPage, type: "FeedPage", from: "../wire" },
   "open-answer": { schema: OpenAnswer, type: "OpenAnswer", from: "../wire" },
+  "study-answers": { schema: StudyAnswers, type: "StudyAnswers", from: "../book" },
   "seal-answer": { schema: SealAnswer, type: "SealAnswer", from: "../wire" },
 };
 

@@ -1,4 +1,5 @@
 import { Type, type Static } from "@sinclair/typebox";
+import { StudyAnswer } from "../core/briefing/study/answer";
 import { InstantText, Uuid } from "../core/handover/entry";
 import { HandoverKind } from "../core/handover/list";
 import { YachtFile } from "../core/yacht/schema";
@@ -19,7 +20,11 @@ export const BoatBook = Type.Object(
     reference: Type.String(),
     skipper: Type.String(),
     stay: Type.Object({ id: Uuid, startsAt: InstantText, endsAt: InstantText, aboard: Type.Integer() }, closed),
-    yacht: Type.Object({ name: Type.String(), berth: Type.String(), file: YachtFile }, closed),
+    yacht: Type.Object({ name: Type.String(), berth: Type.String(), revision: Type.Integer({ minimum: 1 }), file: YachtFile }, closed),
+    /** what has changed in her file since it was studied, in words */
+    changes: Type.Array(Type.String()),
+    /** what was said in the study so far, from any device */
+    study: Type.Array(StudyAnswer),
     handovers: Type.Array(
       Type.Object({ id: Uuid, kind: HandoverKind, sealedAt: Type.Union([InstantText, Type.Null()]), seal: Type.Union([Type.String(), Type.Null()]), noted: Type.Array(Noted), lines: Type.Integer() }, closed),
     ),
@@ -28,6 +33,13 @@ export const BoatBook = Type.Object(
   closed,
 );
 export type BoatBook = Static<typeof BoatBook>;
+
+/** Answers of the study from a device; each is checked by itself, so that a malformed one blocks no other. */
+export const StudyBatch = Type.Object({ answers: Type.Array(Type.Unknown(), { minItems: 1, maxItems: 200 }) }, closed);
+export const StudyAnswers = Type.Object(
+  { answers: Type.Array(Type.Object({ id: Type.String(), status: Type.Union([Type.Literal("kept"), Type.Literal("same"), Type.Literal("refused")]), message: Type.Union([Type.String(), Type.Null()]) }, closed)) },
+  closed,
+);
 
 /** What opens by the code posted aboard. */
 export const AboardBook = Type.Object({ base: BaseWords, yacht: Type.Object({ name: Type.String(), berth: Type.String(), file: YachtFile }, closed) }, closed);

@@ -15,12 +15,14 @@ export const HandoverBundle = Type.Object(
     base: Type.Object({ name: Type.String(), timeZone: Type.String(), phone: Type.String(), currency: Type.String() }, closed),
     charter: Type.Object({ reference: Type.String(), skipper: Named, charterer: Named }, closed),
     deposit: Type.Object({ met: Type.Boolean(), amountMinor: Type.Integer() }, closed),
-    me: Type.Object({ person: Uuid, name: Type.String() }, closed),
+    me: Type.Object({ person: Uuid, name: Type.String(), isManager: Type.Boolean() }, closed),
     /** at check-out: what was recorded at check-in, by line */
     before: Type.Record(
       Type.String(),
       Type.Object({ value: Type.Unknown(), photos: Type.Array(Sha256), remarks: Type.Array(Type.Object({ side: PartySide, words: Type.String() }, closed)) }, closed),
     ),
+    /** what has changed in the yacht's file since the skipper studied her, in words */
+    changes: Type.Array(Type.String()),
     seal: Type.Union([Type.Object({ seal: Sha256, sealedAt: InstantText }, closed), Type.Null()]),
     serverTime: InstantText,
   },

@@ -12,9 +12,12 @@ import { findings } from "../../messages/findings";
 import { englishTranslator } from "../../messages/translator";
 import { storeCharterLink } from "../../server/auth/charter-link";
 import { hashPassword } from "../../server/auth/password";
+import { takeStudyAnswers } from "../../server/briefing/take-answers";
 import { now } from "../../server/clock";
+import { addCall } from "../../server/db/calls";
 import { findHandover } from "../../server/db/handovers";
 import { pool, withBase, type Queryable } from "../../server/db/pool";
+import { findYacht } from "../../server/db/yachts";
 import { holdDeposit } from "../../server/deposit/deposit";
 import { terminalBook } from "../../server/deposit/terminal-book";
 import { openHandover } from "../../server/handover/open";
@@ -26,7 +29,8 @@ import { signSettlement } from "../../server/settlement/sign";
 import { settlementView } from "../../server/settlement/view";
 import { simulatedTerminal } from "../../stand-ins/deposit-terminal";
 import { play, type MarkIds } from "./script";
-import { Scenario, type ScriptedCharter, type ScriptedHandover } from "./scenario";
+import { Scenario, type ScriptedCharter, type ScriptedHandover, type ScriptedStudy } from "./scenario";
+import { playStudy } from "./study";
 
 const read = (path: string): unknown => JSON.parse(readFileSync(path, "utf8"));
 const scenario = () => parseAs(Scenario, read("demo/scenario.json"));
@@ -163,6 +167,15 @@ async function loadCharter(db: Queryable, loaded: Loaded, script: Scenario, char
     stayId, baseId, charterId, loaded.yachts.get(charter.yacht), at(charter.from), at(charter.to), charter.aboard,
   ]);
   if (charter.link) await storeCharterLink(db, baseId, charterId, charter.link.secret, charter.link.pin, addHours(at(charter.to), 24 * 60));
+  if (charter.study) {
+    const studiedAt = min(at(charter.study.at), now());
+    const yacht = await findYacht(db, { slug: charter.yacht });
+    if (!yacht) throw new Error(`demo/scenario.json: ${charter.reference} has no yacht`);
+    const taken = await atTime(studiedAt, () => takeStudyAnswers(db, charterId, playStudy(yacht.file, yacht.revision, charter.study as ScriptedStudy, studiedAt)));
+    const refused = taken.find((each) => each.status !== "kept");
+    if (refused) throw new Error(`demo/scenario.json: ${charter.reference}, study: ${refused.message}`);
+  }
+  for (const call of charter.calls ?? []) await addCall(db, { id: uuid(), stayId, topic: call.topic, words: call.words }, briefer.id, addHours(at(charter.from), call.afterHours));
   if (charter.deposit === "held") {
     const { amountMinor } = script.terms.deposit;
     await atTime(min(addHours(at(charter.from), -26), now()), () =>

@@ -1,4 +1,5 @@
 import { Type, type Static } from "@sinclair/typebox";
+import { Experience } from "../../core/briefing/experience";
 import { Mark } from "../../core/handover/mark";
 import { Decision } from "../../core/settlement/propose";
 import { CharterTerms } from "../../core/settlement/terms";
@@ -28,6 +29,20 @@ const Handover = Type.Object(
 );
 export type ScriptedHandover = Static<typeof Handover>;
 
+/** What a skipper said in the study; every other question is answered rightly. */
+const Study = Type.Object(
+  {
+    at: Moment,
+    experience: Experience,
+    wrong: Type.Array(Type.String()),
+    understood: Type.Array(Type.String()),
+    ask: Type.Array(Type.String()),
+    questions: Type.Array(Type.Object({ topic: Type.String(), words: Type.String() }, closed)),
+  },
+  closed,
+);
+export type ScriptedStudy = Static<typeof Study>;
+
 const Charter = Type.Object(
   {
     reference: Type.String(),
@@ -43,6 +58,9 @@ const Charter = Type.Object(
     checkOut: Type.Optional(Handover),
     decisions: Type.Optional(Type.Record(Type.String(), Type.Object({ decision: Decision, why: Type.String() }, closed))),
     settle: Type.Optional(Type.Object({ at: Moment }, closed)),
+    study: Type.Optional(Study),
+    /** what the crew called the base about, so many hours after leaving */
+    calls: Type.Optional(Type.Array(Type.Object({ afterHours: Type.Number(), topic: Type.String(), words: Type.String() }, closed))),
     link: Type.Optional(Type.Object({ secret: Type.String({ minLength: 20 }), pin: Type.String({ pattern: "^\\d{6}$" }) }, closed)),
   },
   closed,

@@ -1,4 +1,5 @@
 import { v7 as uuid } from "uuid";
+import { stopSubject } from "../../core/briefing/walk-state";
 import { aspectOfKind, type ReadingValue } from "../../core/handover/aspects";
 import type { Entry, PartySide } from "../../core/handover/entry";
 import { lineSubject, type HandoverList, type Line, type ReadingLine } from "../../core/handover/list";
@@ -46,6 +47,9 @@ export async function play(list: HandoverList, script: ScriptedHandover, people:
     markIds.set(key, id);
     record(`mark:${id}`, "mark", mark);
     if (photo) await attach(`mark:${id}`, photo);
+  }
+  for (const stop of list.briefing?.stops ?? []) {
+    if (places.indexOf(stop.place) <= last) record(stopSubject(stop.id), "shown", { result: "shown", handsOn: stop.depth === "hands-on", seconds: Math.round(stop.minutes * 54) });
   }
   for (const found of script.found ?? []) record(`found:${uuid()}`, "found", found);
   return { entries, photos };

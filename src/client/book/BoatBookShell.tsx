@@ -3,16 +3,17 @@ import { useFormatter, useTranslations } from "next-intl";
 import { useCallback, useEffect, useState, type SubmitEvent } from "react";
 import { formatMoney } from "@/core/basics/money";
 import { check as checkBook } from "@/formats/generated/boat-book";
-import type { BoatBook } from "@/formats/book";
 import { Button } from "@/ui/Button";
 import { Field } from "@/ui/Field";
 import { HullIcon } from "@/ui/plan/HullIcon";
 import { VerdictMark } from "@/ui/VerdictMark";
 import { anything, ApiFault, ask } from "../api";
+import { BookStore } from "../store/book-store";
+import { StudyScreen } from "../study/StudyScreen";
 import styles from "./Book.module.css";
 import { YachtBook } from "./YachtBook";
 
-type State = { at: "opening" } | { at: "pin"; fault: string | null } | { at: "no-link" } | { at: "fault"; words: string } | { at: "open"; book: BoatBook };
+type State = { at: "opening" } | { at: "pin"; fault: string | null } | { at: "no-link" } | { at: "fault"; words: string } | { at: "open"; store: BookStore };
 
 const secretFrom = (hash: string) => /^#([\w-]{20,80})$/.exec(hash)?.[1] ?? null;
 
@@ -24,9 +25,12 @@ export function BoatBookShell() {
     // a link opened on a device that holds another charter's book asks for its own PIN
     if (secretFrom(location.hash)) return setState({ at: "pin", fault: null });
     try {
-      setState({ at: "open", book: await ask("/api/book", checkBook) });
+      setState({ at: "open", store: await BookStore.keep(await ask("/api/book", checkBook)) });
     } catch (error) {
-      if (error instanceof ApiFault && error.status === 401) setState({ at: "no-link" });
+      if (error instanceof ApiFault && error.status === 401) return setState({ at: "no-link" });
+      // without signal the book opens as this device kept it
+      const kept = await BookStore.kept().catch(() => null);
+      if (kept) setState({ at: "open", store: kept });
       else setState({ at: "fault", words: error instanceof ApiFault ? error.message : t("desk.no-signal") });
     }
   }, [t]);
@@ -48,7 +52,7 @@ export function BoatBookShell() {
       setState({ at: "pin", fault: error instanceof ApiFault ? error.message : t("desk.no-signal") });
     }
   };
-  if (state.at === "open") return <OpenBook book={state.book} />;
+  if (state.at === "open") return <OpenBook store={state.store} />;
   return (
     <main className={styles.alone}>
       <h1>{t("book.pin-title")}</h1>
@@ -70,17 +74,23 @@ export function BoatBookShell() {
   );
 }
 
-function OpenBook({ book }: { book: BoatBook }) {
+function OpenBook({ store }: { store: BookStore }) {
+  const { book } = store;
   const t = useTranslations();
   const format = useFormatter();
   const { timeZone, currency, phone } = book.base;
   const at = (instant: string) => format.dateTime(new Date(instant), { weekday: "short", day: "numeric", month: "long", hour: "2-digit", minute: "2-digit", hourCycle: "h23", timeZone });
   const money = (minor: number) => formatMoney(minor, currency, "en");
+  const [studying, setStudying] = useState(false);
+  const [notErased, setNotErased] = useState(false);
   const close = async () => {
+    if (!(await store.erase())) return setNotErased(true);
     await ask("/api/book/close", anything, { method: "POST", body: {} }).catch(() => undefined);
     location.reload();
   };
   const { particulars } = book.yacht.file;
+  if (studying) return <StudyScreen store={store} onBack={() => setStudying(false)} />;
+  const mayStudy = !book.handovers.some((handover) => handover.sealedAt);
   return (
     <div className={styles.page}>
       <header className={styles.top}>
@@ -101,6 +111,32 @@ function OpenBook({ book }: { book: BoatBook }) {
             {t("book.call", { phone })}
           </a>
         </section>
+        {store.keptAt && (
+          <p className={styles.part} role="status">
+            {t("book.kept-from", { at: at(store.keptAt) })}
+          </p>
+        )}
+        {mayStudy && (
+          <section className={styles.part} aria-label={t("study.title")}>
+            <h2>{t("study.title")}</h2>
+            <p>{t("study.words")}</p>
+            {book.changes.length > 0 && (
+              <>
+                <p>
+                  <strong>{t("study.changed")}:</strong>
+                </p>
+                <ul className={styles.changes}>
+                  {book.changes.map((change) => (
+                    <li key={change}>{change}</li>
+                  ))}
+                </ul>
+              </>
+            )}
+            <Button look="main" large onClick={() => setStudying(true)}>
+              {t(store.said().length > 0 ? "study.go-on" : "study.open")}
+            </Button>
+          </section>
+        )}
         <section className={styles.part} aria-label={t("book.records")}>
           <h2>{t("book.records")}</h2>
           {book.handovers.length === 0 && <p>{t("book.none-yet")}</p>}
@@ -159,6 +195,7 @@ function OpenBook({ book }: { book: BoatBook }) {
         </section>
         <section className={styles.part}>
           <Button onClick={() => void close()}>{t("book.close")}</Button>
+          {notErased && <p role="alert">{t("book.not-erased")}</p>}
         </section>
       </main>
     </div>

@@ -18,7 +18,12 @@ export function NextAction({ stayId, reference, next }: { stayId: string; refere
       return to(`/charters/${reference}`, t("do-hold-deposit"));
     case "start-check-in":
     case "go-on-check-in":
-      return <OpenHandover stayId={stayId} kind="check-in" label={t(`do-${next}`)} />;
+      return (
+        <>
+          <OpenHandover stayId={stayId} kind="check-in" label={t(`do-${next}`)} />
+          <OpenHandover stayId={stayId} kind="check-in" label={t("do-walk")} main={false} screen="walk" />
+        </>
+      );
     case "start-check-out":
     case "go-on-check-out":
       return <OpenHandover stayId={stayId} kind="check-out" label={t(`do-${next}`)} />;

@@ -10,10 +10,12 @@ interface Props {
   kind: HandoverKind;
   label: string;
   main?: boolean;
+  /** the screen it opens on */
+  screen?: "list" | "walk";
 }
 
 /** Opens or joins a handover: asks the base for its list and this device's grant, keeps both here, and goes to its screens. */
-export function OpenHandover({ stayId, kind, label, main = true }: Props) {
+export function OpenHandover({ stayId, kind, label, main = true, screen = "list" }: Props) {
   const t = useTranslations("desk");
   const [busy, setBusy] = useState(false);
   const [fault, setFault] = useState<string | null>(null);
@@ -24,7 +26,7 @@ export function OpenHandover({ stayId, kind, label, main = true }: Props) {
       const [{ check }, { keepHandover }] = await Promise.all([import("@/formats/generated/open-answer"), import("../store/database")]);
       const { handover, grant, bundle } = await ask("/api/handovers", check, { method: "POST", body: { stayId, kind } });
       await keepHandover(handover, grant, bundle);
-      location.assign(`/handover#${handover}`);
+      location.assign(`/handover#${handover}${screen === "walk" ? "/walk" : ""}`);
     } catch (error) {
       setFault(error instanceof ApiFault ? error.message : t("no-signal"));
       setBusy(false);

@@ -12,6 +12,7 @@ const Overview = lazy(() => import("./Overview").then((part) => ({ default: part
 const SignScreen = lazy(() => import("./SignScreen").then((part) => ({ default: part.SignScreen })));
 const SealedScreen = lazy(() => import("./SealedScreen").then((part) => ({ default: part.SealedScreen })));
 const MarkSheet = lazy(() => import("./MarkSheet").then((part) => ({ default: part.MarkSheet })));
+const WalkScreens = lazy(() => import("../walk/WalkScreens").then((part) => ({ default: part.WalkScreens })));
 const FoundSheet = lazy(() => import("./FoundSheet").then((part) => ({ default: part.FoundSheet })));
 
 export type OpenSheet = { sheet: "overview" } | { sheet: "found" } | { sheet: "mark"; surface?: string } | { sheet: "plan" } | null;
@@ -25,6 +26,13 @@ export function HandoverScreens() {
   const [level, setLevel] = useState<Level>(() => list.places.find((each) => each.id === place)?.level ?? "deck");
   const [sheet, setSheet] = useState<OpenSheet>(null);
   const [signing, setSigning] = useState(false);
+  const [walking, setWalking] = useState(() => list.briefing !== undefined && location.hash.endsWith("/walk"));
+  const showWalk = useCallback((shown: boolean) => {
+    setWalking(shown);
+    // a reload comes back to the same screen
+    history.replaceState(null, "", `#${list.handover}${shown ? "/walk" : ""}`);
+  }, [list]);
+  const openWalk = useCallback(() => showWalk(true), [showWalk]);
   const go = useCallback(
     (to: string) => {
       setPlace(to);
@@ -52,14 +60,22 @@ export function HandoverScreens() {
   if (signing) {
     return (
       <Suspense>
-        <SignScreen onBack={() => setSigning(false)} onGo={(to) => { setSigning(false); go(to); }} />
+        <SignScreen onBack={() => setSigning(false)} onGo={(to) => { setSigning(false); showWalk(false); go(to); }} />
+      </Suspense>
+    );
+  }
+  if (walking) {
+    return (
+      <Suspense>
+        <WalkScreens onList={() => showWalk(false)} onSign={() => setSigning(true)} onMark={openMark} />
+        {sheet?.sheet === "mark" && <MarkSheet place={place} surface={sheet.surface} onClose={close} />}
       </Suspense>
     );
   }
   return (
     <div className={styles.shell}>
       <Rail place={place} next={next} level={level} onLevel={setLevel} onGo={go} open={sheet?.sheet === "plan"} onClose={close} />
-      <PlaceScreen key={place} place={place} next={next} onOverview={openOverview} onFound={openFound} onMark={openMark} onPlan={openPlan} />
+      <PlaceScreen key={place} place={place} next={next} onOverview={openOverview} onFound={openFound} onMark={openMark} onPlan={openPlan} onWalk={list.briefing ? openWalk : null} />
       <Footer next={next} onGo={go} onOverview={openOverview} onSign={() => setSigning(true)} />
       <Suspense>
         {sheet?.sheet === "overview" && <Overview onGo={go} onClose={close} onSign={() => { close(); setSigning(true); }} />}

@@ -20,10 +20,12 @@ interface Props {
   onFound: () => void;
   onMark: (surface?: string) => void;
   onPlan: () => void;
+  /** to the briefing walk, where this handover has one */
+  onWalk: (() => void) | null;
 }
 
 /** One place of the yacht: what is odd there, and everything to count, try, read and look at in one visit. */
-export const PlaceScreen = memo(function PlaceScreen({ place, next, onOverview, onFound, onMark, onPlan }: Props) {
+export const PlaceScreen = memo(function PlaceScreen({ place, next, onOverview, onFound, onMark, onPlan, onWalk }: Props) {
   const t = useTranslations();
   const store = useHandover();
   const { list, file } = store.bundle;
@@ -54,6 +56,7 @@ export const PlaceScreen = memo(function PlaceScreen({ place, next, onOverview, 
           <span>{t("place.plan")}</span>
         </button>
         <div className={styles.actions}>
+          {onWalk && <Button onClick={onWalk}>{t("walk.to-walk")}</Button>}
           <Button onClick={onOverview}>{t("place.find")}</Button>
           <Button onClick={onFound}>{t("place.not-on-list")}</Button>
           <Button onClick={() => onMark()}>{t("place.mark")}</Button>

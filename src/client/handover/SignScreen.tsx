@@ -1,8 +1,10 @@
 "use client";
 import { useTranslations } from "next-intl";
 import { useMemo, useState } from "react";
+import { walkState } from "@/core/briefing/walk-state";
 import { forks } from "@/core/handover/fold";
 import { makeManifest, manifestDigest, sealOf } from "@/core/handover/seal";
+import { briefingWords } from "@/messages/briefing-words";
 import { findings } from "@/messages/findings";
 import { reasonWords } from "@/messages/reason-words";
 import { Button } from "@/ui/Button";
@@ -47,7 +49,11 @@ export function SignScreen({ onBack, onGo }: { onBack: () => void; onGo: (place:
   const openForks = forks(store.folded());
   const gateWords = t(list.kind === "check-in" ? `gate.state-${gate.state}` : "sign.state-out");
   const reasons = gate.reasons.filter((reason) => reason.blocks).map((reason) => reasonWords(t, list, reason));
-  const words = [...noted.map((finding) => `${finding.place}: ${finding.name}: ${finding.words}`), ...(list.kind === "check-in" ? [gateWords, ...reasons] : []), ...(progress.left > 0 ? [t("sign.open-lines", { left: progress.left })] : []), t("sign.declaration")];
+  const briefing = useMemo(() => {
+    void version;
+    return list.briefing ? briefingWords(t, list.briefing, walkState(list.briefing, store.folded())) : [];
+  }, [t, list, store, version]);
+  const words = [...noted.map((finding) => `${finding.place}: ${finding.name}: ${finding.words}`), ...(list.kind === "check-in" ? [gateWords, ...reasons] : []), ...(progress.left > 0 ? [t("sign.open-lines", { left: progress.left })] : []), ...briefing, t("sign.declaration")];
 
   const seal = async () => {
     setTried(true);
@@ -132,6 +138,19 @@ export function SignScreen({ onBack, onGo }: { onBack: () => void; onGo: (place:
             </table>
           )}
         </section>
+        {briefing.length > 0 && (
+          <section>
+            <h2>{t("briefing.title")}</h2>
+            <details>
+              <summary>{briefing[0]}</summary>
+              <ul className={styles.briefing}>
+                {briefing.slice(1).map((line) => (
+                  <li key={line}>{line}</li>
+                ))}
+              </ul>
+            </details>
+          </section>
+        )}
         <section>
           <h2>{t("sign.both")}</h2>
           <p>{t("sign.declaration")}</p>

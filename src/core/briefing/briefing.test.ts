@@ -190,7 +190,8 @@ describe("the stops of a yacht", () => {
     expect(sequence.slice(0, 3)).toEqual(["power-on", "panel", "radio"]);
   });
 
-  it.each(fleet.flatMap((slug) => orders.map((order) => [slug, order] as const)))("of %s, %s: walked to the end with one put off, nothing is tried before what it depends on", (slug, order) => {
+  // by system each plan takes a while, so two yachts stand for the fleet there
+  it.each(fleet.flatMap((slug) => orders.filter((order) => order !== "by-system" || slug === "pale-heron" || slug === "little-auk").map((order) => [slug, order] as const)))("of %s, %s: walked to the end with one put off, nothing is tried before what it depends on", (slug, order) => {
     const file = demoYacht(slug);
     const ruled = ruledStops(file);
     const [behind, putOff] = [new Set<string>(), new Set<string>()];

@@ -1,4 +1,5 @@
 import { Type, type Static, type TSchema } from "@sinclair/typebox";
+import { AnsweredValue, AskedValue, PutOffValue, StopValue, WalkOrderValue, WalkPauseValue } from "../briefing/walk-values";
 import { Key } from "../yacht/schema";
 import { InstantText } from "./entry";
 import { Mark } from "./mark";
@@ -65,7 +66,7 @@ export type ReadingValue = Record<string, number | string | boolean>;
 export const aspectOfKind = { count: "count", test: "result", reading: "reading", look: "look", mark: "mark-state" } as const;
 
 /** The schema a value must pass, or null when the aspect does not belong to the subject. */
-export function valueSchema(subjectKind: "handover" | "mark" | "found" | "count" | "test" | "shown-test" | "reading" | "look" | "mark-line", aspect: string, reading = ""): TSchema | null {
+export function valueSchema(subjectKind: "handover" | "mark" | "found" | "stop" | "question" | "count" | "test" | "shown-test" | "reading" | "look" | "mark-line", aspect: string, reading = ""): TSchema | null {
   if (/^remark:(base|skipper)$/.test(aspect)) return RemarkValue;
   if (/^photo:[0-9a-f]{64}$/.test(aspect)) return PhotoValue;
   switch (`${subjectKind} ${aspect}`) {
@@ -87,6 +88,18 @@ export function valueSchema(subjectKind: "handover" | "mark" | "found" | "count"
       return FoundValue;
     case "handover left-berth":
       return LeftBerthValue;
+    case "handover walk-order":
+      return WalkOrderValue;
+    case "handover walk-paused":
+      return WalkPauseValue;
+    case "stop shown":
+      return StopValue;
+    case "stop put-off":
+      return PutOffValue;
+    case "question asked":
+      return AskedValue;
+    case "question answered":
+      return AnsweredValue;
     default:
       return null;
   }

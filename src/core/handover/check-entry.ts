@@ -8,6 +8,8 @@ export type EntryProblem =
   | { code: "other-handover" }
   | { code: "no-such-line"; line: string }
   | { code: "no-such-place"; place: string }
+  | { code: "no-such-stop"; stop: string }
+  | { code: "safety-not-skipped"; stop: string }
   | { code: "aspect-does-not-fit"; aspect: string }
   | { code: "bad-value"; detail: string };
 
@@ -30,13 +32,23 @@ export function checkEntry(list: HandoverList, entry: Entry, check: ValueCheck):
     kind = line.kind === "mark" ? "mark-line" : line.kind === "test" && line.when === "shown" ? "shown-test" : line.kind;
     if (line.kind === "reading") reading = line.reading;
   } else {
-    kind = entry.subject.split(":")[0] as "handover" | "mark" | "found";
+    kind = entry.subject.split(":")[0] as "handover" | "mark" | "found" | "stop" | "question";
   }
+  const stopId = kind === "stop" ? entry.subject.slice("stop:".length) : null;
+  const stop = list.briefing?.stops.find((each) => each.id === stopId);
+  if (stopId !== null && !stop) return { code: "no-such-stop", stop: stopId };
   const schema = valueSchema(kind, entry.aspect, reading);
   if (!schema) return { code: "aspect-does-not-fit", aspect: entry.aspect };
   const detail = check(schema, entry.value);
   if (detail !== null) return { code: "bad-value", detail };
+  if (stop && isSkippedSafety(list, entry) && !(entry.value as { manager: boolean; words: string }).manager) return { code: "safety-not-skipped", stop: stop.id };
   const place = (entry.value as { place?: string }).place;
   if (place !== undefined && !list.places.some((candidate) => candidate.id === place)) return { code: "no-such-place", place };
   return null;
+}
+
+/** Whether an entry leaves a safety stop out: a manager alone may do that, and the base looks up who is one. */
+export function isSkippedSafety({ briefing }: HandoverList, { subject, aspect, value }: Entry): boolean {
+  if (aspect !== "shown" || (value as { result?: string } | null)?.result !== "skipped") return false;
+  return briefing?.stops.some((stop) => subject === `stop:${stop.id}` && stop.safety) ?? false;
 }

@@ -1,3 +1,4 @@
+import { safetyStopsOpen, walkState } from "../briefing/walk-state";
 import type { ResultValue } from "./aspects";
 import { forks, type Folded } from "./fold";
 import type { HandoverList, Line } from "./list";
@@ -6,7 +7,7 @@ import { neededCount, standingOf } from "./state";
 /** Why something stands in the way, or is to be said. The words for a code are in the message catalogue. */
 export type ReasonCode =
   | "lines-left" | "fork" | "too-many-aboard" | "per-person-short" | "safety-short" | "reading-stop" | "safety-test-fails"
-  | "safety-test-not-tried" | "test-fails" | "test-waits" | "count-short" | "reading-watch" | "look-not-sound" | "mark-worse" | "deposit-not-met";
+  | "safety-test-not-tried" | "test-fails" | "test-waits" | "count-short" | "reading-watch" | "look-not-sound" | "mark-worse" | "deposit-not-met" | "briefing-open";
 
 export interface Reason {
   code: ReasonCode;
@@ -70,6 +71,11 @@ export function gate(list: HandoverList, folded: Folded, deposit: { met: boolean
       case "mark":
         if (standing.verdict !== "fine") add("mark-worse", false, line);
     }
+  }
+  if (list.briefing) {
+    const unshown = safetyStopsOpen(list.briefing, walkState(list.briefing, folded)).length;
+    const need = list.briefing.stops.filter((stop) => stop.safety).length;
+    if (unshown > 0) add("briefing-open", false, null, { have: need - unshown, need });
   }
   const open = forks(folded).length;
   if (open > 0) add("fork", true, null, { have: open, need: 0 });

@@ -1,6 +1,7 @@
 import { Type, type Static } from "@sinclair/typebox";
 import { digestOf } from "../basics/digest";
 import { Words } from "../basics/words";
+import { BriefingPart } from "../briefing/part";
 import { Group, Key, Level, Side, Surface, System } from "../yacht/schema";
 import { InstantText, Sha256, Uuid } from "./entry";
 import { Mark } from "./mark";
@@ -92,6 +93,8 @@ export const HandoverList = Type.Object(
     checkInSeal: Type.Union([Sha256, Type.Null()]),
     places: Type.Array(ListPlace),
     lines: Type.Array(Line),
+    /** at check-in: the briefing as it was planned for this skipper */
+    briefing: Type.Optional(BriefingPart),
   },
   closed,
 );

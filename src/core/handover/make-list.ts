@@ -1,4 +1,6 @@
 import { digestOf } from "../basics/digest";
+import { makeBriefingPart } from "../briefing/make-part";
+import type { StudyAnswer } from "../briefing/study/answer";
 import type { YachtFile } from "../yacht/schema";
 import type { HandoverKind, HandoverList, Line, ListPlace, MarkLine } from "./list";
 import type { Mark } from "./mark";
@@ -23,6 +25,8 @@ export interface ListInput {
   /** last readings by line id, oldest first: the number the rule looks at, and when */
   history: Readonly<Record<string, readonly { value: number; at: string }[]>>;
   openedAt: string;
+  /** what the skipper said in the study; at check-in */
+  study: readonly StudyAnswer[];
 }
 
 /**
@@ -48,6 +52,7 @@ export function makeList(input: ListInput): HandoverList {
     checkInSeal: input.checkIn?.seal ?? null,
     places: places.map(({ order: _order, ...place }) => place),
     lines,
+    ...(input.kind === "check-in" ? { briefing: makeBriefingPart(file, input.study) } : {}),
   };
 }
 

@@ -7,8 +7,10 @@ import { currentBase } from "../db/base";
 import { findStay } from "../db/charters";
 import type { Queryable } from "../db/pool";
 import { findYacht, yachtFileAt } from "../db/yachts";
+import { studyAnswersOf } from "../db/study";
 import { findHandover } from "../db/handovers";
 import { sealedRecord } from "../handover/record";
+import { changesSinceStudy } from "../briefing/changes-since-study";
 import { Refusal } from "../http/refusal";
 
 /** What a charter's people see: their yacht as she was handed over, their signed records, and what was settled. */
@@ -21,6 +23,7 @@ export async function boatBook(db: Queryable, charterId: string): Promise<BoatBo
   const yacht = await findYacht(db, { id: stay.yachtId });
   const file = pinned ? await yachtFileAt(db, stay.yachtId, pinned.revision) : yacht?.file;
   if (!yacht || !file) throw new Refusal(404, "no-such-yacht", "There is no file for this yacht yet.");
+  const study = await studyAnswersOf(db, charterId);
   const handovers: BoatBook["handovers"] = [];
   for (const brief of stay.handovers) {
     if (!brief.sealedAt) {
@@ -40,7 +43,9 @@ export async function boatBook(db: Queryable, charterId: string): Promise<BoatBo
     reference: stay.reference,
     skipper: stay.skipper,
     stay: { id: stay.stayId, startsAt: stay.startsAt, endsAt: stay.endsAt, aboard: stay.aboard },
-    yacht: { name: yacht.name, berth: yacht.berth, file },
+    yacht: { name: yacht.name, berth: yacht.berth, revision: pinned?.revision ?? yacht.revision, file },
+    changes: await changesSinceStudy(db, stay.yachtId, study, pinned?.revision ?? yacht.revision, file),
+    study,
     handovers,
     settlement: settled ? { sealedAt: settled.sealedAt, dueMinor: settled.output.dueMinor, heldMinor: settled.output.heldMinor, releaseMinor: settled.output.releaseMinor } : null,
   };

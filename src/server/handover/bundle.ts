@@ -9,6 +9,8 @@ import { currentBase } from "../db/base";
 import { findStay } from "../db/charters";
 import { findHandover, namesOf, standingSeal } from "../db/handovers";
 import type { Queryable } from "../db/pool";
+import { changesSinceStudy } from "../briefing/changes-since-study";
+import { managersAmong } from "../db/staff";
 import { yachtFileAt } from "../db/yachts";
 import { Refusal } from "../http/refusal";
 import { signedEntries } from "./record";
@@ -22,14 +24,16 @@ export async function handoverBundle(db: Queryable, handoverId: string, personId
   if (!stay || !file) throw new Error("a handover without its stay or file");
   const base = await currentBase(db);
   const seal = await standingSeal(db, handoverId);
+  const studied = handover.list.briefing?.studied;
   return {
     list: handover.list,
     file,
     base: { name: base.name, timeZone: base.timeZone, phone: base.phone, currency: base.currency },
     charter: { reference: stay.reference, skipper: { id: stay.skipperId, name: stay.skipper }, charterer: { id: stay.chartererId, name: stay.charterer } },
     deposit: { met: depositMet(stay.terms, stay.heldMinor), amountMinor: stay.terms.deposit.amountMinor },
-    me: { person: personId, name: (await namesOf(db, [personId]))[personId] ?? "" },
+    me: { person: personId, name: (await namesOf(db, [personId]))[personId] ?? "", isManager: (await managersAmong(db, [personId])).has(personId) },
     before: handover.checkInId ? await valuesOf(db, handover.checkInId) : {},
+    changes: studied ? await changesSinceStudy(db, handover.yachtId, [studied], handover.revision, file) : [],
     seal: seal ? { seal: seal.seal, sealedAt: seal.sealedAt } : null,
     serverTime: now(),
   };

@@ -12,6 +12,7 @@ import { currentBase } from "../db/base";
 import { findStay } from "../db/charters";
 import { handoverOfStay } from "../db/handovers";
 import type { Queryable } from "../db/pool";
+import { studyAnswersOf } from "../db/study";
 import { findYacht, yachtFileAt } from "../db/yachts";
 import { Refusal } from "../http/refusal";
 import { signedEntries } from "./record";
@@ -46,6 +47,7 @@ export async function openHandover(db: Queryable, stayId: string, kind: Handover
     standingMarks: checkIn ? checkIn.marks : await marksOfLastCharter(db, stay.yachtId),
     history: await readingHistory(db, stay.yachtId),
     openedAt,
+    study: kind === "check-in" ? await studyAnswersOf(db, stay.charterId) : [],
   });
   await db.query(
     `insert into handover (id, base_id, stay_id, kind, check_in_id, yacht_id, yacht_revision, list, list_hash, opened_at, opened_by)

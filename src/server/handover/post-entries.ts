@@ -1,9 +1,10 @@
 import "server-only";
-import { checkEntry } from "@/core/handover/check-entry";
+import { checkEntry, isSkippedSafety } from "@/core/handover/check-entry";
 import { entryHash, type Entry } from "@/core/handover/entry";
 import { mismatch } from "@/formats/validate";
 import { now } from "../clock";
-import { pool } from "../db/pool";
+import { pool, withBase } from "../db/pool";
+import { managersAmong } from "../db/staff";
 import { feed } from "./feed";
 import { handoverById } from "./list-cache";
 
@@ -27,9 +28,10 @@ const refused = (id: string, code: string, message: string): EntryAnswer => ({ i
 export async function postEntries(baseId: string, handoverId: string, entries: readonly Entry[]): Promise<EntryAnswer[]> {
   const { list } = await handoverById(baseId, handoverId);
   const answers: EntryAnswer[] = [];
+  const notByManager = await skipsByOthers(baseId, entries.filter((entry) => isSkippedSafety(list, entry)));
   const items: { index: number; id: string; subject: string; aspect: string; content: Entry; hash: string }[] = [];
   entries.forEach((entry, index) => {
-    const problem = checkEntry(list, entry, (schema, value) => mismatch(schema, value)?.message ?? null);
+    const problem = checkEntry(list, entry, (schema, value) => mismatch(schema, value)?.message ?? null) ?? (notByManager.has(entry.id) ? ({ code: "safety-not-skipped", stop: entry.subject } as const) : null);
     if (problem) answers[index] = refused(entry.id, problem.code, problemWords(problem));
     else items.push({ index, id: entry.id, subject: entry.subject, aspect: entry.aspect, content: entry, hash: entryHash(entry) });
   });
@@ -43,6 +45,13 @@ export async function postEntries(baseId: string, handoverId: string, entries: r
   return answers;
 }
 
+/** Of entries that leave a safety stop out, those that no manager made. */
+async function skipsByOthers(baseId: string, skips: readonly Entry[]): Promise<Set<string>> {
+  if (skips.length === 0) return new Set();
+  const managers = await withBase(baseId, (db) => managersAmong(db, skips.map((entry) => entry.by.person)));
+  return new Set(skips.filter((entry) => entry.by.side !== "base" || !managers.has(entry.by.person)).map((entry) => entry.id));
+}
+
 function problemWords(problem: NonNullable<ReturnType<typeof checkEntry>>): string {
   switch (problem.code) {
     case "other-handover":
@@ -51,6 +60,10 @@ function problemWords(problem: NonNullable<ReturnType<typeof checkEntry>>): stri
       return `There is no line "${problem.line}" on this list. Record it as a found thing instead.`;
     case "no-such-place":
       return `There is no place "${problem.place}" on this yacht.`;
+    case "no-such-stop":
+      return `There is no stop "${problem.stop}" in this briefing.`;
+    case "safety-not-skipped":
+      return "This is a safety topic. A manager alone leaves it out, with a reason.";
     case "aspect-does-not-fit":
       return `"${problem.aspect}" cannot be recorded here.`;
     case "bad-value":

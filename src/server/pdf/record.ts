@@ -1,15 +1,18 @@
 import "server-only";
 import sharp from "sharp";
 import { say } from "@/core/basics/words";
+import { walkState } from "@/core/briefing/walk-state";
 import { fold } from "@/core/handover/fold";
 import type { Signature, SignatureContent } from "@/core/handover/seal";
 import { photosOf, standingOf } from "@/core/handover/state";
 import { lineSubject } from "@/core/handover/list";
+import { briefingSum, standingWords } from "@/messages/briefing-words";
 import { findings } from "@/messages/findings";
 import { valueWords } from "@/messages/line-words";
 import { englishTranslator } from "@/messages/translator";
 import { currentBase } from "../db/base";
 import { findStay } from "../db/charters";
+import { namesOf } from "../db/handovers";
 import type { Queryable } from "../db/pool";
 import { yachtFileAt } from "../db/yachts";
 import { sealedRecord } from "../handover/record";
@@ -66,6 +69,22 @@ export async function recordPdf(db: Queryable, handoverId: string): Promise<PdfF
   if (list.kind === "check-in") paper.line(t("gate.decision"));
   const toCome = seal.manifest.entries.length - record.entries.length;
   if (toCome > 0) paper.line(t("paper.to-come", { toCome }), true);
+  if (list.briefing) {
+    const { briefing } = list;
+    const state = walkState(briefing, folded);
+    const names = await namesOf(db, [...state.standing.values()].flatMap((each) => ("cell" in each ? each.cell.heads.map((head) => head.by.person) : [])));
+    paper.section(t("briefing.title"));
+    paper.line(briefingSum(t, briefing, state));
+    paper.table(
+      [{ title: t("briefing.topic"), share: 4 }, { title: t("briefing.how"), share: 5 }, { title: t("briefing.by"), share: 2 }],
+      briefing.stops.map((stop) => {
+        const standing = state.standing.get(stop.id);
+        const by = standing && "cell" in standing ? (names[standing.cell.heads[0]?.by.person ?? ""] ?? t("paper.erased")) : "";
+        return [say(stop.title, "en"), `${standingWords(t, standing)}, ${t(`depth.${stop.depth}`)}`, by];
+      }),
+    );
+    for (const { words, answered } of state.questions) paper.line(t(answered ? "briefing.question-answered" : "briefing.question-open", { words }));
+  }
   paper.section(t("paper.signatures"));
   paper.line(t("sign.declaration"));
   paper.signatures(signaturesForPaper(seal.signatures, record.contents, { base: t("paper.base"), skipper: t("paper.skipper"), erased: t("paper.erased") }, base.timeZone));

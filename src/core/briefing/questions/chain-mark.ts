@@ -1,5 +1,5 @@
 import { say } from "../../basics/words";
-import { mixed, type QuestionKind } from "./question";
+import type { QuestionKind } from "./question";
 
 /** Which colour is so many metres of chain: the same colour is 10 m on one yacht and 20 m on the next. */
 export const chainMark: QuestionKind = {
@@ -11,6 +11,6 @@ export const chainMark: QuestionKind = {
     if (!topic.procedures.includes("anchor-down") || !asked || colours.length < 2) return [];
     const right = say(asked.colour, "en");
     const others = colours.filter((colour) => colour !== right).slice(0, 3);
-    return [{ id: "chain-mark", topic: topic.id, ask: "chain-mark", values: { atM: asked.atM }, right, options: mixed("chain-mark", [right, ...others].map((id) => ({ id, words: { text: id } }))) }];
+    return [{ id: "chain-mark", topic: topic.id, ask: "chain-mark", values: { atM: asked.atM }, right, options: [right, ...others].map((id) => ({ id, words: { text: id } })) }];
   },
 };

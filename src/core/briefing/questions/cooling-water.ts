@@ -1,4 +1,4 @@
-import { mixed, type QuestionKind } from "./question";
+import type { QuestionKind } from "./question";
 
 /** Within how many seconds cooling water must be seen; without it the engine is stopped at once. */
 export const coolingWater: QuestionKind = {
@@ -8,6 +8,6 @@ export const coolingWater: QuestionKind = {
     if (!topic.procedures.includes("engine-start") || !engine) return [];
     const seconds = engine.coolingWaterSeconds;
     const options = [seconds, seconds * 3, seconds * 10].map((each) => ({ id: String(each), words: { key: "seconds", values: { seconds: each } } }));
-    return [{ id: "cooling-water", topic: topic.id, ask: "cooling-water", values: {}, right: String(seconds), options: mixed("cooling-water", options) }];
+    return [{ id: "cooling-water", topic: topic.id, ask: "cooling-water", values: {}, right: String(seconds), options: options }];
   },
 };

@@ -1,5 +1,5 @@
 import { sayOf } from "../../yacht/figures";
-import { mixed, type QuestionKind } from "./question";
+import type { QuestionKind } from "./question";
 
 /** What comes first in a procedure: in what hurts people or machines the order is the point. */
 export const firstStep: QuestionKind = {
@@ -10,6 +10,6 @@ export const firstStep: QuestionKind = {
       if (!procedure || !topic.safety || procedure.steps.length < 3) return [];
       const id = `first-step-${key}`;
       const options = procedure.steps.slice(0, 3).map((step, i) => ({ id: `step-${i + 1}`, words: { text: sayOf(file, step.words) } }));
-      return [{ id, topic: topic.id, ask: "first-step", values: { what: sayOf(file, procedure.title) }, right: "step-1", options: mixed(id, options) }];
+      return [{ id, topic: topic.id, ask: "first-step", values: { what: sayOf(file, procedure.title) }, right: "step-1", options: options }];
     }),
 };

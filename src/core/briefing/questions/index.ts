@@ -3,7 +3,7 @@ import { topicsOf } from "../topics";
 import { chainMark } from "./chain-mark";
 import { coolingWater } from "./cooling-water";
 import { firstStep } from "./first-step";
-import type { Question, QuestionKind } from "./question";
+import { mixed, type Question, type QuestionKind } from "./question";
 import { reefWind } from "./reef-wind";
 import { topicPlace } from "./topic-place";
 import { valveShut } from "./valve-shut";
@@ -24,6 +24,6 @@ export function questionsOf(file: YachtFile): Question[] {
     // no safety topic is without a question: where nothing else is known, where it is
     const questions = (fresh.length === 0 && topic.safety ? topicPlace.make(topic, file) : fresh).slice(0, mostPerTopic);
     for (const { id } of questions) asked.add(id);
-    return questions;
+    return questions.map((question) => ({ ...question, options: mixed(`${file.particulars.name} ${question.id}`, question.options) }));
   });
 }

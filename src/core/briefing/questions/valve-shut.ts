@@ -1,5 +1,5 @@
 import { sayOf } from "../../yacht/figures";
-import { mixed, type QuestionKind } from "./question";
+import type { QuestionKind } from "./question";
 
 const shutWhen = { "in-line": "across", across: "in-line", clockwise: "anticlockwise", anticlockwise: "clockwise", pulled: "pushed", pushed: "pulled" } as const;
 
@@ -14,6 +14,6 @@ export const valveShut: QuestionKind = {
     if (asked === undefined || !fitting?.opens) return [];
     const id = `valve-shut-${asked}`;
     const [right, wrong] = [shutWhen[fitting.opens], fitting.opens];
-    return [{ id, topic: topic.id, ask: "valve-shut", values: { what: sayOf(file, fitting.name) }, right, options: mixed(id, [right, wrong].map((way) => ({ id: way, words: { key: `way-${way}`, values: {} } }))) }];
+    return [{ id, topic: topic.id, ask: "valve-shut", values: { what: sayOf(file, fitting.name) }, right, options: [right, wrong].map((way) => ({ id: way, words: { key: `way-${way}`, values: {} } })) }];
   },
 };

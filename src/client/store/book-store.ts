@@ -1,0 +1,152 @@
+import Dexie, { type EntityTable } from "dexie";
+import { v7 as uuid } from "uuid";
+import type { StudyAnswer } from "@/core/briefing/study/answer";
+import type { BoatBook } from "@/formats/book";
+import { check as checkAnswers } from "@/formats/generated/study-answers";
+import type { Said } from "@/formats/said";
+import { ask } from "../api";
+
+/** An answer of the study on its way to the base, there, or refused by it. */
+export interface KeptAnswer {
+  id: string;
+  answer: StudyAnswer;
+  state: "waiting" | "there" | "refused";
+  message: string | null;
+}
+
+interface KeptBook {
+  key: "book";
+  book: BoatBook;
+  keptAt: string;
+}
+
+type BookDatabase = Dexie & { book: EntityTable<KeptBook, "key">; answers: EntityTable<KeptAnswer, "id"> };
+
+/** Which charter's book this device holds. */
+const nameKey = "brinecove-book";
+
+/** How safe the study is: how much waits for the base, and a fault of the device's store. */
+export interface StudySave {
+  waiting: number;
+  fault: string | null;
+}
+
+/** The boat book on this device: the book itself, so that it opens without signal, and the study's answers with their outbox. */
+export class BookStore {
+  private readonly answers = new Map<string, KeptAnswer>();
+  private readonly listeners = new Set<() => void>();
+  private saved: StudySave = { waiting: 0, fault: null };
+  private list: StudyAnswer[] = [];
+  private sending: Promise<void> | null = null;
+
+  private constructor(
+    private readonly db: BookDatabase,
+    readonly book: BoatBook,
+    /** when the base was last heard of, if this is what was kept */
+    readonly keptAt: string | null,
+  ) {}
+
+  private static database(reference: string): BookDatabase {
+    const db = new Dexie(`brinecove-book-${reference}`) as BookDatabase;
+    db.version(1).stores({ book: "key", answers: "id, state" });
+    return db;
+  }
+
+  /** Keeps a book that came from the base, and opens it with what this device has still to send. */
+  static async keep(book: BoatBook): Promise<BookStore> {
+    const db = BookStore.database(book.reference);
+    localStorage.setItem(nameKey, book.reference);
+    await db.book.put({ key: "book", book, keptAt: new Date().toISOString() });
+    return BookStore.opened(new BookStore(db, book, null));
+  }
+
+  /** The book that this device holds, or null. */
+  static async kept(): Promise<BookStore | null> {
+    const reference = localStorage.getItem(nameKey);
+    if (!reference) return null;
+    const db = BookStore.database(reference);
+    const kept = await db.book.get("book");
+    return kept ? BookStore.opened(new BookStore(db, kept.book, kept.keptAt)) : null;
+  }
+
+  private static async opened(store: BookStore): Promise<BookStore> {
+    for (const answer of store.book.study) store.answers.set(answer.id, { id: answer.id, answer, state: "there", message: null });
+    for (const kept of await store.db.answers.toArray()) if (store.answers.get(kept.id)?.state !== "there") store.answers.set(kept.id, kept);
+    store.changed();
+    void store.send();
+    return store;
+  }
+
+  /** Takes the book off this device. What has not reached the base is sent first; where that fails nothing is erased. */
+  async erase(): Promise<boolean> {
+    await this.send();
+    if (this.saved.waiting > 0) return false;
+    await this.db.delete();
+    localStorage.removeItem(nameKey);
+    return true;
+  }
+
+  /** What was said in the study, from every device. */
+  said(): StudyAnswer[] {
+    return this.list;
+  }
+
+  save(): StudySave {
+    return this.saved;
+  }
+
+  onChange(listener: () => void): () => void {
+    this.listeners.add(listener);
+    return () => this.listeners.delete(listener);
+  }
+
+  /** Keeps one thing said, here first and then at the base. */
+  async say(said: Said): Promise<void> {
+    const answer = { v: 1, id: uuid(), revision: this.book.yacht.revision, at: new Date().toISOString(), ...said } as StudyAnswer;
+    const kept: KeptAnswer = { id: answer.id, answer, state: "waiting", message: null };
+    this.answers.set(answer.id, kept);
+    this.changed();
+    try {
+      await this.db.answers.put(kept);
+      this.saved = { ...this.saved, fault: null };
+    } catch (error) {
+      this.saved = { ...this.saved, fault: (error as Error).name };
+    }
+    this.changed();
+    void this.send();
+  }
+
+  /** Sends what waits; without signal it stays, and goes with the next answer or when the network comes back. */
+  send(): Promise<void> {
+    this.sending ??= this.sendAll().finally(() => (this.sending = null));
+    return this.sending;
+  }
+
+  private async sendAll(): Promise<void> {
+    for (;;) {
+      const waiting = [...this.answers.values()].filter((each) => each.state === "waiting").slice(0, 100);
+      if (waiting.length === 0) return;
+      try {
+        const { answers } = await ask("/api/book/study", checkAnswers, { method: "POST", body: { answers: waiting.map((each) => each.answer) } });
+        for (const { id, status, message } of answers) {
+          const kept = this.answers.get(id);
+          if (!kept) continue;
+          const now: KeptAnswer = { ...kept, state: status === "refused" ? "refused" : "there", message };
+          this.answers.set(id, now);
+          await this.db.answers.put(now);
+        }
+      } catch {
+        return;
+      } finally {
+        this.changed();
+      }
+    }
+  }
+
+  private changed(): void {
+    const kept = [...this.answers.values()];
+    this.list = kept.filter((each) => each.state !== "refused").map((each) => each.answer);
+    this.saved = { ...this.saved, waiting: kept.filter((each) => each.state === "waiting").length };
+    for (const listener of this.listeners) listener();
+  }
+}

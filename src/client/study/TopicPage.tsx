@@ -1,0 +1,122 @@
+"use client";
+import { useTranslations } from "next-intl";
+import { useMemo, useState } from "react";
+import { say } from "@/core/basics/words";
+import type { DepthOfTopic } from "@/core/briefing/depth";
+import { sayOf } from "@/core/yacht/figures";
+import { depthReasonWords } from "@/messages/depth-words";
+import { Button } from "@/ui/Button";
+import { Field } from "@/ui/Field";
+import { OddNote } from "@/ui/OddNote";
+import { YachtPlan } from "@/ui/plan/YachtPlan";
+import type { BookStore } from "../store/book-store";
+import { ProcedureSteps } from "../walk/ProcedureSteps";
+import { CheckQuestion } from "./CheckQuestion";
+import styles from "./Study.module.css";
+import type { Study } from "./useStudy";
+
+interface Props {
+  store: BookStore;
+  study: Study;
+  topic: DepthOfTopic & { minutes: number };
+  next: string | null;
+  onNext: (topic: string) => void;
+  onBack: () => void;
+}
+
+/** One topic of the study: what is odd first, then how it is worked with her own figures, her plan, and the questions on it. */
+export function TopicPage({ store, study, topic: known, next, onNext, onBack }: Props) {
+  const t = useTranslations();
+  const { file } = store.book.yacht;
+  const { topic, depth, reasons } = known;
+  const { state, questions } = study.plan;
+  const [words, setWords] = useState("");
+  const place = file.places[topic.place];
+  const planWords = useMemo(
+    () => ({ port: t("plan.port"), starboard: t("plan.starboard"), title: t("plan.title", { yacht: file.particulars.name, level: t(`level.${place?.level ?? "deck"}`) }), place: (id: string) => say(file.places[id]?.name ?? { en: id }, "en") }),
+    [t, file, place],
+  );
+  const mark = state.marks.get(topic.id);
+  const setMark = (value: "understood" | "ask") => void store.say({ about: "topic", topic: topic.id, value: mark === value ? "open" : value });
+  const own = state.questions.filter((question) => question.topic === topic.id);
+  const { does, say: told } = file.stops[topic.id] ?? {};
+  return (
+    <article className={styles.topic} aria-labelledby="topic-title">
+      <Button onClick={onBack}>{t("study.back")}</Button>
+      <header>
+        <h1 id="topic-title" tabIndex={-1}>
+          {say(topic.title, "en")}
+        </h1>
+        <p>
+          {say(place?.name ?? { en: topic.place }, "en")}. {reasons.length > 0 ? t("study.depth", { depth: t(`depth.${depth}`), why: depthReasonWords(t, reasons) }) : t("study.depth-plain", { depth: t(`depth.${depth}`) })}
+        </p>
+      </header>
+      <div className={styles.sides}>
+        <div className={styles.reading}>
+          {topic.oddities.map((key) => {
+            const oddity = file.oddities[key];
+            return (
+              oddity && (
+                <OddNote key={key} title={t("place.odd")}>
+                  {sayOf(file, oddity.words)}
+                </OddNote>
+              )
+            );
+          })}
+          {told && <p>{sayOf(file, told)}</p>}
+          {topic.procedures.map((id, index) => (
+            <ProcedureSteps key={id} file={file} id={id} isOpen={index === 0} />
+          ))}
+          {does && (
+            <p className={styles.does}>
+              <strong>{t("walk.does")}</strong> {say(does, "en").replace(/^./, (letter) => letter.toLowerCase())}
+            </p>
+          )}
+          {questions
+            .filter((question) => question.topic === topic.id)
+            .map((question) => (
+              <CheckQuestion key={question.id} question={question} given={state.checks.get(question.id)} onAnswer={(value) => void store.say({ about: "check", question: question.id, value })} />
+            ))}
+          <Field label={t("study.question")}>{(ids) => <textarea {...ids} rows={2} maxLength={500} value={words} onChange={(event) => setWords(event.target.value)} />}</Field>
+          <Button
+            disabled={words.trim() === ""}
+            onClick={() => {
+              void store.say({ about: "question", topic: topic.id, value: words.trim() });
+              setWords("");
+            }}
+          >
+            {t("study.question-keep")}
+          </Button>
+          {own.length > 0 && (
+            <>
+              <h3>{t("study.question-kept")}</h3>
+              <ul className={styles.own}>
+                {own.map((question) => (
+                  <li key={question.id}>{question.words}</li>
+                ))}
+              </ul>
+            </>
+          )}
+        </div>
+        <div className={styles.plan}>{place && <YachtPlan file={file} level={place.level} words={planWords} current={topic.place} />}</div>
+      </div>
+      <footer className={styles.foot}>
+        <Button look={mark === "ask" ? "chosen" : "on-dark"} className={mark === "ask" ? styles.taken : styles.outline} large aria-pressed={mark === "ask"} onClick={() => setMark("ask")}>
+          {t("study.ask")}
+        </Button>
+        <Button
+          look="on-dark"
+          large
+          aria-pressed={mark === "understood"}
+          onClick={() => {
+            if (mark !== "understood") setMark("understood");
+            if (next) onNext(next);
+            else onBack();
+          }}
+        >
+          {t("study.understood")}
+        </Button>
+      </footer>
+    </article>
+  );
+}

@@ -1,0 +1,85 @@
+"use client";
+import { useTranslations } from "next-intl";
+import { memo, useMemo } from "react";
+import { say } from "@/core/basics/words";
+import type { BriefedStop } from "@/core/briefing/part";
+import { topicsOf } from "@/core/briefing/topics";
+import { sayOf } from "@/core/yacht/figures";
+import { depthReasonWords } from "@/messages/depth-words";
+import { OddNote } from "@/ui/OddNote";
+import { useHandover } from "../handover/context";
+import { LineRow } from "../handover/lines/LineRow";
+import { BeforeYouTouch } from "./BeforeYouTouch";
+import { ProcedureSteps } from "./ProcedureSteps";
+import { StopQuestions } from "./StopQuestions";
+import { needsOf, type Walk } from "./useWalk";
+import styles from "./Walk.module.css";
+
+interface Props {
+  walk: Walk;
+  stop: BriefedStop;
+  onGo: (stop: string) => void;
+  onMark: (surface?: string) => void;
+}
+
+/** One stop of the walk: what must be on, what is odd, what to say, what the skipper does, and what goes back before one leaves. */
+export const StopScreen = memo(function StopScreen({ walk, stop, onGo, onMark }: Props) {
+  const t = useTranslations();
+  const store = useHandover();
+  const { file, list } = store.bundle;
+  const topic = useMemo(() => topicsOf(file).find((each) => each.id === stop.id), [file, stop.id]);
+  const planned = file.stops[stop.id];
+  const place = file.places[stop.place];
+  const lines = list.lines.filter((line) => line.place === stop.place && line.system === stop.system);
+  if (!planned || !place) return null;
+  return (
+    <article className={styles.stop} aria-labelledby="stop-title">
+      <p className={styles.where}>
+        <strong>{say(place.name, "en")}.</strong> {say(place.reach, "en")}
+      </p>
+      <p className={styles.depth}>
+        <strong>{t(`depth.${stop.depth}`)}</strong>
+        {stop.why.length > 0 && ` · ${depthReasonWords(t, stop.why)}`}
+      </p>
+      <BeforeYouTouch file={file} needs={needsOf(walk, stop.id)} onGo={onGo} />
+      {topic?.oddities.map((key) => {
+        const oddity = file.oddities[key];
+        return (
+          oddity && (
+            <OddNote key={key} title={t("place.odd")}>
+              {sayOf(file, oddity.words)}
+            </OddNote>
+          )
+        );
+      })}
+      <StopQuestions stop={stop.id} questions={walk.state.questions} />
+      {planned.does && (
+        <p className={styles.does}>
+          <strong>{t("walk.does")}</strong> {say(planned.does, "en").replace(/^./, (letter) => letter.toLowerCase())}
+        </p>
+      )}
+      {planned.say && <p className={styles.say}>{sayOf(file, planned.say)}</p>}
+      {stop.id in file.stops && planned.topics.map((id, index) => <ProcedureSteps key={id} file={file} id={id} isOpen={index === 0 && stop.depth !== "skim"} />)}
+      {planned.putBack && (
+        <section className={styles.putBack}>
+          <h2>{t("walk.put-back")}</h2>
+          <ul>
+            {planned.putBack.map((words) => (
+              <li key={say(words, "en")}>{say(words, "en")}</li>
+            ))}
+          </ul>
+        </section>
+      )}
+      {lines.length > 0 && (
+        <details className={styles.lines}>
+          <summary>{t("walk.here", { lines: lines.length })}</summary>
+          <ul>
+            {lines.map((line) => (
+              <LineRow key={line.id} line={line} onMark={onMark} />
+            ))}
+          </ul>
+        </details>
+      )}
+    </article>
+  );
+});

@@ -1,0 +1,17 @@
+import type { YachtFile } from "../yacht/schema";
+import type { BriefingPart } from "./part";
+import type { StudyAnswer } from "./study/answer";
+import { briefingPlan } from "./study/study";
+
+/** The briefing of a check-in, out of the pinned yacht file and what the skipper said in the study. */
+export function makeBriefingPart(file: YachtFile, answers: readonly StudyAnswer[]): BriefingPart {
+  const { topics, questions, state } = briefingPlan(file, answers);
+  const byTopic = new Map(questions.map((question) => [question.id, question.topic]));
+  return {
+    stops: topics.map(({ topic: { id, title, place, system, safety }, depth, reasons, minutes }) => ({ id, title, place, system, safety, depth, why: reasons.map(({ why, values }) => ({ why, values })), minutes })),
+    questions: state.questions,
+    wrong: [...state.checks].flatMap(([question, { right }]) => (right ? [] : [{ topic: byTopic.get(question) ?? "", question }])),
+    studied: answers.length === 0 ? null : { revision: Math.max(...answers.map((answer) => answer.revision)), answered: state.checks.size, asked: questions.length },
+    language: state.experience?.language ?? null,
+  };
+}
