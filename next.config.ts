@@ -1,4 +1,5 @@
 import type { NextConfig } from "next";
+import { withSerwist } from "@serwist/turbopack";
 import createNextIntlPlugin from "next-intl/plugin";
 
 const config: NextConfig = {
@@ -9,4 +10,4 @@ const config: NextConfig = {
   reactStrictMode: true,
   distDir: process.env.BRINECOVE_DIST ?? ".next",
 };
-export default createNextIntlPlugin("./src/messages/request.ts")(config);
+export default createNextIntlPlugin("./src/messages/request.ts")(withSerwist(config) as NextConfig);

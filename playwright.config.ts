@@ -16,6 +16,8 @@ export default defineConfig({
     ...devices["Desktop Chrome"],
     baseURL: `http://127.0.0.1:${port}`,
     viewport: { width: 1280, height: 800 },
+    // the tests that cut the network ask for it; for the others it would only fetch every file once more
+    serviceWorkers: "block",
     trace: "retain-on-failure",
     launchOptions: {
       executablePath: process.env.CHROMIUM ?? "/usr/bin/chromium",

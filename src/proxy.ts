@@ -40,4 +40,4 @@ function contentSecurityPolicy(nonce: string): string {
   ].join("; ");
 }
 
-export const config = { matcher: ["/((?!api/|_next/static|_next/image|favicon|icon).*)"] };
+export const config = { matcher: ["/((?!api/|serwist/|_next/static|_next/image|favicon|icon|manifest).*)"] };

@@ -2,6 +2,7 @@ import type { Metadata } from "next";
 import { NextIntlClientProvider } from "next-intl";
 import { getMessages } from "next-intl/server";
 import { AboardShell } from "@/client/aboard/AboardShell";
+import { ServiceWorker } from "@/client/offline/ServiceWorker";
 import { shellMessages } from "@/messages/shell";
 
 export const metadata: Metadata = { title: "Aboard" };
@@ -11,6 +12,7 @@ export default async function AboardShellPage() {
   return (
     <NextIntlClientProvider messages={shellMessages(await getMessages())}>
       <AboardShell />
+      <ServiceWorker />
     </NextIntlClientProvider>
   );
 }

@@ -2,6 +2,7 @@ import type { Metadata } from "next";
 import { NextIntlClientProvider } from "next-intl";
 import { getMessages } from "next-intl/server";
 import { BoatBookShell } from "@/client/book/BoatBookShell";
+import { ServiceWorker } from "@/client/offline/ServiceWorker";
 import { shellMessages } from "@/messages/shell";
 
 export const metadata: Metadata = { title: "Boat book" };
@@ -11,6 +12,7 @@ export default async function BoatBookShellPage() {
   return (
     <NextIntlClientProvider messages={shellMessages(await getMessages())}>
       <BoatBookShell />
+      <ServiceWorker />
     </NextIntlClientProvider>
   );
 }

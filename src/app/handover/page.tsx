@@ -2,6 +2,7 @@ import type { Metadata } from "next";
 import { NextIntlClientProvider } from "next-intl";
 import { getMessages } from "next-intl/server";
 import { HandoverShell } from "@/client/handover/HandoverShell";
+import { ServiceWorker } from "@/client/offline/ServiceWorker";
 import { shellMessages } from "@/messages/shell";
 
 export const metadata: Metadata = { title: "Handover" };
@@ -11,6 +12,7 @@ export default async function HandoverShellPage() {
   return (
     <NextIntlClientProvider messages={shellMessages(await getMessages())}>
       <HandoverShell />
+      <ServiceWorker />
     </NextIntlClientProvider>
   );
 }

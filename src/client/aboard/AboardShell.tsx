@@ -8,6 +8,8 @@ import { Field } from "@/ui/Field";
 import { HullIcon } from "@/ui/plan/HullIcon";
 import { ApiFault, ask } from "../api";
 import styles from "../book/Book.module.css";
+import { NoSignalState } from "../offline/NoSignalState";
+import { keepAboard, keptAboard } from "../store/aboard-store";
 import { YachtBook, type StartAt } from "../book/YachtBook";
 
 /** What the code posted aboard opens: `#CODE`, or from a label `#CODE/place` or `#CODE/fitting/key`. Nothing personal. */
@@ -16,14 +18,24 @@ export function AboardShell() {
   const [book, setBook] = useState<AboardBook | null>(null);
   const [start, setStart] = useState<StartAt>({});
   const [fault, setFault] = useState<string | null>(null);
+  const [openCode, setOpenCode] = useState("");
+  const [keptBytes, setKeptBytes] = useState<number | null>(null);
   const load = useCallback(
     async (code: string, at: StartAt = {}) => {
+      setOpenCode(code);
       try {
         const opened = await ask(`/api/aboard/${encodeURIComponent(code)}`, checkAboard);
         setStart(at);
         setBook(opened);
         setFault(null);
+        setKeptBytes(await keepAboard(code, opened).catch(() => null));
       } catch (error) {
+        // without signal it opens as this device kept it
+        const kept = error instanceof ApiFault ? null : await keptAboard(code).catch(() => null);
+        if (kept) {
+          setStart(at);
+          return setBook(kept);
+        }
         setFault(error instanceof ApiFault ? error.message : t("desk.no-signal"));
       }
     },
@@ -63,12 +75,16 @@ export function AboardShell() {
           <h1>{book.yacht.name}</h1>
           <p>{t("aboard.words")}</p>
           <p>
-            <a href={`tel:${book.base.phone.replaceAll(" ", "")}`}>{t("book.call", { phone: book.base.phone })}</a>
+            <a href={`tel:${book.base.phone.replaceAll(" ", "")}`}>{t("book.call", { phone: book.base.phone })}</a> ·{" "}
+            <a href={`/api/aboard/${encodeURIComponent(openCode)}/card.pdf`} target="_blank" rel="noreferrer">
+              {t("card.link")}
+            </a>
           </p>
         </div>
         <HullIcon particulars={particulars} tone="on-dark" width={84} />
       </header>
       <main className={styles.part}>
+        {keptBytes !== null && <NoSignalState shell="/aboard" bytes={keptBytes} />}
         <YachtBook file={book.yacht.file} start={start} />
       </main>
     </div>

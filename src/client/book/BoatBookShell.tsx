@@ -10,6 +10,8 @@ import { VerdictMark } from "@/ui/VerdictMark";
 import { anything, ApiFault, ask } from "../api";
 import { BookStore } from "../store/book-store";
 import { StudyScreen } from "../study/StudyScreen";
+import { NoSignalState } from "../offline/NoSignalState";
+import { KeptPhoto } from "./KeptPhoto";
 import styles from "./Book.module.css";
 import { YachtBook } from "./YachtBook";
 
@@ -82,6 +84,10 @@ function OpenBook({ store }: { store: BookStore }) {
   const at = (instant: string) => format.dateTime(new Date(instant), { weekday: "short", day: "numeric", month: "long", hour: "2-digit", minute: "2-digit", hourCycle: "h23", timeZone });
   const money = (minor: number) => formatMoney(minor, currency, "en");
   const [studying, setStudying] = useState(false);
+  const [keptBytes, setKeptBytes] = useState<number | null>(null);
+  useEffect(() => {
+    void store.keepEverything().then(setKeptBytes);
+  }, [store]);
   const [notErased, setNotErased] = useState(false);
   const close = async () => {
     if (!(await store.erase())) return setNotErased(true);
@@ -111,6 +117,9 @@ function OpenBook({ store }: { store: BookStore }) {
             {t("book.call", { phone })}
           </a>
         </section>
+        <div className={styles.part}>
+          <NoSignalState shell="/book" bytes={keptBytes} />
+        </div>
         {store.keptAt && (
           <p className={styles.part} role="status">
             {t("book.kept-from", { at: at(store.keptAt) })}
@@ -151,10 +160,8 @@ function OpenBook({ store }: { store: BookStore }) {
                       <VerdictMark verdict={noted.verdict} />
                       <span>
                         <strong>{noted.name}</strong>, {noted.place}: {noted.words}
-                        {noted.photos.map((hash) => (
-                          // private evidence is served as it is, never through an optimiser's cache
-                          // eslint-disable-next-line @next/next/no-img-element
-                          <img key={hash} src={`/api/photos/${hash}?small`} alt={t("photo.of", { name: noted.name, number: 1 })} />
+                        {noted.photos.map((hash, number) => (
+                          <KeptPhoto key={hash} store={store} hash={hash} alt={t("photo.of", { name: noted.name, number: number + 1 })} />
                         ))}
                       </span>
                     </li>

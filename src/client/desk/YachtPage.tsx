@@ -64,6 +64,10 @@ export function YachtPage({ slug, name, berth, code, revision, file, sisters, re
           <a href={`/api/yachts/${slug}/plan.pdf`} target="_blank" rel="noreferrer">
             {t("plan")}
           </a>{" "}
+          ·{" "}
+          <a href={`/api/yachts/${slug}/card.pdf`} target="_blank" rel="noreferrer">
+            {t("card")}
+          </a>{" "}
           · <a href="/api/schemas/yacht-file.json">{t("schema")}</a>
         </p>
         {draft && (

@@ -20,7 +20,13 @@ interface KeptBook {
   keptAt: string;
 }
 
-type BookDatabase = Dexie & { book: EntityTable<KeptBook, "key">; answers: EntityTable<KeptAnswer, "id"> };
+/** A photo of a record, small, under the hash of the whole one. */
+interface KeptSmallPhoto {
+  hash: string;
+  bytes: Blob;
+}
+
+type BookDatabase = Dexie & { book: EntityTable<KeptBook, "key">; answers: EntityTable<KeptAnswer, "id">; photos: EntityTable<KeptSmallPhoto, "hash"> };
 
 /** Which charter's book this device holds. */
 const nameKey = "brinecove-book";
@@ -48,7 +54,7 @@ export class BookStore {
 
   private static database(reference: string): BookDatabase {
     const db = new Dexie(`brinecove-book-${reference}`) as BookDatabase;
-    db.version(1).stores({ book: "key", answers: "id, state" });
+    db.version(1).stores({ book: "key", answers: "id, state", photos: "hash" });
     return db;
   }
 
@@ -75,6 +81,28 @@ export class BookStore {
     store.changed();
     void store.send();
     return store;
+  }
+
+  /** A photo as this device keeps it; fetched and kept when it is not here yet, null without signal. */
+  async photo(hash: string): Promise<Blob | null> {
+    const kept = await this.db.photos.get(hash);
+    if (kept) return kept.bytes;
+    const answer = await fetch(`/api/photos/${hash}?small`).catch(() => null);
+    if (!answer?.ok) return null;
+    const bytes = await answer.blob();
+    await this.db.photos.put({ hash, bytes });
+    return bytes;
+  }
+
+  /** Fetches what is not here yet. Returns the bytes that are kept of this yacht, or null when something is missing. */
+  async keepEverything(): Promise<number | null> {
+    let sum = new Blob([JSON.stringify(this.book)]).size;
+    for (const hash of new Set(this.book.handovers.flatMap((handover) => handover.noted.flatMap((noted) => noted.photos)))) {
+      const bytes = await this.photo(hash);
+      if (!bytes) return null;
+      sum += bytes.size;
+    }
+    return sum;
   }
 
   /** Takes the book off this device. What has not reached the base is sent first; where that fails nothing is erased. */

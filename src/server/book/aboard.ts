@@ -1,13 +1,16 @@
 import "server-only";
 import type { AboardBook } from "@/formats/book";
 import { throttle } from "../auth/throttle";
-import { currentBase } from "../db/base";
+import { now } from "../clock";
+import { currentBase, type BaseRow } from "../db/base";
 import { pool, withBase } from "../db/pool";
-import { findYacht } from "../db/yachts";
+import { findYacht, type YachtRow } from "../db/yachts";
 import { Refusal } from "../http/refusal";
+import { boatCardPdf } from "../pdf/card";
+import type { PdfFile } from "../pdf/record";
 
-/** What the code posted at a companionway opens. Wrong codes are throttled by their first letters, so that guessing is slow. */
-export async function yachtByCode(code: string): Promise<AboardBook> {
+/** Opens what a code posted at a companionway leads to. Wrong codes are throttled by their first letters, so that guessing is slow. */
+async function byCode<T>(code: string, work: (base: BaseRow, yacht: YachtRow) => T | Promise<T>): Promise<T> {
   const plain = code.toUpperCase();
   const { rows } = await pool().query<{ id: string; base_id: string }>("select * from find_yacht_by_code($1)", [plain]);
   const found = rows[0];
@@ -18,7 +21,13 @@ export async function yachtByCode(code: string): Promise<AboardBook> {
   return withBase(found.base_id, async (db) => {
     const [base, yacht] = [await currentBase(db), await findYacht(db, { id: found.id })];
     if (!yacht) throw new Refusal(404, "no-such-code", "There is no file for this yacht yet.");
-    const { name, place, phone, timeZone, currency } = base;
-    return { base: { name, place, phone, timeZone, currency }, yacht: { name: yacht.name, berth: yacht.berth, file: yacht.file } };
+    return work(base, yacht);
   });
 }
+
+/** Plan, finder and emergency cards of the yacht that a code is posted on; nothing personal. */
+export const yachtByCode = (code: string): Promise<AboardBook> =>
+  byCode(code, ({ name, place, phone, timeZone, currency }, yacht) => ({ base: { name, place, phone, timeZone, currency }, yacht: { name: yacht.name, berth: yacht.berth, file: yacht.file } }));
+
+/** The boat card of the yacht that a code is posted on. */
+export const boatCardByCode = (code: string): Promise<PdfFile> => byCode(code, (base, yacht) => boatCardPdf(yacht, base, now()));

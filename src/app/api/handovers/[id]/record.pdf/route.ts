@@ -2,6 +2,7 @@ import { requireReaderOfHandover } from "@/server/auth/reader";
 import { withBase } from "@/server/db/pool";
 import { handle } from "@/server/http/handle";
 import { idParam } from "@/server/http/id";
+import { pdfAnswer } from "@/server/pdf/answer";
 import { recordPdf } from "@/server/pdf/record";
 
 interface Context {
@@ -11,6 +12,5 @@ interface Context {
 export const GET = handle<Context>("record-pdf", async (_request, { params }) => {
   const id = idParam((await params).id);
   const baseId = await requireReaderOfHandover(id);
-  const { bytes, name } = await withBase(baseId, (db) => recordPdf(db, id));
-  return new Response(new Uint8Array(bytes), { headers: { "content-type": "application/pdf", "content-disposition": `inline; filename="${name}"` } });
+  return pdfAnswer(await withBase(baseId, (db) => recordPdf(db, id)));
 });

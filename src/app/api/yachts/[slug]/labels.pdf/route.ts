@@ -4,6 +4,7 @@ import { withBase } from "@/server/db/pool";
 import { handle } from "@/server/http/handle";
 import { labelled, labelsPdf } from "@/server/pdf/labels";
 import { Refusal } from "@/server/http/refusal";
+import { pdfAnswer } from "@/server/pdf/answer";
 import { requireYacht } from "@/server/yacht/require";
 
 interface Context {
@@ -19,6 +20,5 @@ export const GET = handle<Context>("labels", async (request, { params }) => {
   if (!what) throw new Refusal(400, "no-such-labels", `There are labels for ${labelled.join(" and ")}.`, "for");
   const yacht = await withBase(staff.baseId, (db) => requireYacht(db, slug));
   const origin = process.env.ORIGIN ?? `http://${request.headers.get("host") ?? "127.0.0.1:4310"}`;
-  const { bytes, name } = await labelsPdf(yacht, what, origin, now());
-  return new Response(new Uint8Array(bytes), { headers: { "content-type": "application/pdf", "content-disposition": `inline; filename="${name}"` } });
+  return pdfAnswer(await labelsPdf(yacht, what, origin, now()));
 });

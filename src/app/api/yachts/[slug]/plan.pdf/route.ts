@@ -2,6 +2,7 @@ import { requireStaff } from "@/server/auth/session";
 import { now } from "@/server/clock";
 import { withBase } from "@/server/db/pool";
 import { handle } from "@/server/http/handle";
+import { pdfAnswer } from "@/server/pdf/answer";
 import { planPdf } from "@/server/pdf/plan";
 import { requireYacht } from "@/server/yacht/require";
 
@@ -14,6 +15,5 @@ export const GET = handle<Context>("plan-pdf", async (_request, { params }) => {
   const staff = await requireStaff();
   const { slug } = await params;
   const yacht = await withBase(staff.baseId, (db) => requireYacht(db, slug));
-  const { bytes, name } = await planPdf(yacht, now());
-  return new Response(new Uint8Array(bytes), { headers: { "content-type": "application/pdf", "content-disposition": `inline; filename="${name}"` } });
+  return pdfAnswer(await planPdf(yacht, now()));
 });

@@ -1,0 +1,209 @@
+import { expect, test, type Page } from "@playwright/test";
+import { signIn } from "./desk";
+
+const faultsOf = (page: Page) => {
+  const faults: string[] = [];
+  page.on("pageerror", (error) => faults.push(error.message));
+  return faults;
+};
+
+async function openBook(page: Page, secret: string, pin: string): Promise<void> {
+  await page.goto(`/book#${secret}`);
+  await page.getByLabel("PIN").fill(pin);
+  await page.getByRole("button", { name: "Open", exact: true }).click();
+}
+
+/** Opens a charter's check-in on its walk. */
+async function openWalk(page: Page, reference: string): Promise<void> {
+  await page.goto(`/charters/${reference}`);
+  await page.getByRole("button", { name: "Briefing walk" }).click();
+  await page.waitForURL(/handover#/);
+  await expect(page.locator("#stop-title")).toBeVisible();
+}
+
+const stopsLeft = async (page: Page): Promise<number> => {
+  const words = (await page.getByRole("contentinfo").textContent()) ?? "";
+  return words.startsWith("one stop left") ? 1 : Number(/^(\d+) stops left/.exec(words)?.[1] ?? "0");
+};
+
+test.describe("the study", () => {
+  test.use({ viewport: { width: 390, height: 844 } });
+
+  test("on a phone: what was handled, a wrong answer, a question; without signal it waits, and comes in once", async ({ page, context, browser }) => {
+    const faults = faultsOf(page);
+    await openBook(page, "demo-boat-book-pale-heron-1058", "731904");
+    await page.getByRole("button", { name: "Study her now" }).click();
+    await page.getByRole("button", { name: "Keep this" }).click();
+    await expect(page.getByText("A number, 0 or more.").first()).toBeVisible();
+    await page.getByLabel(/^Longest yacht/).fill("10");
+    await page.getByLabel(/^Weeks in command/).fill("6");
+    for (const thing of ["inboard diesel", "electric windlass", "head pumped by hand", "holding tank", "gas aboard"]) await page.getByLabel(thing, { exact: true }).check();
+    await page.getByRole("button", { name: "Keep this" }).click();
+    await expect(page.getByText(/^The walk at the berth will take about \d+ minutes\./)).toBeVisible();
+    const minutes = async () => Number(/about (\d+) minutes/.exec((await page.getByText(/^The walk at the berth/).textContent()) ?? "")?.[1]);
+    const before = await minutes();
+
+    // Pale Heron's 20 m are red; who says white does it with own hands
+    await page.getByRole("button", { name: /^Anchor and windlass as usual/ }).click();
+    await page.getByRole("region", { name: "Which colour marks 20 m of chain?" }).getByRole("button", { name: "white" }).click();
+    await expect(page.getByText("Not on this boat. Right is: red.")).toBeVisible();
+    await expect(page.getByText(/with own hands \(a question answered wrongly\)/)).toBeVisible();
+    await context.setOffline(true);
+    await page.getByLabel("Your question to the briefer").fill("Does the windlass run off the service bank?");
+    await page.getByRole("button", { name: "Keep the question" }).click();
+    await page.getByRole("button", { name: "Show me aboard" }).click();
+    await page.getByRole("button", { name: "Back to the topics" }).click();
+    await expect(page.getByText("2 kept on this device, waiting for signal")).toBeVisible();
+    await expect.poll(minutes).toBeGreaterThan(before);
+    await context.setOffline(false);
+    await expect(page.getByText("all at the base")).toBeVisible({ timeout: 15_000 });
+
+    // another device of the same charter has it all
+    const other = await (await browser.newContext()).newPage();
+    await openBook(other, "demo-boat-book-pale-heron-1058", "731904");
+    await other.getByRole("button", { name: "Go on with the study" }).click();
+    await other.getByRole("button", { name: /^Anchor and windlass with own hands/ }).click();
+    await expect(other.getByText("Does the windlass run off the service bank?")).toBeVisible();
+    await other.context().close();
+    expect(faults).toEqual([]);
+  });
+});
+
+test.describe("the walk", () => {
+  test.use({ serviceWorkers: "allow" });
+
+  test("goes on with the network cut half-way, also after a reload, and nothing is lost or tried too early", async ({ page, context, browser }) => {
+    test.setTimeout(300_000);
+    const faults = faultsOf(page);
+    await signIn(page, "ilko@brinecove.example");
+    await openWalk(page, "BR-1060");
+    const visited: string[] = [];
+    const main = page.getByRole("main");
+    const take = async (button: "I have done it" | "Only shown" = "I have done it") => {
+      const title = (await page.locator("#stop-title").textContent()) ?? "";
+      visited.push(title);
+      const left = await stopsLeft(page);
+      await page.getByRole("button", { name: button }).click();
+      await expect.poll(() => stopsLeft(page)).toBe(left - 1);
+    };
+    const all = await stopsLeft(page);
+    expect(all).toBe(40);
+    // the tablet keeps the pages before the signal goes
+    await expect.poll(() => page.evaluate(async () => Boolean(await caches.match("/handover", { ignoreSearch: true }))), { timeout: 60_000 }).toBe(true);
+
+    // the plan is made in a worker; the first stop is where one comes aboard
+    await expect(main).toContainText("Stern platform");
+    for (let i = 0; i < 12; i++) await take();
+    await context.setOffline(true);
+    for (let i = 0; i < 3; i++) await take("Only shown");
+    // not now: somebody stands at the stop; it comes last, with what depends on it
+    const offTitle = (await page.locator("#stop-title").textContent()) ?? "";
+    await page.getByRole("button", { name: "Not now …" }).click();
+    await page.getByRole("button", { name: "somebody is there" }).click();
+    await expect(page.locator("#stop-title")).not.toHaveText(offTitle);
+    await expect(page.getByRole("contentinfo").getByRole("status")).toContainText("waiting for signal");
+    const half = await stopsLeft(page);
+    const here = (await page.locator("#stop-title").textContent()) ?? "";
+
+    // power gone, no signal: it comes up where it was
+    await page.reload();
+    await expect(page.locator("#stop-title")).toHaveText(here, { timeout: 30_000 });
+    expect(await stopsLeft(page)).toBe(half);
+    while ((await stopsLeft(page)) > 1) await take();
+    await context.setOffline(false);
+    await expect(page.getByRole("contentinfo").getByRole("status")).toContainText("all at the base", { timeout: 60_000 });
+
+    const before = (earlier: string, later: string) => expect([earlier, later, visited.indexOf(earlier) < visited.indexOf(later)]).toEqual([earlier, later, true]);
+    for (const [earlier, later] of [["Oil, coolant and belt", "Start the engine, look at the water"], ["Windlass switch", "Anchor and windlass"], ["Start the engine, look at the water", "Anchor and windlass"], ["Anchor and windlass", "Stop the engine"], ["Handle of the bilge pump", "Bilge pump by hand"]] as const) {
+      if (visited.includes(earlier) && visited.includes(later)) before(earlier, later);
+    }
+    expect(visited).toContain("Anchor and windlass");
+
+    // another briefer goes on from another device, and sees what was shown by whom
+    const other = await (await browser.newContext()).newPage();
+    await signIn(other, "maro@brinecove.example");
+    await openWalk(other, "BR-1060");
+    expect(await stopsLeft(other)).toBe(1);
+    await other.getByRole("button", { name: "I have done it" }).click();
+    await expect(other.getByRole("heading", { level: 1 })).toHaveText("The walk is done");
+    await expect(other.getByText(/^40 shown, \d+ of them with own hands, 0 left out\./)).toBeVisible();
+    await expect(page.getByRole("heading", { level: 1 })).toHaveText("The walk is done", { timeout: 30_000 });
+    // what both read before they sign has the briefing in it
+    await other.getByRole("button", { name: "Read it through and sign" }).click();
+    await expect(other.getByText(/^40 of 40 topics shown, \d+ with own hands/)).toBeVisible();
+    await other.context().close();
+    expect(faults).toEqual([]);
+  });
+
+  test("at the windlass with the engine off, says what has to be on and where; safety is left out by the manager alone", async ({ page }) => {
+    await signIn(page, "maro@brinecove.example");
+    await openWalk(page, "BR-1065");
+    const pick = async (title: string) => {
+      await page.getByRole("button", { name: "All stops" }).click();
+      await page.getByRole("listitem").filter({ hasText: title }).getByRole("button").first().click();
+      await expect(page.locator("#stop-title")).toHaveText(title);
+    };
+    await pick("Anchor and windlass");
+    const needs = page.getByRole("region", { name: "Before you touch it" });
+    await expect(needs).toContainText("engine running, lever in neutral: Helm");
+    await expect(needs).toContainText("windlass switch on: Chart table");
+    await needs.getByRole("listitem").filter({ hasText: "windlass switch" }).getByRole("button", { name: "Go there" }).click();
+    await expect(page.locator("#stop-title")).toHaveText("Windlass switch");
+    await page.getByRole("button", { name: "I have done it" }).click();
+    await pick("Anchor and windlass");
+    await expect(needs).not.toContainText("windlass switch on: Chart table");
+    await expect(page.getByText("Before you leave")).toBeVisible();
+
+    await pick("Life raft");
+    await page.getByRole("button", { name: "Not now …" }).click();
+    await expect(page.getByText("The base manager alone leaves it out")).toBeVisible();
+    await expect(page.getByRole("dialog").getByRole("button", { name: "no time" })).toHaveCount(0);
+    await page.getByRole("button", { name: "Close" }).click();
+
+    // each order is one tap; system by system says its repeats by staying allowed
+    await page.getByRole("button", { name: "All stops" }).click();
+    for (const order of ["System by system", "Shortest way", "Deck first"]) {
+      await page.getByRole("button", { name: order }).click();
+      await expect(page.getByRole("button", { name: order })).toHaveAttribute("aria-pressed", "true");
+      await expect(page.getByText(/\d+ seconds on foot, \d+ at least/)).toBeVisible();
+    }
+  });
+
+  test("a manager leaves a safety topic out with a reason, asked twice", async ({ page }) => {
+    await signIn(page, "senna@brinecove.example");
+    await openWalk(page, "BR-1066");
+    await page.getByRole("button", { name: "All stops" }).click();
+    await page.getByRole("listitem").filter({ hasText: "Life raft" }).getByRole("button").first().click();
+    await page.getByRole("button", { name: "Not now …" }).click();
+    await page.getByRole("button", { name: "not possible today" }).click();
+    const sure = page.getByRole("button", { name: "Leave Life raft out" });
+    await expect(sure).toBeDisabled();
+    await page.getByLabel("Reason, in words").fill("raft away at its service, another comes at noon");
+    await sure.click();
+    await page.getByRole("button", { name: "Yes, leave this safety topic out" }).click();
+    await page.getByRole("button", { name: "All stops" }).click();
+    await expect(page.getByRole("listitem").filter({ hasText: "Life raft" })).toContainText("left out: not possible today");
+    await page.getByRole("button", { name: "Close" }).click();
+    await expect(page.getByRole("contentinfo").getByRole("status")).toContainText("all at the base", { timeout: 20_000 });
+  });
+});
+
+test.describe("without signal", () => {
+  test.use({ serviceWorkers: "allow", viewport: { width: 390, height: 844 } });
+
+  test("boat book and the code posted aboard open, once they say that they are ready", async ({ page, context }) => {
+    test.setTimeout(180_000);
+    await openBook(page, "demo-boat-book-pale-heron-1052", "405162");
+    await expect(page.getByText(/Ready for no signal: [\d,]+ kB/)).toBeVisible({ timeout: 90_000 });
+    await page.goto("/aboard#HERON-7K2");
+    await expect(page.getByText(/Ready for no signal/)).toBeVisible({ timeout: 60_000 });
+    await context.setOffline(true);
+    await page.goto("/book");
+    await expect(page.getByRole("heading", { level: 1 })).toHaveText("Pale Heron", { timeout: 30_000 });
+    await expect(page.getByText(/^No signal. This is what this device kept on/)).toBeVisible();
+    await page.goto("/aboard#HERON-7K2");
+    await expect(page.getByText("Smell of gas").first()).toBeVisible({ timeout: 30_000 });
+    await page.getByText("Smell of gas").first().click();
+    await expect(page.getByText("Touch no switch, on or off.").first()).toBeVisible();
+  });
+});

@@ -1,0 +1,85 @@
+import "server-only";
+import { say } from "@/core/basics/words";
+import { fittingPoints } from "@/core/plan/fitting-points";
+import { isOnLayer, type Layer } from "@/core/plan/layers";
+import { figureAt, sayOf } from "@/core/yacht/figures";
+import { englishTranslator } from "@/messages/translator";
+import type { BaseRow } from "../db/base";
+import type { YachtRow } from "../db/yachts";
+import { drawLevel, onPaper, type LevelFrame } from "./level-drawing";
+import { ink, Paper } from "./paper";
+import type { PdfFile } from "./record";
+
+/** What a crew must find, each with a shape of its own: told apart in black and white, also when copied. */
+const marked: readonly { layer: Layer; shape: "circle" | "square" | "diamond" | "triangle" }[] = [
+  { layer: "fillers", shape: "circle" }, { layer: "shut-offs", shape: "square" }, { layer: "breakers", shape: "diamond" }, { layer: "safety", shape: "triangle" },
+];
+const drawingHeight = 400;
+
+/** The boat card on A4: her plan with what must be found, her figures, what is odd, and the base's number. */
+export async function boatCardPdf(yacht: YachtRow, base: BaseRow, at: string): Promise<PdfFile> {
+  const t = englishTranslator();
+  const { file } = yacht;
+  const title = t("card.title", { yacht: yacht.name });
+  const paper = new Paper(title, at);
+  const { doc } = paper;
+  const left = doc.page.margins.left;
+  doc.font("bold").fontSize(20).text(title);
+  doc.font("plain").fontSize(11).text(t("card.call", { base: base.name, phone: base.phone }));
+  doc.text(t("card.radio"));
+  const { lengthM, beamM } = file.particulars;
+  const scale = Math.min(drawingHeight / lengthM, (paper.width - 60) / 2 / beamM);
+  const top = doc.y + 28;
+  const frames = (["deck", "below"] as const).map((level, i): LevelFrame => ({ level, middleX: left + paper.width * (0.25 + 0.5 * i), top, scale }));
+  for (const frame of frames) drawLevel(paper, file, frame);
+  const numbered = marked.flatMap(({ layer, shape }) => Object.keys(file.fittings).filter((key) => marked.find((each) => isOnLayer(file.fittings[key] as never, each.layer))?.layer === layer).map((key) => ({ key, layer, shape })));
+  const points = fittingPoints(file, numbered.map((each) => each.key));
+  numbered.forEach(({ key, shape }, i) => {
+    const frame = frames.find(({ level }) => level === file.places[file.fittings[key]?.place ?? ""]?.level);
+    const point = points[key];
+    if (frame && point) drawMark(onPaper(frame, point), shape, i + 1);
+  });
+  doc.y = top + lengthM * scale + 26;
+  for (const { layer, shape } of marked) {
+    const entries = numbered.flatMap((each, i) => (each.layer === layer ? [`${i + 1} ${sayOf(file, file.fittings[each.key]?.name ?? { en: each.key })} (${say(file.places[file.fittings[each.key]?.place ?? ""]?.name ?? { en: "" }, "en")})`] : []));
+    if (entries.length === 0) continue;
+    doc.font("bold").fontSize(9).fillColor(ink).text(`${t(`layer.${layer}`)}, ${t(`card.${shape}`)}: `, left, doc.y + 2, { continued: true, width: paper.width });
+    doc.font("plain").text(entries.join(" · "));
+  }
+  doc.addPage();
+  figures();
+  const bytes = await paper.bytes((page, pages) => `${title} · ${t("paper.file-revision", { revision: yacht.revision })} · ${t("card.local")} · ${t("paper.page", { page, pages })}`);
+  return { bytes, name: `card-${yacht.slug}.pdf` };
+
+  function drawMark([x, y]: [number, number], shape: (typeof marked)[number]["shape"], number: number): void {
+    const r = 6.2;
+    if (shape === "circle") doc.circle(x, y, r);
+    else if (shape === "square") doc.rect(x - r, y - r, 2 * r, 2 * r);
+    else if (shape === "diamond") doc.polygon([x, y - r * 1.3], [x + r * 1.3, y], [x, y + r * 1.3], [x - r * 1.3, y]);
+    else doc.polygon([x, y - r * 1.3], [x + r * 1.25, y + r], [x - r * 1.25, y + r]);
+    doc.lineWidth(0.9).fillAndStroke("#ffffff", ink);
+    doc.font("bold").fontSize(6.5).fillColor(ink).text(String(number), x - 8, y - 3, { width: 16, align: "center", lineBreak: false });
+  }
+
+  function figures(): void {
+    const rows: [string, string][] = [
+      ...Object.values(file.tanks).map((tank): [string, string] => [say(tank.name, "en"), t("card.tank", { litres: tank.capacityL, where: say(file.places[tank.place]?.name ?? { en: tank.place }, "en"), valve: tank.valve ? sayOf(file, file.fittings[tank.valve]?.where ?? { en: "" }) : "–" })]),
+      ...Object.entries(file.groundTackle).map(([key, tackle]): [string, string] => [say(tackle.name, "en"), t("card.chain", { anchorKg: tackle.anchorKg, chainM: tackle.chainM, ropeM: tackle.ropeM, marks: figureAt(file, `groundTackle.${key}.marks`) ?? "–" })]),
+      ...Object.values(file.reefs).sort((a, b) => a.order - b.order).map((reef): [string, string] => [t("card.reef", { knots: reef.fromKn }), sayOf(file, reef.set)]),
+      ...Object.values(file.engines).flatMap((engine): [string, string][] => [
+        [say(engine.name, "en"), t("card.engine", { seconds: engine.coolingWaterSeconds, stop: engine.stopHoldSeconds ?? 0, rpm: engine.chargingRpm ?? 0 })],
+        [t("card.burn"), (engine.burn ?? []).map((burn) => t("card.burn-at", { rpm: burn.rpm, knots: burn.speedKn, litres: burn.burnLph })).join("; ")],
+      ]),
+      ...Object.values(file.rules).map((rule): [string, string] => [t("card.rule"), sayOf(file, rule.words)]),
+    ];
+    paper.section(t("card.figures"));
+    paper.table([{ title: t("briefing.topic"), share: 3 }, { title: "", share: 8 }], rows);
+    paper.section(t("card.odd"));
+    for (const oddity of Object.values(file.oddities)) paper.line(`• ${say(file.places[oddity.place]?.name ?? { en: "" }, "en")}: ${sayOf(file, oddity.words)}`);
+    paper.section(t("book.emergency"));
+    for (const card of Object.values(file.emergencyCards).sort((a, b) => a.order - b.order)) {
+      paper.line(`${sayOf(file, card.title)}: ${sayOf(file, card.caution)}`, true);
+      paper.line(card.steps.map((step, i) => `${i + 1} ${sayOf(file, step)}`).join(" "));
+    }
+  }
+}
