@@ -1,3 +1,4 @@
+import type { FarBelow } from "../core/briefing/far-below";
 import type { Verdict } from "../core/basics/verdict";
 import type { HandoverKind } from "../core/handover/list";
 import type { NextStep } from "../core/handover/next-step";
@@ -50,6 +51,16 @@ export interface TodayRow {
   /** entries recorded so far in the handover that is open */
   recorded: number;
   late: number;
+  /** experience far below this yacht, as told in the study: for the manager to weigh before she leaves */
+  farBelow: FarBelow | null;
+}
+
+/** Something a crew called the base about. */
+export interface CallView {
+  id: string;
+  topic: string | null;
+  words: string;
+  at: string;
 }
 
 /** What happened to a deposit. */

@@ -5,7 +5,9 @@ import { useFormatter, useTranslations } from "next-intl";
 import type { ReactNode } from "react";
 import { formatMoney } from "@/core/basics/money";
 import type { DepositView, TodayRow } from "@/formats/desk";
+import { farBelowWords } from "@/messages/far-below-words";
 import { Chip } from "@/ui/Chip";
+import { OddNote } from "@/ui/OddNote";
 import { BookLink } from "./BookLink";
 import { HoldDeposit } from "./HoldDeposit";
 import { NextAction } from "./NextAction";
@@ -39,6 +41,14 @@ export function CharterPage({ row, timeZone, currency, deposit }: Props) {
           <Box marginTop="2">
             <Chip verdict={row.verdict}>{t(`today.know-${row.next}`, { recorded: row.recorded })}</Chip>
           </Box>
+          {row.farBelow && (
+            <Box marginTop="2">
+              <OddNote title={t("below.title")}>{farBelowWords(t, row.farBelow)}</OddNote>
+            </Box>
+          )}
+          <p>
+            <Link href={`/charters/${stay.reference}/briefing`}>{t("half.link")}</Link>
+          </p>
         </Box>
         {row.next !== "hold-deposit" && <NextAction stayId={stay.stayId} reference={stay.reference} next={row.next} />}
       </Box>

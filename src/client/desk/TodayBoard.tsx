@@ -3,7 +3,7 @@ import { Box, Button, chakra } from "@chakra-ui/react";
 import Link from "next/link";
 import { useFormatter, useTranslations } from "next-intl";
 import { useMemo, useState, type KeyboardEvent } from "react";
-import { say } from "@/core/basics/words";
+import { sayOf } from "@/core/yacht/figures";
 import type { YachtFile } from "@/core/yacht/schema";
 import type { TodayRow } from "@/formats/desk";
 import { Chip } from "@/ui/Chip";
@@ -79,6 +79,7 @@ interface TableProps {
 
 function StayTable({ label, rows, files, timeZone, now, chosenId, onChoose, onKeys }: TableProps) {
   const t = useTranslations("today");
+  const all = useTranslations();
   const format = useFormatter();
   const sameDay = (at: string) => format.dateTime(new Date(at), { dateStyle: "short", timeZone }) === format.dateTime(new Date(now), { dateStyle: "short", timeZone });
   const time = (at: string) => format.dateTime(new Date(at), sameDay(at) ? { hour: "2-digit", minute: "2-digit", hourCycle: "h23", timeZone } : { day: "numeric", month: "short", timeZone });
@@ -114,6 +115,7 @@ function StayTable({ label, rows, files, timeZone, now, chosenId, onChoose, onKe
               <td>{stay.skipper}</td>
               <td>
                 <Chip verdict={row.verdict}>{row.late > 0 ? t("late", { late: row.late }) : t(`know-${row.next}`, { recorded: row.recorded })}</Chip>
+                {row.farBelow && <Chip verdict="watch">{all("below.chip")}</Chip>}
               </td>
             </tr>
           );
@@ -155,7 +157,7 @@ function Chosen({ row, file, timeZone }: { row: TodayRow; file: YachtFile | unde
             .slice(0, 2)
             .map(([id, oddity]) => (
               <chakra.li key={id} borderLeftWidth="5px" borderLeftStyle="solid" borderColor="brass" paddingLeft="3">
-                {say(oddity.words, "en")}
+                {sayOf(file, oddity.words)}
               </chakra.li>
             ))}
         </Box>

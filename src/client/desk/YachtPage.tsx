@@ -29,6 +29,7 @@ interface Props {
 /** One yacht at the desk: her file as the skipper sees it, her sisters, and the file itself to take out, check and publish. */
 export function YachtPage({ slug, name, berth, code, revision, file, sisters, revisions, timeZone, mayPublish, yachtClass, draft }: Props) {
   const t = useTranslations("fleet");
+  const tune = useTranslations("tune");
   const size = (part: object) => Object.keys(part).length;
   return (
     <chakra.main padding={{ base: "4", md: "7" }} display="grid" gap="4" alignContent="start">
@@ -41,6 +42,9 @@ export function YachtPage({ slug, name, berth, code, revision, file, sisters, re
           {t("holds", {
             places: size(file.places), fittings: size(file.fittings), procedures: size(file.procedures), inventory: size(file.inventory), tests: size(file.tests), readings: size(file.readings), looks: size(file.looks),
           })}
+        </p>
+        <p>
+          <Link href={`/fleet/${slug}/walk`}>{tune("link")}</Link>
         </p>
         {sisters.map((sister) => (
           <p key={sister.slug}>

@@ -3,6 +3,7 @@ import { useTranslations } from "next-intl";
 import { memo, useEffect, useRef } from "react";
 import { say } from "@/core/basics/words";
 import { foundThings, newMarks } from "@/core/handover/state";
+import { sayOf } from "@/core/yacht/figures";
 import { markWords } from "@/messages/line-words";
 import { Button } from "@/ui/Button";
 import { Chip } from "@/ui/Chip";
@@ -66,7 +67,7 @@ export const PlaceScreen = memo(function PlaceScreen({ place, next, onOverview, 
       <div className={styles.lines}>
         {oddities.map(([id, oddity]) => (
           <OddNote key={id} title={t("place.odd")}>
-            {say(oddity.words, "en")}
+            {sayOf(file, oddity.words)}
           </OddNote>
         ))}
         {lines.length === 0 && <p className={styles.empty}>{t("place.nothing")}</p>}

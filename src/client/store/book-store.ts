@@ -43,7 +43,7 @@ export class BookStore {
   private readonly listeners = new Set<() => void>();
   private saved: StudySave = { waiting: 0, fault: null };
   private list: StudyAnswer[] = [];
-  private sending: Promise<void> | null = null;
+  private sending: Promise<void> = Promise.resolve();
 
   private constructor(
     private readonly db: BookDatabase,
@@ -146,7 +146,8 @@ export class BookStore {
 
   /** Sends what waits; without signal it stays, and goes with the next answer or when the network comes back. */
   send(): Promise<void> {
-    this.sending ??= this.sendAll().finally(() => (this.sending = null));
+    // one after the other: what is asked for while a try is failing is tried again after it
+    this.sending = this.sending.then(() => this.sendAll());
     return this.sending;
   }
 

@@ -1,6 +1,7 @@
 import { digestOf } from "../basics/digest";
 import { makeBriefingPart } from "../briefing/make-part";
 import type { StudyAnswer } from "../briefing/study/answer";
+import { filledWords } from "../yacht/figures";
 import type { YachtFile } from "../yacht/schema";
 import type { HandoverKind, HandoverList, Line, ListPlace, MarkLine } from "./list";
 import type { Mark } from "./mark";
@@ -36,7 +37,7 @@ export interface ListInput {
 export function makeList(input: ListInput): HandoverList {
   const { file } = input.yacht;
   const places = Object.entries(file.places)
-    .map(([id, place]): ListPlace & { order: number } => ({ id, name: place.name, level: place.level, side: place.side, reach: place.reach, order: place.order }))
+    .map(([id, place]): ListPlace & { order: number } => ({ id, name: place.name, level: place.level, side: place.side, reach: filledWords(file, place.reach), order: place.order }))
     .sort((a, b) => a.order - b.order || (a.id < b.id ? -1 : 1));
   const lines: Line[] = [...markLines(input), ...lookLines(file), ...testLines(file), ...readingLines(input), ...countLines(input)];
   const placeIndex = new Map(places.map((place, index) => [place.id, index]));
@@ -78,7 +79,7 @@ function inOrder<T extends { order: number }>(parts: Record<string, T>): [string
 
 function lookLines(file: YachtFile): Line[] {
   return inOrder(file.looks).map(([key, look]) => ({
-    id: `look:${key}`, kind: "look", place: look.place, name: look.name, system: look.system, safety: false, how: look.how, surface: look.surface, group: look.group,
+    id: `look:${key}`, kind: "look", place: look.place, name: look.name, system: look.system, safety: false, how: filledWords(file, look.how), surface: look.surface, group: look.group,
   }));
 }
 
@@ -90,8 +91,8 @@ function testLines(file: YachtFile): Line[] {
     name: test.name,
     system: test.system,
     safety: test.safety ?? false,
-    how: test.how,
-    caution: test.caution ?? null,
+    how: filledWords(file, test.how),
+    caution: test.caution ? filledWords(file, test.caution) : null,
     when: test.when,
     waitHours: test.when === "may-wait" ? (test.waitHours ?? 24) : null,
   }));
@@ -106,7 +107,7 @@ function readingLines(input: ListInput): Line[] {
     name: reading.name,
     system: reading.system,
     safety: reading.safety ?? false,
-    how: reading.how,
+    how: filledWords(file, reading.how),
     reading: reading.kind,
     given: givenFor(input, `reading:${key}`, reading.kind, reading.of ?? ""),
   }));
@@ -150,7 +151,7 @@ function countLines(input: ListInput): Line[] {
     name: item.name,
     system: item.system,
     safety: item.safety ?? false,
-    where: item.where,
+    where: filledWords(input.yacht.file, item.where),
     group: item.group,
     expected: input.checkIn?.counts[`count:${key}`] ?? item.expected,
     perPerson: item.perPerson ?? false,

@@ -28,6 +28,11 @@ export function sayOf(file: YachtFile, words: Words, language = "en"): string {
   return fillFigures(say(words, language), file, language);
 }
 
+/** Words of the file in every language, with the file's own figures written in: for what is kept apart from the file. */
+export function filledWords(file: YachtFile, words: Words): Words {
+  return Object.fromEntries(Object.entries(words).map(([language, text]) => [language, fillFigures(text, file, language)])) as Words;
+}
+
 /** The references in a text that lead nowhere. */
 export function brokenFigures(text: string, file: YachtFile): string[] {
   return [...text.matchAll(reference)].flatMap(([, path = ""]) => (figureAt(file, path) === null ? [path] : []));

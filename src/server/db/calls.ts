@@ -1,21 +1,14 @@
 import "server-only";
+import type { CallView } from "@/formats/desk";
 import type { Queryable } from "./pool";
 
-/** Something a crew called the base about. */
-export interface CallNote {
-  id: string;
-  topic: string | null;
-  words: string;
-  at: string;
-}
-
 /** What a stay's crew called about, oldest first. */
-export async function callsOf(db: Queryable, stayId: string): Promise<CallNote[]> {
-  return (await db.query<CallNote>("select id, topic, words, noted_at as at from call_note where stay_id = $1 order by noted_at, id", [stayId])).rows;
+export async function callsOf(db: Queryable, stayId: string): Promise<CallView[]> {
+  return (await db.query<CallView>("select id, topic, words, noted_at as at from call_note where stay_id = $1 order by noted_at, id", [stayId])).rows;
 }
 
 /** What the crews of a yacht's last stay before a moment called about. */
-export async function callsOfLastStay(db: Queryable, yachtId: string, before: string): Promise<CallNote[]> {
+export async function callsOfLastStay(db: Queryable, yachtId: string, before: string): Promise<CallView[]> {
   const { rows } = await db.query<{ id: string }>("select id from stay where yacht_id = $1 and starts_at < $2 order by starts_at desc limit 1", [yachtId, before]);
   return rows[0] ? callsOf(db, rows[0].id) : [];
 }

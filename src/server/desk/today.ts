@@ -1,5 +1,7 @@
 import "server-only";
 import { addHours, dayIn } from "@/core/basics/instant";
+import { farBelow } from "@/core/briefing/far-below";
+import { studyState } from "@/core/briefing/study/study";
 import { nextStep } from "@/core/handover/next-step";
 import { depositMet } from "@/core/settlement/terms";
 import type { YachtFile } from "@/core/yacht/schema";
@@ -8,6 +10,7 @@ import { now } from "../clock";
 import { currentBase, type BaseRow } from "../db/base";
 import { allStays, staysBetween } from "../db/charters";
 import type { Queryable } from "../db/pool";
+import { studyAnswersOf } from "../db/study";
 import { listYachts } from "../db/yachts";
 
 export interface TodayView {
@@ -30,7 +33,14 @@ export function todayRow(stay: StayView, at: string): TodayRow {
   const open = [checkIn, checkOut].find((each) => each && !each.sealedAt);
   const late = stay.handovers.reduce((sum, each) => sum + each.late, 0);
   const calm = ["start-check-in", "under-way", "start-check-out", "settled"].includes(next) && late === 0;
-  return { stay, next, at: returning ? stay.endsAt : stay.startsAt, verdict: calm ? "fine" : "watch", recorded: open?.entries ?? 0, late };
+  return { stay, next, at: returning ? stay.endsAt : stay.startsAt, verdict: calm ? "fine" : "watch", recorded: open?.entries ?? 0, late, farBelow: null };
+}
+
+/** A row with what the study says of the skipper's experience, as long as she has not left. */
+export async function withExperience(db: Queryable, row: TodayRow, file: YachtFile | undefined): Promise<TodayRow> {
+  if (!file || !["hold-deposit", "start-check-in", "go-on-check-in"].includes(row.next)) return row;
+  const { experience } = studyState(await studyAnswersOf(db, row.stay.charterId), []);
+  return { ...row, farBelow: experience && farBelow(file, experience) };
 }
 
 /** Today at the base: who leaves, who comes back, what is unfinished, and who is under way. */
@@ -39,10 +49,12 @@ export async function todayView(db: Queryable): Promise<TodayView> {
   const at = now();
   const today = dayIn(at, base.timeZone);
   const near = await staysBetween(db, addHours(at, -24 * 45), addHours(at, 24 * 2));
-  const rows = near.map((stay) => todayRow(stay, at));
+  const yachts = await listYachts(db);
+  const rows: TodayRow[] = [];
+  for (const stay of near) rows.push(await withExperience(db, todayRow(stay, at), yachts.find((yacht) => yacht.id === stay.yachtId)?.file));
   const isToday = (row: TodayRow) =>
     dayIn(row.stay.startsAt, base.timeZone) === today || dayIn(row.stay.endsAt, base.timeZone) === today || !["under-way", "settled", "start-check-in", "hold-deposit"].includes(row.next);
-  const files = Object.fromEntries((await listYachts(db)).map((yacht) => [yacht.id, yacht.file]));
+  const files = Object.fromEntries(yachts.map((yacht) => [yacht.id, yacht.file]));
   return {
     base,
     now: at,

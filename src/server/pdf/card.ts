@@ -1,7 +1,8 @@
 import "server-only";
 import { say } from "@/core/basics/words";
 import { fittingPoints } from "@/core/plan/fitting-points";
-import { isOnLayer, type Layer } from "@/core/plan/layers";
+import { isOnLayer } from "@/core/plan/layers";
+import type { Fitting } from "@/core/yacht/parts/fittings";
 import { figureAt, sayOf } from "@/core/yacht/figures";
 import { englishTranslator } from "@/messages/translator";
 import type { BaseRow } from "../db/base";
@@ -10,11 +11,16 @@ import { drawLevel, onPaper, type LevelFrame } from "./level-drawing";
 import { ink, Paper } from "./paper";
 import type { PdfFile } from "./record";
 
-/** What a crew must find, each with a shape of its own: told apart in black and white, also when copied. */
-const marked: readonly { layer: Layer; shape: "circle" | "square" | "diamond" | "triangle" }[] = [
-  { layer: "fillers", shape: "circle" }, { layer: "shut-offs", shape: "square" }, { layer: "breakers", shape: "diamond" }, { layer: "safety", shape: "triangle" },
+type Shape = "circle" | "square" | "diamond" | "triangle";
+
+/** What a crew must find, each with a shape of its own: told apart in black and white, also when copied. The first that fits counts. */
+const marked: readonly { name: "fillers" | "shut-offs" | "breakers" | "safety"; shape: Shape; has: (fitting: Fitting) => boolean }[] = [
+  { name: "fillers", shape: "circle", has: (fitting) => isOnLayer(fitting, "fillers") },
+  { name: "shut-offs", shape: "square", has: (fitting) => isOnLayer(fitting, "shut-offs") },
+  { name: "breakers", shape: "diamond", has: ({ kind }) => kind === "breaker" || kind === "fuse" },
+  { name: "safety", shape: "triangle", has: (fitting) => isOnLayer(fitting, "safety") },
 ];
-const drawingHeight = 400;
+const drawingHeight = 345;
 
 /** The boat card on A4: her plan with what must be found, her figures, what is odd, and the base's number. */
 export async function boatCardPdf(yacht: YachtRow, base: BaseRow, at: string): Promise<PdfFile> {
@@ -32,7 +38,7 @@ export async function boatCardPdf(yacht: YachtRow, base: BaseRow, at: string): P
   const top = doc.y + 28;
   const frames = (["deck", "below"] as const).map((level, i): LevelFrame => ({ level, middleX: left + paper.width * (0.25 + 0.5 * i), top, scale }));
   for (const frame of frames) drawLevel(paper, file, frame);
-  const numbered = marked.flatMap(({ layer, shape }) => Object.keys(file.fittings).filter((key) => marked.find((each) => isOnLayer(file.fittings[key] as never, each.layer))?.layer === layer).map((key) => ({ key, layer, shape })));
+  const numbered = marked.flatMap(({ name, shape }) => Object.entries(file.fittings).filter(([, fitting]) => marked.find((each) => each.has(fitting))?.name === name).map(([key]) => ({ key, name, shape })));
   const points = fittingPoints(file, numbered.map((each) => each.key));
   numbered.forEach(({ key, shape }, i) => {
     const frame = frames.find(({ level }) => level === file.places[file.fittings[key]?.place ?? ""]?.level);
@@ -40,10 +46,10 @@ export async function boatCardPdf(yacht: YachtRow, base: BaseRow, at: string): P
     if (frame && point) drawMark(onPaper(frame, point), shape, i + 1);
   });
   doc.y = top + lengthM * scale + 26;
-  for (const { layer, shape } of marked) {
-    const entries = numbered.flatMap((each, i) => (each.layer === layer ? [`${i + 1} ${sayOf(file, file.fittings[each.key]?.name ?? { en: each.key })} (${say(file.places[file.fittings[each.key]?.place ?? ""]?.name ?? { en: "" }, "en")})`] : []));
+  for (const { name, shape } of marked) {
+    const entries = numbered.flatMap((each, i) => (each.name === name ? [`${i + 1} ${sayOf(file, file.fittings[each.key]?.name ?? { en: each.key })} (${say(file.places[file.fittings[each.key]?.place ?? ""]?.name ?? { en: "" }, "en")})`] : []));
     if (entries.length === 0) continue;
-    doc.font("bold").fontSize(9).fillColor(ink).text(`${t(`layer.${layer}`)}, ${t(`card.${shape}`)}: `, left, doc.y + 2, { continued: true, width: paper.width });
+    doc.font("bold").fontSize(9).fillColor(ink).text(`${t(`card.${name}`)}, ${t(`card.${shape}`)}: `, left, doc.y + 2, { continued: true, width: paper.width });
     doc.font("plain").text(entries.join(" · "));
   }
   doc.addPage();
@@ -51,14 +57,14 @@ export async function boatCardPdf(yacht: YachtRow, base: BaseRow, at: string): P
   const bytes = await paper.bytes((page, pages) => `${title} · ${t("paper.file-revision", { revision: yacht.revision })} · ${t("card.local")} · ${t("paper.page", { page, pages })}`);
   return { bytes, name: `card-${yacht.slug}.pdf` };
 
-  function drawMark([x, y]: [number, number], shape: (typeof marked)[number]["shape"], number: number): void {
-    const r = 6.2;
+  function drawMark([x, y]: [number, number], shape: Shape, number: number): void {
+    const r = 5.4;
     if (shape === "circle") doc.circle(x, y, r);
     else if (shape === "square") doc.rect(x - r, y - r, 2 * r, 2 * r);
     else if (shape === "diamond") doc.polygon([x, y - r * 1.3], [x + r * 1.3, y], [x, y + r * 1.3], [x - r * 1.3, y]);
     else doc.polygon([x, y - r * 1.3], [x + r * 1.25, y + r], [x - r * 1.25, y + r]);
     doc.lineWidth(0.9).fillAndStroke("#ffffff", ink);
-    doc.font("bold").fontSize(6.5).fillColor(ink).text(String(number), x - 8, y - 3, { width: 16, align: "center", lineBreak: false });
+    doc.font("bold").fontSize(6).fillColor(ink).text(String(number), x - 8, y - 3, { width: 16, align: "center", lineBreak: false });
   }
 
   function figures(): void {
@@ -73,13 +79,8 @@ export async function boatCardPdf(yacht: YachtRow, base: BaseRow, at: string): P
       ...Object.values(file.rules).map((rule): [string, string] => [t("card.rule"), sayOf(file, rule.words)]),
     ];
     paper.section(t("card.figures"));
-    paper.table([{ title: t("briefing.topic"), share: 3 }, { title: "", share: 8 }], rows);
+    paper.table([{ title: "", share: 3 }, { title: "", share: 8 }], rows);
     paper.section(t("card.odd"));
     for (const oddity of Object.values(file.oddities)) paper.line(`• ${say(file.places[oddity.place]?.name ?? { en: "" }, "en")}: ${sayOf(file, oddity.words)}`);
-    paper.section(t("book.emergency"));
-    for (const card of Object.values(file.emergencyCards).sort((a, b) => a.order - b.order)) {
-      paper.line(`${sayOf(file, card.title)}: ${sayOf(file, card.caution)}`, true);
-      paper.line(card.steps.map((step, i) => `${i + 1} ${sayOf(file, step)}`).join(" "));
-    }
   }
 }

@@ -4,7 +4,10 @@ import { tmpdir } from "node:os";
 import { join } from "node:path";
 import jsQR from "jsqr";
 import sharp from "sharp";
+import { fillFigures } from "@/core/yacht/figures";
 import { demoBase } from "@/testing/demo-base";
+import { currentBase } from "../db/base";
+import { boatCardPdf } from "./card";
 import { recordPdf } from "./record";
 import { statementPdf } from "./statement";
 import { labelsPdf, type Labelled } from "./labels";
@@ -132,5 +135,31 @@ describe("the plan on paper", () => {
     for (const word of ["On deck", "Below", "Port", "Starboard", ...Object.keys(yacht.file.places).map((_, i) => String(i + 1))]) expect(drawing).toMatch(new RegExp(`(^|\\s)${word}(\\s|$)`, "i"));
     const flat = list.join(" ").replaceAll(/\s+/g, " ");
     for (const fitting of Object.values(yacht.file.fittings)) for (const word of (fitting.name.en ?? "").split(/[\s,]+/)) expect(flat).toContain(word);
+  });
+});
+
+describe("the boat card", () => {
+  it.each(["pale-heron", "gannet-rock", "two-lanterns", "little-auk"])("of %s fits both sides of one sheet, and has all that a crew must find, her figures, what is odd and the base's number", async (slug) => {
+    const yacht = await base.inBase((db) => findYacht(db, { slug }));
+    if (!yacht) throw new Error("no yacht");
+    const { bytes, name } = await base.inBase(async (db) => boatCardPdf(yacht, await currentBase(db), "2027-06-12T10:12:00.000Z"));
+    const flat = words(bytes).replaceAll(/\s+/g, " ");
+    expect(name).toBe(`card-${slug}.pdf`);
+    expect(flat).toContain("page 2 of 2");
+    expect(flat).toContain("+000 555 0142");
+    const must = Object.values(yacht.file.fittings).filter(({ kind }) => ["filler", "seacock", "cut-off", "breaker", "fuse", "extinguisher", "life-raft"].includes(kind));
+    for (const fitting of must) for (const word of (fitting.name.en ?? "").split(/[\s,]+/)) expect(flat).toContain(word);
+    for (const tank of Object.values(yacht.file.tanks)) expect(flat).toContain(`${tank.capacityL} litres`);
+    for (const reef of Object.values(yacht.file.reefs)) expect(flat).toContain(`From ${reef.fromKn} knots`);
+    for (const odd of Object.values(yacht.file.oddities)) for (const word of fillFigures(odd.words.en ?? "", yacht.file).split(/\s+/)) expect(flat).toContain(word);
+  });
+});
+
+describe("the briefing on the record's paper", () => {
+  it("says what was shown, how and by whom", async () => {
+    const { bytes } = await base.inBase(async (db) => recordPdf(db, await base.handoverOf("BR-1055", "check-in")));
+    const flat = words(bytes).replaceAll(/\s+/g, " ");
+    expect(flat).toMatch(/The briefing \d+ of \d+ topics shown/);
+    expect(flat).toMatch(/Life raft shown, as usual Senna Ruhl/);
   });
 });

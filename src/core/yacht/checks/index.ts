@@ -14,10 +14,11 @@ import { safetyTopicsCovered } from "./safety-topics";
 import { stepsAtFitting } from "./steps-at-fitting";
 import { stepsShort } from "./steps-short";
 import { tanksChangeOver } from "./tanks-change-over";
+import { walkPossible } from "./walk-possible";
 import { windlassRelieved } from "./windlass-relieved";
 
 export const fileChecks: readonly FileCheck[] = [
-  referencesHold, placesReached, marksOnChain, windlassRelieved, tanksChangeOver, headsLeadSomewhere, gasShutTwice, reefTable, safetyTopicsCovered, stepsAtFitting, nothingWaitsForItself,
+  referencesHold, placesReached, marksOnChain, windlassRelieved, tanksChangeOver, headsLeadSomewhere, gasShutTwice, reefTable, safetyTopicsCovered, stepsAtFitting, nothingWaitsForItself, walkPossible,
   placesInside, fittingsFound, engineFacts, stepsShort,
 ];
 

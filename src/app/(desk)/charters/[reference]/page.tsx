@@ -6,8 +6,9 @@ import { now } from "@/server/clock";
 import { currentBase } from "@/server/db/base";
 import { findStay } from "@/server/db/charters";
 import { withBase } from "@/server/db/pool";
+import { findYacht } from "@/server/db/yachts";
 import { depositEvents } from "@/server/deposit/deposit";
-import { todayRow } from "@/server/desk/today";
+import { todayRow, withExperience } from "@/server/desk/today";
 
 interface Props {
   params: Promise<{ reference: string }>;
@@ -22,7 +23,8 @@ export default async function CharterRoute({ params }: Props) {
   const { reference } = await params;
   const view = await withBase(staff.baseId, async (db) => {
     const stay = await findStay(db, { reference });
-    return stay && { row: todayRow(stay, now()), base: await currentBase(db), deposit: await depositEvents(db, stay.stayId) };
+    const yacht = stay && (await findYacht(db, { id: stay.yachtId }));
+    return stay && { row: await withExperience(db, todayRow(stay, now()), yacht?.file), base: await currentBase(db), deposit: await depositEvents(db, stay.stayId) };
   });
   if (!view) notFound();
   return <CharterPage row={view.row} timeZone={view.base.timeZone} currency={view.base.currency} deposit={view.deposit} />;

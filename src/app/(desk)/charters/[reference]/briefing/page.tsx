@@ -1,0 +1,32 @@
+import type { Metadata } from "next";
+import { notFound } from "next/navigation";
+import { BriefingPage } from "@/client/desk/BriefingPage";
+import { requireStaff } from "@/server/auth/session";
+import { halfPage } from "@/server/briefing/half-page";
+import { currentBase } from "@/server/db/base";
+import { findStay } from "@/server/db/charters";
+import { withBase } from "@/server/db/pool";
+
+export const metadata: Metadata = { title: "Before the briefing" };
+
+interface Props {
+  params: Promise<{ reference: string }>;
+}
+
+export default async function BriefingRoute({ params }: Props) {
+  const staff = await requireStaff();
+  const { reference } = await params;
+  const found = await withBase(staff.baseId, async (db) => {
+    const stay = await findStay(db, { reference });
+    return stay && { page: await halfPage(db, stay, staff.personId), base: await currentBase(db) };
+  });
+  if (!found) notFound();
+  const { page, base } = found;
+  const { plan } = page;
+  return (
+    <BriefingPage
+      stay={page.stay} file={page.file} since={page.since} minutes={page.minutes} studied={page.studied} lastCalls={page.lastCalls} calls={page.calls} timeZone={base.timeZone}
+      topics={plan.topics} questions={plan.questions} farBelow={plan.farBelow} experience={plan.state.experience} own={plan.state.questions} marks={Object.fromEntries(plan.state.marks)} checks={Object.fromEntries(plan.state.checks)}
+    />
+  );
+}

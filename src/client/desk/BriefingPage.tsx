@@ -1,0 +1,102 @@
+"use client";
+import { Box, chakra } from "@chakra-ui/react";
+import Link from "next/link";
+import { useFormatter, useTranslations } from "next-intl";
+import { say } from "@/core/basics/words";
+import type { DepthOfTopic } from "@/core/briefing/depth";
+import type { Experience } from "@/core/briefing/experience";
+import type { FarBelow } from "@/core/briefing/far-below";
+import type { Question } from "@/core/briefing/questions";
+import type { FileChange } from "@/core/yacht/changes";
+import { sayOf } from "@/core/yacht/figures";
+import type { YachtFile } from "@/core/yacht/schema";
+import type { CallView, StayView } from "@/formats/desk";
+import { changeWords } from "@/messages/change-words";
+import { depthReasonWords } from "@/messages/depth-words";
+import { farBelowWords } from "@/messages/far-below-words";
+import { optionWords, questionWords } from "@/messages/question-words";
+import { OddNote } from "@/ui/OddNote";
+import { CallNotes } from "./CallNotes";
+import styles from "./Desk.module.css";
+import { OpenHandover } from "./OpenHandover";
+
+interface Props {
+  stay: StayView;
+  file: YachtFile;
+  since: { revision: number; at: string; changes: FileChange[] } | null;
+  minutes: number;
+  studied: boolean;
+  lastCalls: CallView[];
+  calls: CallView[];
+  timeZone: string;
+  topics: (DepthOfTopic & { minutes: number })[];
+  questions: Question[];
+  farBelow: FarBelow | null;
+  experience: Experience | null;
+  own: { id: string; topic: string | null; words: string }[];
+  marks: Record<string, "understood" | "ask">;
+  checks: Record<string, { option: string; right: boolean }>;
+}
+
+/** The briefer's half page: what changed on her, what is odd, what this crew got wrong or asks, what the last crew called about. */
+export function BriefingPage({ stay, file, since, minutes, studied, lastCalls, calls, timeZone, topics, questions, farBelow, experience, own, marks, checks }: Props) {
+  const t = useTranslations();
+  const format = useFormatter();
+  const day = (instant: string) => format.dateTime(new Date(instant), { day: "numeric", month: "long", timeZone });
+  const title = (topic: string | null) => say(topics.find((each) => each.topic.id === topic)?.topic.title ?? { en: topic ?? "" }, "en");
+  const wrong = questions.filter((question) => checks[question.id]?.right === false);
+  const handsOn = topics.filter((each) => each.depth === "hands-on");
+  const toShow = topics.filter((each) => marks[each.topic.id] === "ask");
+  return (
+    <chakra.main padding={{ base: "4", md: "7" }} display="grid" gap="4" alignContent="start" maxWidth="1180px">
+      <Box display="flex" flexWrap="wrap" justifyContent="space-between" gap="4" alignItems="flex-start">
+        <Box>
+          <h1>{t("half.title", { yacht: stay.yachtName })}</h1>
+          <p>
+            <Link href={`/charters/${stay.reference}`}>{stay.reference}</Link> · {stay.skipper} · {t("today.aboard", { aboard: stay.aboard })} · {t("half.minutes", { minutes })}
+          </p>
+          <p>
+            {studied
+              ? t("half.studied", { right: Object.values(checks).filter((check) => check.right).length, answered: Object.keys(checks).length, asked: questions.length, understood: Object.values(marks).filter((mark) => mark === "understood").length })
+              : t("half.not-studied")}
+          </p>
+          {experience && <p>{t("half.experience", { longestM: experience.longestM, weeks: experience.weeks, language: experience.language })}</p>}
+        </Box>
+        <Box display="flex" gap="3">
+          <OpenHandover stayId={stay.stayId} kind="check-in" label={t("today.do-walk")} screen="walk" />
+        </Box>
+      </Box>
+      {farBelow && <OddNote title={t("below.title")}>{farBelowWords(t, farBelow)}</OddNote>}
+      <Box display="grid" gridTemplateColumns={{ base: "minmax(0,1fr)", md: "1fr 1fr" }} gap="0 40px">
+        <Part title={since ? t("half.changed", { at: day(since.at), revision: since.revision }) : t("half.first-time")} empty={t("half.nothing-changed")} lines={since?.changes.map((change) => changeWords(t, change)) ?? []} />
+        <Part title={t("half.odd")} empty={t("half.nothing-odd")} lines={Object.values(file.oddities).map((oddity) => `${say(file.places[oddity.place]?.name ?? { en: oddity.place }, "en")}: ${sayOf(file, oddity.words)}`)} />
+        <Part
+          title={t("half.wrong")}
+          empty={t("half.nothing-wrong")}
+          lines={wrong.map((question) => {
+            const right = question.options.find((option) => option.id === question.right);
+            return t("half.wrong-line", { topic: title(question.topic), question: questionWords(t, question), right: right ? optionWords(t, right.words) : "" });
+          })}
+        />
+        <Part title={t("half.asks")} empty={t("half.nothing-asked")} lines={[...own.map((question) => `${title(question.topic)}: ${question.words}`), ...toShow.map((each) => t("half.show", { topic: say(each.topic.title, "en") }))]} />
+        <Part title={t("half.hands-on")} empty={t("half.nothing-hands-on")} lines={handsOn.map((each) => `${say(each.topic.title, "en")}: ${depthReasonWords(t, each.reasons)}`)} />
+        <Part title={t("half.last-calls")} empty={t("half.no-calls")} lines={lastCalls.map((call) => (call.topic ? `${title(call.topic)}: ${call.words}` : call.words))} />
+        <CallNotes stayId={stay.stayId} calls={calls} topics={topics.map((each) => ({ id: each.topic.id, title: say(each.topic.title, "en") }))} />
+      </Box>
+    </chakra.main>
+  );
+}
+
+function Part({ title, lines, empty }: { title: string; lines: string[]; empty: string }) {
+  return (
+    <Box as="section" borderTopWidth="2px" borderTopStyle="solid" borderColor="kelp" paddingBlock="4" display="grid" gap="2" alignContent="start">
+      <h2>{title}</h2>
+      {lines.length === 0 && <p>{empty}</p>}
+      <ul className={styles.points}>
+        {lines.map((line) => (
+          <li key={line}>{line}</li>
+        ))}
+      </ul>
+    </Box>
+  );
+}

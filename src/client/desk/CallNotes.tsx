@@ -1,0 +1,59 @@
+"use client";
+import { Box, Button } from "@chakra-ui/react";
+import { useTranslations } from "next-intl";
+import { useRouter } from "next/navigation";
+import { useState } from "react";
+import type { CallView } from "@/formats/desk";
+import { Field } from "@/ui/Field";
+import { anything, ApiFault, ask } from "../api";
+import styles from "./Desk.module.css";
+
+/** What this crew called about, and a line to note another call: it stands on the next briefer's half page. */
+export function CallNotes({ stayId, calls, topics }: { stayId: string; calls: CallView[]; topics: { id: string; title: string }[] }) {
+  const t = useTranslations("half");
+  const all = useTranslations();
+  const router = useRouter();
+  const [words, setWords] = useState("");
+  const [topic, setTopic] = useState("");
+  const [fault, setFault] = useState<string | null>(null);
+  const note = async () => {
+    try {
+      await ask(`/api/stays/${stayId}/calls`, anything, { method: "POST", body: { topic: topic === "" ? null : topic, words } });
+      setWords("");
+      setFault(null);
+      router.refresh();
+    } catch (error) {
+      setFault(error instanceof ApiFault ? error.message : all("desk.no-signal"));
+    }
+  };
+  return (
+    <Box as="section" borderTopWidth="2px" borderTopStyle="solid" borderColor="kelp" paddingBlock="4" display="grid" gap="3" alignContent="start">
+      <h2>{t("calls")}</h2>
+      <ul className={styles.points}>
+        {calls.map((call) => (
+          <li key={call.id}>
+            {topics.find((each) => each.id === call.topic)?.title ?? ""} {call.words}
+          </li>
+        ))}
+      </ul>
+      <Field label={t("call-topic")}>
+        {(ids) => (
+          <select {...ids} value={topic} onChange={(event) => setTopic(event.target.value)}>
+            <option value="">{t("call-any")}</option>
+            {topics.map((each) => (
+              <option key={each.id} value={each.id}>
+                {each.title}
+              </option>
+            ))}
+          </select>
+        )}
+      </Field>
+      <Field label={t("call-words")} error={fault}>
+        {(ids) => <input {...ids} maxLength={500} value={words} onChange={(event) => setWords(event.target.value)} />}
+      </Field>
+      <Button justifySelf="start" disabled={words.trim() === ""} onClick={() => void note()}>
+        {t("call-note")}
+      </Button>
+    </Box>
+  );
+}

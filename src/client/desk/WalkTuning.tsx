@@ -1,0 +1,123 @@
+"use client";
+import { Box, Button, chakra } from "@chakra-ui/react";
+import Link from "next/link";
+import { useTranslations } from "next-intl";
+import { useRouter } from "next/navigation";
+import { useMemo, useState } from "react";
+import { say } from "@/core/basics/words";
+import { ruledStops } from "@/core/briefing/stops/rules";
+import { walkInput } from "@/core/briefing/stops/walk-input";
+import { titleOf } from "@/core/briefing/topics";
+import { walkOrders, type WalkOrder } from "@/core/briefing/walk/schema";
+import type { YachtFile } from "@/core/yacht/schema";
+import { Choice } from "@/ui/Choice";
+import { Field } from "@/ui/Field";
+import { anything, ApiFault, ask } from "../api";
+import { usePlan } from "../walk/usePlan";
+import styles from "./Desk.module.css";
+
+type Stops = YachtFile["stops"];
+const mostMinutes = 60;
+
+/** The planned walk of a yacht at the desk: minutes and pins are changed here, checked against what depends on what, and published as a revision. */
+export function WalkTuning({ slug, file, revision, mayPublish }: { slug: string; file: YachtFile; revision: number; mayPublish: boolean }) {
+  const t = useTranslations("tune");
+  const all = useTranslations();
+  const router = useRouter();
+  const [stops, setStops] = useState<Stops>(file.stops);
+  const [order, setOrder] = useState<WalkOrder>("deck-first");
+  const [why, setWhy] = useState("");
+  const [fault, setFault] = useState<string | null>(null);
+  const tuned = useMemo(() => ({ ...file, stops }), [file, stops]);
+  const planned = usePlan(useMemo(() => walkInput(tuned, order), [tuned, order]));
+  const waits = useMemo(() => new Map(ruledStops({ ...tuned, stops: Object.fromEntries(Object.entries(stops).map(([id, { pin: _pin, ...stop }]) => [id, stop])) }).map((each) => [each.id, [...each.after]])), [tuned, stops]);
+  const sequence = planned.state === "planned" ? planned.plan.sequence : Object.keys(stops);
+  const name = (id: string) => say(titleOf(file, id), "en");
+  const change = (id: string, field: Partial<Stops[string]>) => {
+    const stop = stops[id];
+    if (!stop) return;
+    const next = { ...stop, ...field };
+    if (next.pin === undefined) delete next.pin;
+    setStops({ ...stops, [id]: next });
+  };
+  const changed = Object.keys(stops).filter((id) => stops[id]?.minutes !== file.stops[id]?.minutes || stops[id]?.pin !== file.stops[id]?.pin).length;
+  const publish = async () => {
+    setFault(null);
+    try {
+      await ask(`/api/yachts/${slug}/publish`, anything, { method: "POST", body: { document: tuned, onRevision: revision, why, accepts: {} } });
+      router.refresh();
+    } catch (error) {
+      setFault(error instanceof ApiFault ? error.message : all("desk.no-signal"));
+    }
+  };
+  return (
+    <chakra.main padding={{ base: "4", md: "7" }} display="grid" gap="4" alignContent="start">
+      <Box>
+        <h1>{t("title", { yacht: file.particulars.name })}</h1>
+        <p>
+          <Link href={`/fleet/${slug}`}>{file.particulars.name}</Link> · {t("words")}
+        </p>
+      </Box>
+      <Choice label={all("walk.order")} value={order} options={walkOrders.map((each) => ({ value: each, word: all(`order.${each}`) }))} onChoose={setOrder} />
+      <p role="status">
+        {planned.state === "planning" && all("walk.planning")}
+        {planned.state === "fault" && planned.fault}
+        {planned.state === "planned" && t("sum", { talk: Math.round(planned.plan.talkMinutes), seconds: Math.round(planned.plan.walkSeconds), bound: Math.round(planned.plan.boundSeconds), best: String(planned.plan.optimal) })}
+      </p>
+      <table className={styles.table} aria-label={t("stops")}>
+        <thead>
+          <tr>
+            <th scope="col">{t("number")}</th>
+            <th scope="col">{t("stop")}</th>
+            <th scope="col">{t("place")}</th>
+            <th scope="col">{t("minutes")}</th>
+            <th scope="col">{t("pin")}</th>
+            <th scope="col">{t("after")}</th>
+          </tr>
+        </thead>
+        <tbody>
+          {sequence.map((id, index) => {
+            const stop = stops[id];
+            if (!stop) return null;
+            return (
+              <tr key={id}>
+                <td>{index + 1}</td>
+                <th scope="row">{name(id)}</th>
+                <td>{say(file.places[stop.place]?.name ?? { en: stop.place }, "en")}</td>
+                <td>
+                  <chakra.input
+                    type="number" min={0.5} max={mostMinutes} step={0.5} width="5rem" minHeight="40px" paddingInline="2" borderWidth="2px" borderStyle="solid" borderColor="kelp" background="paper" aria-label={t("minutes-of", { stop: name(id) })} value={stop.minutes}
+                    onChange={(event) => {
+                      const minutes = Number(event.target.value);
+                      if (minutes > 0 && minutes <= mostMinutes) change(id, { minutes });
+                    }}
+                  />
+                </td>
+                <td>
+                  <chakra.select minHeight="40px" paddingInline="2" borderWidth="2px" borderStyle="solid" borderColor="kelp" background="paper" aria-label={t("pin-of", { stop: name(id) })} value={stop.pin ?? ""} onChange={(event) => change(id, { pin: event.target.value === "" ? undefined : (event.target.value as "first" | "last") })}>
+                    <option value="">{t("pin-none")}</option>
+                    <option value="first">{t("pin-first")}</option>
+                    <option value="last">{t("pin-last")}</option>
+                  </chakra.select>
+                </td>
+                <td>{(waits.get(id) ?? []).map(name).join(", ")}</td>
+              </tr>
+            );
+          })}
+        </tbody>
+      </table>
+      {mayPublish ? (
+        <Box display="grid" gap="3" maxWidth="40rem">
+          <Field label={all("publish.why")} error={fault}>
+            {(ids) => <input {...ids} maxLength={500} value={why} onChange={(event) => setWhy(event.target.value)} />}
+          </Field>
+          <Button variant="solid" justifySelf="start" disabled={changed === 0} onClick={() => void publish()}>
+            {t("publish", { changed, revision: revision + 1 })}
+          </Button>
+        </Box>
+      ) : (
+        <p>{all("publish.not-yours")}</p>
+      )}
+    </chakra.main>
+  );
+}
