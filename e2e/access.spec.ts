@@ -22,7 +22,7 @@ test("axe finds nothing at the desk", async ({ page }) => {
   await sound(page);
   await signIn(page);
   await sound(page);
-  for (const path of ["/fleet", "/fleet/pale-heron", "/fleet/quillback/beside/cold-harbour", "/charters", "/charters/BR-1058", "/charters/BR-1050", "/charters/BR-1050/settlement", "/charters/BR-1046/settlement", "/charters/BR-1055/settlement", "/charters/none"]) {
+  for (const path of ["/fleet", "/fleet/pale-heron", "/fleet/quillback/beside/cold-harbour", "/fleet/quillback/walk", "/fleet/class/ondavar-41", "/charters/BR-1065/briefing", "/charters", "/charters/BR-1058", "/charters/BR-1050", "/charters/BR-1050/settlement", "/charters/BR-1046/settlement", "/charters/BR-1055/settlement", "/charters/none"]) {
     await page.goto(path);
     await sound(page);
   }
@@ -53,6 +53,43 @@ test("axe finds nothing in the handover, at three sizes", async ({ page }) => {
   await page.getByRole("button", { name: "Read it through and sign" }).click();
   await expect(page.getByRole("heading", { level: 1 })).toContainText("sign the check-in");
   await sound(page);
+});
+
+test("axe finds nothing on the walk and in the study, at three sizes; 400 % still reads", async ({ page }) => {
+  await signIn(page);
+  await page.goto("/charters/BR-1059");
+  await page.getByRole("button", { name: "Briefing walk" }).click();
+  await page.waitForURL(/handover#/);
+  await expect(page.locator("#stop-title")).toBeVisible();
+  for (const size of [{ width: 1280, height: 800 }, { width: 834, height: 1112 }, { width: 390, height: 844 }]) {
+    await page.setViewportSize(size);
+    await page.getByRole("button", { name: "All stops" }).click();
+    await sound(page);
+    await page.getByRole("listitem").filter({ hasText: "Anchor and windlass" }).getByRole("button").first().click();
+    await expect(page.locator("#stop-title")).toHaveText("Anchor and windlass");
+    await sound(page);
+    for (const button of ["Not now …", "Question"]) {
+      await page.getByRole("button", { name: button }).click();
+      await sound(page);
+      await page.keyboard.press("Escape");
+    }
+  }
+  await page.setViewportSize({ width: 320, height: 256 });
+  expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(320);
+
+  await page.setViewportSize({ width: 390, height: 844 });
+  await page.goto("/book#demo-boat-book-cold-harbour-1060");
+  await page.getByLabel("PIN").fill("614720");
+  await page.getByRole("button", { name: "Open", exact: true }).click();
+  await page.getByRole("button", { name: "Go on with the study" }).click();
+  await page.getByRole("button", { name: "Change it" }).click();
+  await sound(page);
+  await page.getByRole("button", { name: /^Anchor and windlass/ }).click();
+  await sound(page);
+  await page.setViewportSize({ width: 1280, height: 800 });
+  await sound(page);
+  await page.setViewportSize({ width: 320, height: 256 });
+  expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(320);
 });
 
 test("axe finds nothing in the boat book and aboard", async ({ page }) => {

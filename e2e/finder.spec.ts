@@ -32,8 +32,9 @@ test("a skipper finds a valve, a remedy and a card on a phone, without signal", 
   await ask(page, "zzzz");
   await expect(page.getByText("Nothing aboard fits that.")).toBeVisible();
   await page.getByRole("button", { name: "Emergency cards" }).click();
-  await page.getByText("Smell of gas").click();
-  await expect(page.getByText("Touch no switch, on or off.").first()).toBeVisible();
+  const cards = page.getByRole("dialog", { name: "Emergency cards" });
+  await cards.getByText("Smell of gas").click();
+  await expect(cards.getByText("Touch no switch, on or off.").first()).toBeVisible();
   expect(faults).toEqual([]);
 });
 

@@ -20,7 +20,7 @@ for (const { reference, yacht, places } of charters) {
     const counts = Object.fromEntries(Object.entries(file.inventory).map(([key, item]) => [key, item.expected]));
     await signIn(page);
     await page.goto(`/charters/${reference}`);
-    await page.getByRole("button", { name: /^(Start|Go on with) the check-in$/ }).click();
+    await page.getByRole("button", { name: /^(Start|Go on with) the check-in$/ }).first().click();
     await page.waitForURL("**/handover#*");
     const footer = page.getByRole("contentinfo");
     const first = Object.values(file.places).sort((a, b) => a.order - b.order)[0]?.name.en ?? "";

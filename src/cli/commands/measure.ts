@@ -22,6 +22,7 @@ import { loadFixedDemo } from "../demo/fixed";
 import { demoYachtFile } from "../demo/yacht-file";
 import { prepareDatabase, type Prepared } from "../prepare";
 import { endApp, needFreePort, serve, untilReady } from "../serve";
+import { walkFigures } from "../measure/walk";
 import { needTools } from "./test";
 
 const port = 4323;
@@ -35,6 +36,8 @@ export async function run([only]: string[]): Promise<number> {
   if (wanted("compare")) comparison();
   if (wanted("yacht")) yachtFile();
   needTools();
+  if (wanted("walk")) await walkFigures(say);
+  if (only === "walk") return 0;
   await needFreePort(port);
   await buildIfChanged(".next-test");
   const prepared = await prepareDatabase("pictures");

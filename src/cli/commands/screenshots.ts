@@ -75,8 +75,18 @@ async function open(page: Page, skipper: string, button: RegExp, place?: string)
   await page.getByRole("dialog").getByRole("listitem").first().getByRole("button").click();
 }
 
+/** Opens the walk of the studied check-in at a stop. */
+async function walk(page: Page, stop: string): Promise<void> {
+  await signIn(page);
+  await page.goto("/charters/BR-1060");
+  await page.getByRole("button", { name: "Briefing walk" }).click();
+  await page.waitForURL(/handover#/);
+  await page.locator("#stop-title").waitFor();
+  await page.getByRole("button", { name: "All stops" }).click();
+  await page.getByRole("listitem").filter({ hasText: stop }).getByRole("button").first().click();
+}
+
 const pictures: Picture[] = [
-  { name: "sign-in", size: desk, show: async (page) => void (await page.goto("/sign-in")) },
   { name: "today", size: desk, show: signIn },
   { name: "charter", size: desk, show: async (page) => { await signIn(page); await page.goto("/charters/BR-1058"); } },
   { name: "check-in", size: desk, show: (page) => open(page, "Wenna Coldrake", /Go on with the check-in/) },
@@ -111,7 +121,6 @@ const pictures: Picture[] = [
   },
   { name: "check-out", size: desk, show: (page) => open(page, "Aldo Merrin", /Go on with the check-out/) },
   { name: "settlement", size: desk, show: async (page) => { await signIn(page); await page.goto("/charters/BR-1050/settlement"); } },
-  { name: "settled", size: desk, show: async (page) => { await signIn(page); await page.goto("/charters/BR-1046/settlement"); } },
   {
     name: "boat-book-phone", size: phone,
     show: async (page) => {
@@ -121,7 +130,7 @@ const pictures: Picture[] = [
       await page.getByRole("heading", { level: 1, name: "Pale Heron" }).waitFor();
     },
   },
-  { name: "aboard-phone", size: phone, show: async (page) => { await page.goto("/aboard#HERON-7K2"); await page.getByText("Man overboard").click(); } },
+  { name: "aboard-phone", size: phone, show: async (page) => { await page.goto("/aboard#HERON-7K2"); await page.getByText("Man overboard").first().click(); } },
   {
     name: "finder", size: desk,
     show: async (page) => {
@@ -140,6 +149,19 @@ const pictures: Picture[] = [
       await page.getByRole("button", { name: /^Windlass breaker/ }).first().click();
     },
   },
+  { name: "walk", size: desk, show: (page) => walk(page, "Anchor and windlass") },
+  { name: "walk-phone", size: phone, show: (page) => walk(page, "Stop the engine") },
+  {
+    name: "study-phone", size: phone,
+    show: async (page) => {
+      await page.goto("/book#demo-boat-book-cold-harbour-1060");
+      await page.getByLabel("PIN").fill("614720");
+      await page.getByRole("button", { name: "Open", exact: true }).click();
+      await page.getByRole("button", { name: "Go on with the study" }).click();
+      await page.getByRole("button", { name: /^Anchor and windlass/ }).click();
+      await page.getByRole("region", { name: /Which colour marks/ }).scrollIntoViewIfNeeded();
+    },
+  },
+  { name: "before-briefing", size: desk, show: async (page) => { await signIn(page); await page.goto("/charters/BR-1065/briefing"); } },
   { name: "sisters", size: desk, show: async (page) => { await signIn(page); await page.goto("/fleet/quillback/beside/cold-harbour"); } },
-  { name: "yacht", size: desk, show: async (page) => { await signIn(page); await page.goto("/fleet/pale-heron"); await page.getByRole("button", { name: "Port lazarette" }).click(); } },
 ];

@@ -10,6 +10,7 @@ import { ApiFault, ask } from "../api";
 import styles from "../book/Book.module.css";
 import { NoSignalState } from "../offline/NoSignalState";
 import { keepAboard, keptAboard } from "../store/aboard-store";
+import { EmergencyButton } from "../book/EmergencyButton";
 import { YachtBook, type StartAt } from "../book/YachtBook";
 
 /** What the code posted aboard opens: `#CODE`, or from a label `#CODE/place` or `#CODE/fitting/key`. Nothing personal. */
@@ -83,6 +84,7 @@ export function AboardShell() {
         </div>
         <HullIcon particulars={particulars} tone="on-dark" width={84} />
       </header>
+      <EmergencyButton file={book.yacht.file} />
       <main className={styles.part}>
         {keptBytes !== null && <NoSignalState shell="/aboard" bytes={keptBytes} />}
         <YachtBook file={book.yacht.file} start={start} />

@@ -13,6 +13,7 @@ import { StudyScreen } from "../study/StudyScreen";
 import { NoSignalState } from "../offline/NoSignalState";
 import { KeptPhoto } from "./KeptPhoto";
 import styles from "./Book.module.css";
+import { EmergencyButton } from "./EmergencyButton";
 import { YachtBook } from "./YachtBook";
 
 type State = { at: "opening" } | { at: "pin"; fault: string | null } | { at: "no-link" } | { at: "fault"; words: string } | { at: "open"; store: BookStore };
@@ -200,6 +201,7 @@ function OpenBook({ store }: { store: BookStore }) {
           <h2>{t("book.your-yacht")}</h2>
           <YachtBook file={book.yacht.file} />
         </section>
+        <EmergencyButton file={book.yacht.file} />
         <section className={styles.part}>
           <Button onClick={() => void close()}>{t("book.close")}</Button>
           {notErased && <p role="alert">{t("book.not-erased")}</p>}

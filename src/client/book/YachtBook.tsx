@@ -9,6 +9,7 @@ import { YachtPlan } from "@/ui/plan/YachtPlan";
 import { FinderField } from "../finder/FinderField";
 import { FoundDetail } from "../finder/FoundDetail";
 import styles from "./Book.module.css";
+import { BySystem } from "./BySystem";
 import { EmergencyCard } from "./EmergencyCard";
 import { PlaceDetail } from "./PlaceDetail";
 import { ZoomedPlan } from "./ZoomedPlan";
@@ -36,7 +37,6 @@ export function YachtBook({ file, start = {} }: { file: YachtFile; start?: Start
   const [layer, setLayer] = useState<Layer | null>(null);
   const [shown, setShown] = useState<Shown>(first.shown);
   const here = useRef<HTMLElement>(null);
-  const cards = useRef<HTMLElement>(null);
   const goTo = useCallback(
     (to: string | null | undefined) => {
       if (!to) return;
@@ -80,9 +80,6 @@ export function YachtBook({ file, start = {} }: { file: YachtFile; start?: Start
     <div className={styles.yacht}>
       <div className={styles.find}>
         <FinderField file={file} chosen={shown.at === "found" ? `${shown.hit.kind}:${shown.hit.id}` : null} onChoose={showFound} />
-        <button type="button" className={styles.toCards} onClick={() => cards.current?.scrollIntoView()}>
-          {t("book.emergency")}
-        </button>
       </div>
       <section className={styles.plan} aria-label={t("book.plan")}>
         <div className={styles.levels} role="group" aria-label={t("plan.levels")}>
@@ -110,7 +107,8 @@ export function YachtBook({ file, start = {} }: { file: YachtFile; start?: Start
         )}
         {shown.at === "found" && <FoundDetail key={`${shown.hit.kind}:${shown.hit.id}`} file={file} hit={shown.hit} onFitting={showFitting} />}
       </section>
-      <section className={styles.cards} ref={cards} id="cards">
+      <BySystem file={file} onFitting={showFitting} onProcedure={(id) => showFound({ kind: "procedure", id, place: file.procedures[id]?.place ?? null })} />
+      <section className={styles.cards} id="cards">
         <h2>{t("book.emergency")}</h2>
         {Object.entries(file.emergencyCards)
           .sort(([, a], [, b]) => a.order - b.order)

@@ -68,14 +68,14 @@ export function BriefingPage({ stay, file, since, minutes, studied, lastCalls, c
       </Box>
       {farBelow && <OddNote title={t("below.title")}>{farBelowWords(t, farBelow)}</OddNote>}
       <Box display="grid" gridTemplateColumns={{ base: "minmax(0,1fr)", md: "1fr 1fr" }} gap="0 40px">
-        <Part title={since ? t("half.changed", { at: day(since.at), revision: since.revision }) : t("half.first-time")} empty={t("half.nothing-changed")} lines={since?.changes.map((change) => changeWords(t, change)) ?? []} />
+        <Part title={since ? t("half.changed", { at: day(since.at), revision: since.revision }) : t("half.first-time")} empty={t(since ? "half.nothing-changed" : "half.all-new")} lines={since?.changes.map((change) => changeWords(t, change)) ?? []} />
         <Part title={t("half.odd")} empty={t("half.nothing-odd")} lines={Object.values(file.oddities).map((oddity) => `${say(file.places[oddity.place]?.name ?? { en: oddity.place }, "en")}: ${sayOf(file, oddity.words)}`)} />
         <Part
           title={t("half.wrong")}
           empty={t("half.nothing-wrong")}
           lines={wrong.map((question) => {
             const right = question.options.find((option) => option.id === question.right);
-            return t("half.wrong-line", { topic: title(question.topic), question: questionWords(t, question), right: right ? optionWords(t, right.words) : "" });
+            return t("half.wrong-line", { question: questionWords(t, question), right: right ? optionWords(t, right.words) : "" });
           })}
         />
         <Part title={t("half.asks")} empty={t("half.nothing-asked")} lines={[...own.map((question) => `${title(question.topic)}: ${question.words}`), ...toShow.map((each) => t("half.show", { topic: say(each.topic.title, "en") }))]} />

@@ -12,7 +12,7 @@ export function CheckQuestion({ question, given, onAnswer }: { question: Questio
   const right = question.options.find((option) => option.id === question.right);
   return (
     <section className={styles.check} aria-label={questionWords(t, question)}>
-      <h3>{questionWords(t, question)}</h3>
+      <h2>{questionWords(t, question)}</h2>
       <div className={styles.options} role="group">
         {question.options.map((option) => (
           <Button key={option.id} look={given?.option === option.id ? "chosen" : "plain"} aria-pressed={given?.option === option.id} onClick={() => onAnswer(option.id)}>

@@ -5,6 +5,7 @@ import { say } from "@/core/basics/words";
 import { systems } from "@/core/yacht/schema";
 import { Button } from "@/ui/Button";
 import { Chip } from "@/ui/Chip";
+import { EmergencyButton } from "../book/EmergencyButton";
 import type { BookStore } from "../store/book-store";
 import { ExperienceForm } from "./ExperienceForm";
 import styles from "./Study.module.css";
@@ -35,7 +36,8 @@ export function StudyScreen({ store, onBack }: { store: BookStore; onBack: () =>
   const shown = inOrder[index];
   if (shown) {
     return (
-      <main className={styles.page}>
+      <main className={`${styles.page} ${styles.withFoot}`}>
+        <EmergencyButton file={store.book.yacht.file} />
         <TopicPage key={shown.topic.id} store={store} study={study} topic={shown} next={inOrder[index + 1]?.topic.id ?? null} onNext={goTo} onBack={() => goTo(null)} />
       </main>
     );
@@ -43,6 +45,7 @@ export function StudyScreen({ store, onBack }: { store: BookStore; onBack: () =>
   const right = [...plan.state.checks.values()].filter((check) => check.right).length;
   return (
     <main className={styles.page}>
+      <EmergencyButton file={store.book.yacht.file} />
       <Button onClick={onBack}>{t("study.back-to-book")}</Button>
       <h1 id="study-title" tabIndex={-1}>
         {t("study.title")}

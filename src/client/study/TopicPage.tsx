@@ -89,7 +89,7 @@ export function TopicPage({ store, study, topic: known, next, onNext, onBack }: 
           </Button>
           {own.length > 0 && (
             <>
-              <h3>{t("study.question-kept")}</h3>
+              <h2>{t("study.question-kept")}</h2>
               <ul className={styles.own}>
                 {own.map((question) => (
                   <li key={question.id}>{question.words}</li>

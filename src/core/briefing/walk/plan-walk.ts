@@ -17,10 +17,10 @@ interface Best {
 }
 
 /** How much work is put in. Counted, not timed, so that the same input gives the same plan everywhere. */
-const searchOps = (stops: number) => (stops <= 60 ? 60e6 : 16e6);
+const searchOps = (stops: number) => (stops <= 60 ? 60e6 : 32e6);
 const haste = 4;
 const runSteps = 400;
-const seek: Effort = { rounds: 1000, moves: 120_000, open: false };
+const seek: Effort = { rounds: 2000, moves: 240_000, open: false };
 const settle: Effort = { rounds: 12, moves: 8_000, open: true };
 
 /**

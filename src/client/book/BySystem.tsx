@@ -1,0 +1,44 @@
+"use client";
+import { useTranslations } from "next-intl";
+import { sayOf } from "@/core/yacht/figures";
+import { systems, type YachtFile } from "@/core/yacht/schema";
+import styles from "./Book.module.css";
+
+/** Everything aboard by system: what is done with it, then what is fitted. */
+export function BySystem({ file, onProcedure, onFitting }: { file: YachtFile; onProcedure: (procedure: string) => void; onFitting: (fitting: string) => void }) {
+  const t = useTranslations();
+  const of = <T extends { system: string }>(parts: Record<string, T>, system: string) => Object.entries(parts).filter(([, part]) => part.system === system);
+  return (
+    <section className={styles.bySystem}>
+      <h2>{t("book.by-system")}</h2>
+      {systems.map((system) => {
+        const [procedures, fittings] = [of(file.procedures, system), of(file.fittings, system)];
+        if (procedures.length + fittings.length === 0) return null;
+        return (
+          <details key={system}>
+            <summary>{t(`system.${system}`)}</summary>
+            <ul className={styles.rows}>
+              {procedures
+                .sort(([, a], [, b]) => a.order - b.order)
+                .map(([id, procedure]) => (
+                  <li key={id}>
+                    <button type="button" onClick={() => onProcedure(id)}>
+                      <strong>{sayOf(file, procedure.title)}</strong>
+                    </button>
+                  </li>
+                ))}
+              {fittings.map(([id, fitting]) => (
+                <li key={id}>
+                  <button type="button" onClick={() => onFitting(id)}>
+                    <strong>{sayOf(file, fitting.name)}</strong>
+                    <span>{sayOf(file, fitting.where)}</span>
+                  </button>
+                </li>
+              ))}
+            </ul>
+          </details>
+        );
+      })}
+    </section>
+  );
+}
