@@ -79,9 +79,16 @@ test.describe("the walk", () => {
     await openWalk(page, "BR-1060");
     const visited: string[] = [];
     const main = page.getByRole("main");
+    /** The stop on the screen, once the walk has been planned anew and it is not the one before. */
+    const stopNow = async (not: string | undefined) => {
+      const title = page.locator("#stop-title");
+      await expect(title).not.toHaveText("Planning the walk …");
+      if (not) await expect(title).not.toHaveText(not);
+      await expect(title).not.toHaveText("Planning the walk …");
+      return (await title.textContent()) ?? "";
+    };
     const take = async (button: "I have done it" | "Only shown" = "I have done it") => {
-      const title = (await page.locator("#stop-title").textContent()) ?? "";
-      visited.push(title);
+      visited.push(await stopNow(visited.at(-1)));
       const left = await stopsLeft(page);
       await page.getByRole("button", { name: button }).click();
       await expect.poll(() => stopsLeft(page)).toBe(left - 1);
@@ -97,13 +104,12 @@ test.describe("the walk", () => {
     await context.setOffline(true);
     for (let i = 0; i < 3; i++) await take("Only shown");
     // not now: somebody stands at the stop; it comes last, with what depends on it
-    const offTitle = (await page.locator("#stop-title").textContent()) ?? "";
+    const offTitle = await stopNow(visited.at(-1));
     await page.getByRole("button", { name: "Not now …" }).click();
     await page.getByRole("button", { name: "somebody is there" }).click();
-    await expect(page.locator("#stop-title")).not.toHaveText(offTitle);
+    const here = await stopNow(offTitle);
     await expect(page.getByRole("contentinfo").getByRole("status")).toContainText("waiting for signal");
     const half = await stopsLeft(page);
-    const here = (await page.locator("#stop-title").textContent()) ?? "";
 
     // power gone, no signal: it comes up where it was
     await page.reload();

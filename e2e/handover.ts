@@ -82,10 +82,10 @@ export async function signByHand(page: Page, field: ReturnType<Page["getByRole"]
 }
 
 /** Seals with one signature by hand and one typed. */
-export async function signAndSeal(page: Page): Promise<void> {
+export async function signAndSeal(page: Page, skipperName = "Jory Fenn"): Promise<void> {
   await signByHand(page, page.getByRole("group", { name: /^For the base/ }));
   const skipper = page.getByRole("group", { name: /^Skipper/ });
   await skipper.getByRole("button", { name: "Type the name instead" }).click();
-  await skipper.getByLabel("Name, typed as signature").fill("Jory Fenn");
+  await skipper.getByLabel("Name, typed as signature").fill(skipperName);
   await page.getByRole("button", { name: "Seal the record" }).click();
 }

@@ -126,11 +126,11 @@ const pictures: Picture[] = [
     show: async (page) => {
       await page.goto("/book#demo-boat-book-pale-heron-1052");
       await page.getByLabel("PIN").fill("405162");
-      await page.getByRole("button", { name: "Open" }).click();
-      await page.getByRole("heading", { level: 1, name: "Pale Heron" }).waitFor();
+      await page.getByRole("button", { name: "Open", exact: true }).click();
+      await page.getByText(/Ready for no signal/).waitFor({ timeout: 90_000 });
     },
   },
-  { name: "aboard-phone", size: phone, show: async (page) => { await page.goto("/aboard#HERON-7K2"); await page.getByText("Man overboard").first().click(); } },
+  { name: "aboard-phone", size: phone, show: async (page) => { await page.goto("/aboard#HERON-7K2"); await page.getByRole("button", { name: "Emergency cards" }).click(); await page.getByRole("dialog").getByText("Man overboard").click(); } },
   {
     name: "finder", size: desk,
     show: async (page) => {

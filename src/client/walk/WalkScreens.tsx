@@ -33,9 +33,14 @@ export function WalkScreens({ onList, onSign, onMark }: Props) {
   const { file } = store.bundle;
   const walk = useWalk();
   const { briefing, state, sequence } = walk;
-  const [picked, setPicked] = useState<string | null>(null);
+  const [here, setHere] = useState<{ stop: string; byHand: boolean } | null>(null);
   const [sheet, setSheet] = useState<OpenSheet>(null);
-  const current = picked ?? sequence[0] ?? null;
+  // the stop on the screen stays until it is finished: a plan that comes in a moment later never changes it under the thumb
+  const isPlanned = walk.planned.state === "fault" || (walk.planned.state === "planned" && walk.planned.isFresh);
+  const isOver = here && !here.byHand && (state.behind.has(here.stop) || (state.putOff.has(here.stop) && isPlanned && sequence[0] !== here.stop));
+  if (isOver) setHere(null);
+  else if (!here && isPlanned && sequence[0]) setHere({ stop: sequence[0], byHand: false });
+  const current = here?.stop ?? null;
   const stop = briefing.stops.find((each) => each.id === current) ?? null;
   const next = sequence.find((id) => id !== current) ?? null;
   const nextStop = briefing.stops.find((each) => each.id === next) ?? null;
@@ -45,11 +50,11 @@ export function WalkScreens({ onList, onSign, onMark }: Props) {
     scrollTo(0, 0);
   }, [current]);
   const goTo = useCallback((to: string) => {
-    setPicked(to);
+    setHere({ stop: to, byHand: true });
     setSheet(null);
     document.getElementById("stop-title")?.focus({ preventScroll: true });
   }, []);
-  const forward = useCallback(() => setPicked(null), []);
+  const forward = useCallback(() => setHere(null), []);
   const finish = (handsOn: boolean) => {
     if (!stop) return;
     store.record(stopSubject(stop.id), "shown", { result: "shown", handsOn, seconds: secondsHere() });
@@ -68,7 +73,7 @@ export function WalkScreens({ onList, onSign, onMark }: Props) {
               {stop ? t("walk.stop-of", { number: Math.min(number, briefing.stops.length), all: briefing.stops.length }) : t("walk.title")} · {t("walk.minutes-left", { minutes: Math.round(state.minutesLeft) })}
             </p>
             <h1 id="stop-title" tabIndex={-1}>
-              {stop ? say(stop.title, "en") : t("walk.finished")}
+              {stop ? say(stop.title, "en") : t(sequence.length > 0 ? "walk.planning" : "walk.finished")}
             </h1>
           </div>
           <HullIcon particulars={file.particulars} tone="on-dark" width={64} />
@@ -90,7 +95,7 @@ export function WalkScreens({ onList, onSign, onMark }: Props) {
               <strong>{t("walk.paused")}.</strong> {t("walk.paused-words")}
             </p>
           )}
-          {stop ? <StopScreen key={stop.id} walk={walk} stop={stop} onGo={goTo} onMark={onMark} /> : <Finished walk={walk} />}
+          {stop ? <StopScreen key={stop.id} walk={walk} stop={stop} onGo={goTo} onMark={onMark} /> : sequence.length === 0 && <Finished walk={walk} />}
         </div>
       </main>
       <footer className={footer.footer}>
@@ -116,7 +121,7 @@ export function WalkScreens({ onList, onSign, onMark }: Props) {
             </Button>
           </div>
         ) : (
-          <Button look="on-dark" large className={footer.next} onClick={onSign}>
+          <Button look="on-dark" large className={footer.next} disabled={sequence.length > 0} onClick={onSign}>
             {t("walk.to-sign")}
           </Button>
         )}

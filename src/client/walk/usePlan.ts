@@ -1,27 +1,29 @@
-import { useEffect, useRef, useState } from "react";
+import { useEffect, useMemo, useRef, useState } from "react";
 import { planWalk } from "@/core/briefing/walk/plan-walk";
 import type { WalkInput, WalkPlan } from "@/core/briefing/walk/schema";
 
-export type Planned = { state: "planning" } | { state: "planned"; plan: WalkPlan } | { state: "fault"; fault: string };
+export type Planned = { state: "planning" } | { state: "planned"; plan: WalkPlan; /** whether it is for what was asked last, or a moment older */ isFresh: boolean } | { state: "fault"; fault: string };
+
+type Kept = { key: string } & ({ plan: WalkPlan } | { fault: string });
 
 /**
  * The walk for an input, planned in a worker. A newer input cancels what is being planned for an older one; where the
  * worker cannot be had, it is planned here.
  */
 export function usePlan(input: WalkInput): Planned {
-  const [planned, setPlanned] = useState<Planned>({ state: "planning" });
+  const [kept, setKept] = useState<Kept | null>(null);
   const key = JSON.stringify(input);
   const number = useRef(0);
   useEffect(() => {
     const mine = ++number.current;
-    const take = (next: Planned) => {
-      if (mine === number.current) setPlanned(next);
+    const take = (next: Kept) => {
+      if (mine === number.current) setKept(next);
     };
     const here = () => {
       try {
-        take({ state: "planned", plan: planWalk(JSON.parse(key) as WalkInput) });
+        take({ key, plan: planWalk(JSON.parse(key) as WalkInput) });
       } catch (error) {
-        take({ state: "fault", fault: (error as Error).message });
+        take({ key, fault: (error as Error).message });
       }
     };
     let worker: Worker;
@@ -32,9 +34,12 @@ export function usePlan(input: WalkInput): Planned {
       return;
     }
     worker.onerror = here;
-    worker.onmessage = ({ data }: MessageEvent<{ plan?: WalkPlan; fault?: string }>) => take(data.plan ? { state: "planned", plan: data.plan } : { state: "fault", fault: data.fault ?? "" });
+    worker.onmessage = ({ data }: MessageEvent<{ plan?: WalkPlan; fault?: string }>) => take(data.plan ? { key, plan: data.plan } : { key, fault: data.fault ?? "" });
     worker.postMessage({ number: mine, input: JSON.parse(key) as WalkInput });
     return () => worker.terminate();
   }, [key]);
-  return planned;
+  return useMemo((): Planned => {
+    if (!kept) return { state: "planning" };
+    return "plan" in kept ? { state: "planned", plan: kept.plan, isFresh: kept.key === key } : { state: "fault", fault: kept.fault };
+  }, [kept, key]);
 }
