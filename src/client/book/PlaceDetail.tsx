@@ -3,8 +3,8 @@ import { useTranslations } from "next-intl";
 import { say } from "@/core/basics/words";
 import { sayOf } from "@/core/yacht/figures";
 import type { YachtFile } from "@/core/yacht/schema";
-import { OddNote } from "@/ui/OddNote";
 import styles from "./Book.module.css";
+import { Oddities } from "./Oddities";
 
 interface Props {
   file: YachtFile;
@@ -27,11 +27,7 @@ export function PlaceDetail({ file, place, onFitting, onProcedure }: Props) {
         <strong>{t("book.reach")}:</strong> {sayOf(file, here.reach)}
       </p>
       {here.hidden && <p>{sayOf(file, here.hidden)}</p>}
-      {at(file.oddities).map(([id, oddity]) => (
-        <OddNote key={id} title={t("place.odd")}>
-          {sayOf(file, oddity.words)}
-        </OddNote>
-      ))}
+      <Oddities file={file} keys={at(file.oddities).map(([id]) => id)} />
       {fittings.length > 0 && <h3>{t("book.fitted")}</h3>}
       <ul className={styles.rows}>
         {fittings.map(([id, fitting]) => (

@@ -3,8 +3,8 @@ import { useTranslations } from "next-intl";
 import { say } from "@/core/basics/words";
 import { sayOf } from "@/core/yacht/figures";
 import type { YachtFile } from "@/core/yacht/schema";
-import { OddNote } from "@/ui/OddNote";
 import { FittingPicture } from "@/ui/plan/FittingPicture";
+import { Oddities } from "../book/Oddities";
 import styles from "./Finder.module.css";
 
 /** A fitting: where it is, what it looks like, how it reads, how it is worked, and what to beware of. */
@@ -28,13 +28,7 @@ export function FittingDetail({ file, id }: { file: YachtFile; id: string }) {
       <p className={styles.where}>
         {placeName(place)}, {sayOf(file, where)}
       </p>
-      {Object.entries(file.oddities)
-        .filter(([, oddity]) => oddity.fitting === id)
-        .map(([key, oddity]) => (
-          <OddNote key={key} title={t("place.odd")}>
-            {sayOf(file, oddity.words)}
-          </OddNote>
-        ))}
+      <Oddities file={file} keys={Object.keys(file.oddities).filter((key) => file.oddities[key]?.fitting === id)} />
       {caution && <p className={styles.caution}>{sayOf(file, caution)}</p>}
       {facts.length > 0 && (
         <ul className={styles.facts}>

@@ -3,12 +3,11 @@ import { useTranslations } from "next-intl";
 import { memo, useEffect, useRef } from "react";
 import { say } from "@/core/basics/words";
 import { foundThings, newMarks } from "@/core/handover/state";
-import { sayOf } from "@/core/yacht/figures";
 import { markWords } from "@/messages/line-words";
 import { Button } from "@/ui/Button";
 import { Chip } from "@/ui/Chip";
-import { OddNote } from "@/ui/OddNote";
 import { HullIcon } from "@/ui/plan/HullIcon";
+import { Oddities } from "../book/Oddities";
 import { useHandover, useVersion } from "./context";
 import { LineRow } from "./lines/LineRow";
 import { Extras } from "./lines/Extras";
@@ -32,7 +31,7 @@ export const PlaceScreen = memo(function PlaceScreen({ place, next, onOverview, 
   const { list, file } = store.bundle;
   const here = list.places.find((each) => each.id === place);
   const lines = list.lines.filter((line) => line.place === place);
-  const oddities = Object.entries(file.oddities).filter(([, oddity]) => oddity.place === place);
+  const oddities = Object.keys(file.oddities).filter((key) => file.oddities[key]?.place === place);
   const nextPlace = list.places.find((each) => each.id === next);
   const main = useRef<HTMLElement>(null);
   // coming back to a place that is half done, the first open line is what one wants to see
@@ -65,11 +64,7 @@ export const PlaceScreen = memo(function PlaceScreen({ place, next, onOverview, 
       </header>
       <HereLine place={place} next={nextPlace ? say(nextPlace.name, "en") : null} reach={say(here.reach, "en")} />
       <div className={styles.lines}>
-        {oddities.map(([id, oddity]) => (
-          <OddNote key={id} title={t("place.odd")}>
-            {sayOf(file, oddity.words)}
-          </OddNote>
-        ))}
+        <Oddities file={file} keys={oddities} />
         {lines.length === 0 && <p className={styles.empty}>{t("place.nothing")}</p>}
         <ul className={styles.rows}>
           {lines.map((line) => (

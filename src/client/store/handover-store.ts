@@ -160,8 +160,9 @@ export class HandoverStore {
         await new Promise((done) => setTimeout(done, 3000));
       }
     }
-    this.setSave({ unwritten: this.saveState.unwritten - 1, fault: null });
+    // what is called written is counted too: nothing of it touches the store afterwards
     await this.countWaiting();
+    this.setSave({ unwritten: this.saveState.unwritten - 1, fault: null });
   }
 
   /** Takes entries that came from the base. */

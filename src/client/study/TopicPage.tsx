@@ -7,8 +7,8 @@ import { sayOf } from "@/core/yacht/figures";
 import { depthReasonWords } from "@/messages/depth-words";
 import { Button } from "@/ui/Button";
 import { Field } from "@/ui/Field";
-import { OddNote } from "@/ui/OddNote";
 import { YachtPlan } from "@/ui/plan/YachtPlan";
+import { Oddities } from "../book/Oddities";
 import type { BookStore } from "../store/book-store";
 import { ProcedureSteps } from "../walk/ProcedureSteps";
 import { CheckQuestion } from "./CheckQuestion";
@@ -53,16 +53,7 @@ export function TopicPage({ store, study, topic: known, next, onNext, onBack }: 
       </header>
       <div className={styles.sides}>
         <div className={styles.reading}>
-          {topic.oddities.map((key) => {
-            const oddity = file.oddities[key];
-            return (
-              oddity && (
-                <OddNote key={key} title={t("place.odd")}>
-                  {sayOf(file, oddity.words)}
-                </OddNote>
-              )
-            );
-          })}
+          <Oddities file={file} keys={topic.oddities} />
           {told && <p>{sayOf(file, told)}</p>}
           {topic.procedures.map((id, index) => (
             <ProcedureSteps key={id} file={file} id={id} isOpen={index === 0} />

@@ -6,7 +6,7 @@ import type { BriefedStop } from "@/core/briefing/part";
 import { topicsOf } from "@/core/briefing/topics";
 import { sayOf } from "@/core/yacht/figures";
 import { depthReasonWords } from "@/messages/depth-words";
-import { OddNote } from "@/ui/OddNote";
+import { Oddities } from "../book/Oddities";
 import { useHandover } from "../handover/context";
 import { LineRow } from "../handover/lines/LineRow";
 import { BeforeYouTouch } from "./BeforeYouTouch";
@@ -42,16 +42,7 @@ export const StopScreen = memo(function StopScreen({ walk, stop, onGo, onMark }:
         {stop.why.length > 0 && ` · ${depthReasonWords(t, stop.why)}`}
       </p>
       <BeforeYouTouch file={file} needs={needsOf(walk, stop.id)} onGo={onGo} />
-      {topic?.oddities.map((key) => {
-        const oddity = file.oddities[key];
-        return (
-          oddity && (
-            <OddNote key={key} title={t("place.odd")}>
-              {sayOf(file, oddity.words)}
-            </OddNote>
-          )
-        );
-      })}
+      <Oddities file={file} keys={topic?.oddities ?? []} />
       <StopQuestions stop={stop.id} questions={walk.state.questions} />
       {planned.does && (
         <p className={styles.does}>
