@@ -1,4 +1,7 @@
 import { expect, test, type Page } from "@playwright/test";
+import { v7 as uuid } from "uuid";
+import { demoYachtFile } from "../src/cli/demo/yacht-file";
+import { questionsOf } from "../src/core/briefing/questions";
 import { signIn } from "./desk";
 
 const faultsOf = (page: Page) => {
@@ -69,6 +72,76 @@ test.describe("the study", () => {
   });
 });
 
+test.describe("the walk without a briefer", () => {
+  test.use({ viewport: { width: 390, height: 844 } });
+
+  test("opens from the boat book once the manager has settled that it may; safety stays, and both sign elsewhere", async ({ page, browser }) => {
+    test.setTimeout(120_000);
+    const faults = faultsOf(page);
+    const desk = await (await browser.newContext({ viewport: { width: 1280, height: 800 } })).newPage();
+    await signIn(desk, "odile@brinecove.example");
+    await desk.goto("/charters/BR-1059");
+    await desk.getByRole("button", { name: "Make a boat book link" }).click();
+    const [, secret = "", pin = ""] = /book#([\w-]+)[^]*?PIN\D*(\d{6})/.exec(await desk.getByText(/^Shown once/).locator("..").innerText()) ?? [];
+    await openBook(page, secret, pin);
+    await expect(page.getByRole("heading", { name: "What was signed" })).toBeVisible();
+    await expect(page.getByRole("heading", { name: "Walk her alone" })).toHaveCount(0);
+    await desk.goto("/rules");
+    await expect(desk.getByText("The base manager settles the rules.")).toBeVisible();
+    await expect(desk.getByRole("button", { name: "Settle it so" })).toHaveCount(0);
+    await desk.getByRole("button", { name: "Sign out" }).click();
+    await desk.waitForURL("**/sign-in");
+    await signIn(desk, "senna@brinecove.example");
+    await desk.keyboard.press("r");
+    await desk.getByRole("group", { name: "A skipper may walk her alone" }).getByRole("button", { name: "Yes" }).click();
+    await desk.getByRole("button", { name: "Settle it so" }).click();
+    await expect(desk.getByText("Say in a word why: it stays with the change.")).toBeVisible();
+    await desk.getByLabel("Why (it stays with the change)").fill("three arrivals at one hour");
+    await desk.getByRole("button", { name: "Settle it so" }).click();
+    await expect(desk.getByRole("row", { name: /Senna Ruhl three arrivals at one hour/ })).toBeVisible();
+    await desk.getByRole("button", { name: "Sign out" }).click();
+    await desk.waitForURL("**/sign-in");
+
+    await page.reload();
+    await expect(page.getByText("answer every question of the study")).toBeVisible();
+    const file = demoYachtFile("quillback");
+    let second = 10;
+    const said = [{ about: "experience", value: { longestM: 12, weeks: 9, handled: ["diesel", "slab-reefing", "thruster"], language: "en" } }, ...questionsOf(file).map(({ id, right }) => ({ about: "check", question: id, value: right }))];
+    const answers = said.map((each) => ({ v: 1, id: uuid(), revision: 1, at: `2027-06-11T20:00:${second++}Z`, ...each }));
+    expect((await page.request.post("/api/book/study", { headers: { origin: new URL(page.url()).origin }, data: { answers } })).status()).toBe(200);
+    await page.reload();
+    await expect(page.getByText(/^Stay tied up\./)).toBeVisible();
+    await page.getByRole("button", { name: "Begin the walk" }).click();
+    await page.waitForURL(/handover#.*walk/);
+    const title = page.locator("#stop-title");
+    await expect(title).not.toHaveText("Planning the walk …");
+    const all = await stopsLeft(page);
+    for (const left of [all - 1, all - 2]) {
+      await page.getByRole("button", { name: "I have done it" }).click();
+      await expect.poll(() => stopsLeft(page)).toBe(left);
+    }
+    await page.getByRole("button", { name: "All stops" }).click();
+    await page.getByRole("listitem").filter({ hasText: "Life raft" }).getByRole("button").first().click();
+    await page.getByRole("button", { name: "Not now …" }).click();
+    await expect(page.getByText("The base manager alone leaves it out")).toBeVisible();
+    await page.getByRole("button", { name: "Close" }).click();
+    await expect(page.getByRole("contentinfo").getByRole("status")).toContainText("all at the base", { timeout: 20_000 });
+    // the base's device shows who went through it without a briefer; the skipper's own has nothing to sign with
+    await signIn(desk, "maro@brinecove.example");
+    await openWalk(desk, "BR-1059");
+    expect(await stopsLeft(desk)).toBe(all - 2);
+    await page.getByRole("button", { name: "List" }).click();
+    await page.getByRole("button", { name: "What is left" }).click();
+    await page.getByRole("button", { name: /Read it through/ }).click();
+    await expect(page.getByText(/^Your part is done on this device\./)).toBeVisible();
+    await expect(page.getByRole("button", { name: "Seal the record" })).toHaveCount(0);
+    await page.getByText(/^29 of 40 topics shown, 2 with own hands/).click();
+    await expect(page.getByText("2 of the topics the skipper went through alone, without a briefer")).toBeVisible();
+    await desk.context().close();
+    expect(faults).toEqual([]);
+  });
+});
+
 test.describe("the walk", () => {
   test.use({ serviceWorkers: "allow" });
 
@@ -78,7 +151,6 @@ test.describe("the walk", () => {
     await signIn(page, "odile@brinecove.example");
     await openWalk(page, "BR-1060");
     const visited: string[] = [];
-    const main = page.getByRole("main");
     /** The stop on the screen, once the walk has been planned anew and it is not the one before. */
     const stopNow = async (not: string | undefined) => {
       const title = page.locator("#stop-title");
@@ -95,11 +167,11 @@ test.describe("the walk", () => {
     };
     const all = await stopsLeft(page);
     expect(all).toBe(40);
+    // the plan is made in a worker; the first stop is where one comes aboard
+    await expect(page.getByRole("main")).toContainText("Stern platform");
     // the tablet keeps the pages before the signal goes
     await expect.poll(() => page.evaluate(async () => Boolean(await caches.match("/handover", { ignoreSearch: true }))), { timeout: 60_000 }).toBe(true);
 
-    // the plan is made in a worker; the first stop is where one comes aboard
-    await expect(main).toContainText("Stern platform");
     for (let i = 0; i < 12; i++) await take();
     await context.setOffline(true);
     for (let i = 0; i < 3; i++) await take("Only shown");

@@ -84,7 +84,7 @@ test("the briefing is signed with the check-in, and stands on the record's paper
   await expect(page.getByText("Portable toilet: left out, the skipper knows it")).toBeVisible();
   await expect(page.getByText("Question answered: How far does the petrol take us?")).toBeVisible();
   await signAndSeal(page, "Pell Harrow");
-  await expect(page.getByRole("status").filter({ hasText: /at the base/ })).toBeVisible({ timeout: 30_000 });
+  await expect(page.getByText("The record and all that belongs to it are at the base.")).toBeVisible({ timeout: 30_000 });
   const address = await page.getByRole("link", { name: /PDF/ }).first().getAttribute("href");
   const paper = await (await page.request.get(address ?? "")).body();
   const words = execFileSync("pdftotext", ["-layout", "-", "-"], { input: paper }).toString().replaceAll(/\s+/g, " ");

@@ -1,5 +1,6 @@
 import { Type, type Static } from "@sinclair/typebox";
 import { StudyAnswer } from "../core/briefing/study/answer";
+import type { NotAlone } from "../core/briefing/walk-alone";
 import { InstantText, Uuid } from "../core/handover/entry";
 import { HandoverKind } from "../core/handover/list";
 import { YachtFile } from "../core/yacht/schema";
@@ -25,6 +26,8 @@ export const BoatBook = Type.Object(
     changes: Type.Array(Type.String()),
     /** what was said in the study so far, from any device */
     study: Type.Array(StudyAnswer),
+    /** what stands against walking her without a briefer, now; null once she is handed over */
+    notAlone: Type.Union([Type.Array(Type.Unsafe<NotAlone>({ type: "string" })), Type.Null()]),
     handovers: Type.Array(
       Type.Object({ id: Uuid, kind: HandoverKind, sealedAt: Type.Union([InstantText, Type.Null()]), seal: Type.Union([Type.String(), Type.Null()]), noted: Type.Array(Noted), lines: Type.Integer() }, closed),
     ),

@@ -1,3 +1,4 @@
+import type { BaseRules } from "../core/base/rules";
 import type { FarBelow } from "../core/briefing/far-below";
 import type { Verdict } from "../core/basics/verdict";
 import type { HandoverKind } from "../core/handover/list";
@@ -53,6 +54,15 @@ export interface TodayRow {
   late: number;
   /** experience far below this yacht, as told in the study: for the manager to weigh before she leaves */
   farBelow: FarBelow | null;
+}
+
+/** One change of the base's rules: what held from then on, and why. */
+export interface RulesChange {
+  number: number;
+  rules: BaseRules;
+  why: string;
+  at: string;
+  by: string;
 }
 
 /** Something a crew called the base about. */

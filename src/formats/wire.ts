@@ -15,7 +15,7 @@ export const HandoverBundle = Type.Object(
     base: Type.Object({ name: Type.String(), timeZone: Type.String(), phone: Type.String(), currency: Type.String() }, closed),
     charter: Type.Object({ reference: Type.String(), skipper: Named, charterer: Named }, closed),
     deposit: Type.Object({ met: Type.Boolean(), amountMinor: Type.Integer() }, closed),
-    me: Type.Object({ person: Uuid, name: Type.String(), isManager: Type.Boolean() }, closed),
+    me: Type.Object({ person: Uuid, name: Type.String(), side: PartySide, isManager: Type.Boolean() }, closed),
     /** at check-out: what was recorded at check-in, by line */
     before: Type.Record(
       Type.String(),

@@ -30,6 +30,12 @@ export function briefingSum(t: Translator, briefing: BriefingPart, state: WalkSt
   });
 }
 
+/** How much of the walk the skipper did without a briefer; nothing when none of it. */
+export function aloneWords(t: Translator, state: WalkState): string[] {
+  const alone = [...state.standing.values()].filter((each) => each.step === "shown" && each.cell.heads[0]?.by.side === "skipper").length;
+  return alone > 0 ? [t("briefing.alone", { alone })] : [];
+}
+
 /** Every topic of the briefing with what became of it, and every question: the words that both sign. */
 export function briefingWords(t: Translator, briefing: BriefingPart, state: WalkState): string[] {
   const stops = briefing.stops.map(({ id, title, depth }) => {
@@ -43,5 +49,5 @@ export function briefingWords(t: Translator, briefing: BriefingPart, state: Walk
     if (standing?.step === "put-off") return t("briefing.stop-put-off", { ...named, why: standing.why });
     return t(standing?.step === "fork" ? "briefing.stop-fork" : "briefing.stop-open", named);
   });
-  return [briefingSum(t, briefing, state), ...stops, ...state.questions.map(({ words, answered }) => t(answered ? "briefing.question-answered" : "briefing.question-open", { words }))];
+  return [briefingSum(t, briefing, state), ...aloneWords(t, state), ...stops, ...state.questions.map(({ words, answered }) => t(answered ? "briefing.question-answered" : "briefing.question-open", { words }))];
 }

@@ -14,6 +14,7 @@ import { NoSignalState } from "../offline/NoSignalState";
 import { KeptPhoto } from "./KeptPhoto";
 import styles from "./Book.module.css";
 import { EmergencyButton } from "./EmergencyButton";
+import { WalkAlone } from "./WalkAlone";
 import { YachtBook } from "./YachtBook";
 
 type State = { at: "opening" } | { at: "pin"; fault: string | null } | { at: "no-link" } | { at: "fault"; words: string } | { at: "open"; store: BookStore };
@@ -147,6 +148,7 @@ function OpenBook({ store }: { store: BookStore }) {
             </Button>
           </section>
         )}
+        {book.notAlone && !store.keptAt && <WalkAlone against={book.notAlone} />}
         <section className={styles.part} aria-label={t("book.records")}>
           <h2>{t("book.records")}</h2>
           {book.handovers.length === 0 && <p>{t("book.none-yet")}</p>}

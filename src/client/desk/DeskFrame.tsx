@@ -8,7 +8,7 @@ import { BrandMark } from "@/ui/BrandMark";
 import { anything, ask } from "../api";
 import { KeyHelp } from "./KeyHelp";
 
-const pages = ["today", "fleet", "charters"] as const;
+const pages = ["today", "fleet", "charters", "rules"] as const;
 const NavLink = chakra(Link);
 
 /** The desk's head: where one can go, who is signed in. */

@@ -3,7 +3,8 @@ import { Button } from "@chakra-ui/react";
 import { useTranslations } from "next-intl";
 import { useState } from "react";
 import type { HandoverKind } from "@/core/handover/list";
-import { ApiFault, ask } from "../api";
+import { ApiFault } from "../api";
+import { openHere, type FirstScreen } from "../store/open-here";
 
 interface Props {
   stayId: string;
@@ -11,7 +12,7 @@ interface Props {
   label: string;
   main?: boolean;
   /** the screen it opens on */
-  screen?: "list" | "walk";
+  screen?: FirstScreen;
 }
 
 /** Opens or joins a handover: asks the base for its list and this device's grant, keeps both here, and goes to its screens. */
@@ -23,10 +24,7 @@ export function OpenHandover({ stayId, kind, label, main = true, screen = "list"
     setBusy(true);
     setFault(null);
     try {
-      const [{ check }, { keepHandover }] = await Promise.all([import("@/formats/generated/open-answer"), import("../store/database")]);
-      const { handover, grant, bundle } = await ask("/api/handovers", check, { method: "POST", body: { stayId, kind } });
-      await keepHandover(handover, grant, bundle);
-      location.assign(`/handover#${handover}${screen === "walk" ? "/walk" : ""}`);
+      await openHere("/api/handovers", { stayId, kind }, screen);
     } catch (error) {
       setFault(error instanceof ApiFault ? error.message : t("no-signal"));
       setBusy(false);

@@ -46,6 +46,8 @@ export function SignScreen({ onBack, onGo }: { onBack: () => void; onGo: (place:
     }
   }
 
+  // both sign on a device of the base; the skipper's own shows what will be signed
+  const isSkippers = bundle.me.side === "skipper";
   const openForks = forks(store.folded());
   const gateWords = t(list.kind === "check-in" ? `gate.state-${gate.state}` : "sign.state-out");
   const reasons = gate.reasons.filter((reason) => reason.blocks).map((reason) => reasonWords(t, list, reason));
@@ -153,29 +155,33 @@ export function SignScreen({ onBack, onGo }: { onBack: () => void; onGo: (place:
         )}
         <section>
           <h2>{t("sign.both")}</h2>
-          <p>{t("sign.declaration")}</p>
+          <p>{t(isSkippers ? "sign.not-here" : "sign.declaration")}</p>
           {voided && (
             <p className={styles.stop} role="alert">
               {t("sign.voided")}
             </p>
           )}
-          {progress.left > 0 && (
+          {progress.left > 0 && !isSkippers && (
             <label className={styles.sure}>
               <input type="checkbox" checked={withOpenLines} onChange={(event) => setWithOpenLines(event.target.checked)} />
               {t("sign.open-lines", { left: progress.left })}
             </label>
           )}
-          <div className={styles.pads} key={round}>
-            <SignatureField title={t("sign.for-base")} name={bundle.me.name} words={signatureWords} error={tried && !signed.base ? t("sign.blank") : null} onChange={(value) => setSigned((both) => ({ ...both, base: value }))} />
-            <SignatureField title={t("sign.for-skipper")} name={bundle.charter.skipper.name} words={signatureWords} error={tried && !signed.skipper ? t("sign.blank") : null} onChange={(value) => setSigned((both) => ({ ...both, skipper: value }))} />
-          </div>
+          {!isSkippers && (
+            <div className={styles.pads} key={round}>
+              <SignatureField title={t("sign.for-base")} name={bundle.me.name} words={signatureWords} error={tried && !signed.base ? t("sign.blank") : null} onChange={(value) => setSigned((both) => ({ ...both, base: value }))} />
+              <SignatureField title={t("sign.for-skipper")} name={bundle.charter.skipper.name} words={signatureWords} error={tried && !signed.skipper ? t("sign.blank") : null} onChange={(value) => setSigned((both) => ({ ...both, skipper: value }))} />
+            </div>
+          )}
         </section>
       </main>
       <footer className={styles.foot}>
         <SaveWords />
-        <Button look="on-dark" large disabled={openForks.length > 0 || (progress.left > 0 && !withOpenLines)} onClick={() => void seal()}>
-          {t("sign.seal")}
-        </Button>
+        {!isSkippers && (
+          <Button look="on-dark" large disabled={openForks.length > 0 || (progress.left > 0 && !withOpenLines)} onClick={() => void seal()}>
+            {t("sign.seal")}
+          </Button>
+        )}
       </footer>
     </div>
   );

@@ -10,7 +10,7 @@ const list = listOf([countLine("fender", { expected: 6 }), countLine("oar", { pl
 const bundle: HandoverBundle = {
   list, file: demoYacht("pale-heron"), base: { name: "Brinecove", timeZone: "Atlantic/Azores", phone: "0", currency: "EUR" },
   charter: { reference: "BR-1", skipper: { id: id(903), name: "Isa Calder" }, charterer: { id: id(903), name: "Isa Calder" } },
-  deposit: { met: true, amountMinor: 250000 }, me: { person: id(905), name: "Maro Tessen", isManager: false }, before: {}, changes: [], seal: null, serverTime: "2027-06-12T10:12:00.000Z",
+  deposit: { met: true, amountMinor: 250000 }, me: { person: id(905), name: "Maro Tessen", side: "base", isManager: false }, before: {}, changes: [], seal: null, serverTime: "2027-06-12T10:12:00.000Z",
 };
 const open = async () => {
   const store = await HandoverStore.open(handoverId);

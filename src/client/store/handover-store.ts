@@ -57,7 +57,9 @@ export class HandoverStore {
     const kept = await db.handover.get("handover");
     const exchange = await db.exchange.get("exchange");
     if (!kept || !exchange) return null;
-    const store = new HandoverStore(db, kept, exchange);
+    // kept by a version that only the base's people recorded with
+    const { me } = kept.bundle;
+    const store = new HandoverStore(db, { ...kept, bundle: { ...kept.bundle, me: { ...me, side: (me as Partial<typeof me>).side ?? "base" } } }, exchange);
     for (const each of await db.entries.toArray()) store.place(each);
     await store.countWaiting();
     return store;
@@ -118,7 +120,7 @@ export class HandoverStore {
   }
 
   /** Records one fact. It replaces what stands now on that aspect, forks included. Returns the entry's id. */
-  record(subject: string, aspect: string, value: unknown, side: PartySide = "base"): string {
+  record(subject: string, aspect: string, value: unknown, side: PartySide = this.bundle.me.side): string {
     const basis = (this.cell(subject, aspect)?.heads ?? []).map((head) => head.id);
     const person = side === "base" ? this.bundle.me.person : this.bundle.charter.skipper.id;
     const entry: Entry = {
@@ -135,7 +137,7 @@ export class HandoverStore {
   }
 
   /** Records the main fact of a line: its count, result, reading, look or state. */
-  recordLine(line: Line, value: unknown, side: PartySide = "base"): void {
+  recordLine(line: Line, value: unknown, side: PartySide = this.bundle.me.side): void {
     this.record(lineSubject(line.id), aspectOfKind[line.kind], value, side);
   }
 

@@ -1,5 +1,6 @@
 import "server-only";
 import { randomUUID } from "node:crypto";
+import type { PartySide } from "@/core/handover/entry";
 import { now } from "../clock";
 import { pool, type Queryable } from "../db/pool";
 import { Refusal } from "../http/refusal";
@@ -11,13 +12,15 @@ export interface Grant {
   baseId: string;
   handoverId: string;
   personId: string;
+  /** on whose side the device records; the base's own also hands itself to the skipper, so it may record for both */
+  side: PartySide;
 }
 
 /** Gives a device the right to record on a handover. */
-export async function makeGrant(db: Queryable, baseId: string, handoverId: string, personId: string): Promise<string> {
+export async function makeGrant(db: Queryable, baseId: string, handoverId: string, personId: string, side: PartySide = "base"): Promise<string> {
   const token = freshToken();
-  await db.query("insert into device_grant (id, base_id, handover_id, token_hash, person_id, created_at) values ($1, $2, $3, $4, $5, $6)", [
-    randomUUID(), baseId, handoverId, tokenHash(token), personId, now(),
+  await db.query("insert into device_grant (id, base_id, handover_id, token_hash, person_id, created_at, side) values ($1, $2, $3, $4, $5, $6, $7)", [
+    randomUUID(), baseId, handoverId, tokenHash(token), personId, now(), side,
   ]);
   return token;
 }
@@ -34,10 +37,10 @@ export async function requireGrant(request: Request, handoverId: string): Promis
   const hash = tokenHash(token);
   const remembered = lately.get(hash);
   if (remembered && remembered.until > performance.now() && remembered.grant.handoverId === handoverId) return remembered.grant;
-  const { rows } = await pool().query<{ id: string; base_id: string; handover_id: string; person_id: string }>("select * from find_grant($1)", [hash]);
+  const { rows } = await pool().query<{ id: string; base_id: string; handover_id: string; person_id: string; side: PartySide }>("select * from find_grant($1)", [hash]);
   const row = rows[0];
   if (!row || row.handover_id !== handoverId) throw refused();
-  const grant = { id: row.id, baseId: row.base_id, handoverId: row.handover_id, personId: row.person_id };
+  const grant = { id: row.id, baseId: row.base_id, handoverId: row.handover_id, personId: row.person_id, side: row.side };
   if (lately.size > 500) lately.clear();
   lately.set(hash, { grant, until: performance.now() + rememberedMs });
   return grant;

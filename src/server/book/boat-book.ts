@@ -11,6 +11,7 @@ import { studyAnswersOf } from "../db/study";
 import { findHandover } from "../db/handovers";
 import { sealedRecord } from "../handover/record";
 import { changesSinceStudy } from "../briefing/changes-since-study";
+import { walkAloneNow } from "./walk-alone";
 import { Refusal } from "../http/refusal";
 
 /** What a charter's people see: their yacht as she was handed over, their signed records, and what was settled. */
@@ -46,6 +47,7 @@ export async function boatBook(db: Queryable, charterId: string): Promise<BoatBo
     yacht: { name: yacht.name, berth: yacht.berth, revision: pinned?.revision ?? yacht.revision, file },
     changes: await changesSinceStudy(db, stay.yachtId, study, pinned?.revision ?? yacht.revision, file),
     study,
+    notAlone: checkIn?.sealedAt ? null : await walkAloneNow(db, stay, file, study),
     handovers,
     settlement: settled ? { sealedAt: settled.sealedAt, dueMinor: settled.output.dueMinor, heldMinor: settled.output.heldMinor, releaseMinor: settled.output.releaseMinor } : null,
   };

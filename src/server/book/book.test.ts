@@ -1,3 +1,5 @@
+import { usualRules } from "@/core/base/rules";
+import { currentRules, rulesHistory, settleRules } from "../db/base-rules";
 import { demoBase } from "@/testing/demo-base";
 import { AboardBook, BoatBook } from "@/formats/book";
 import { mismatch } from "@/formats/validate";
@@ -42,6 +44,31 @@ describe("the boat book", () => {
   it("says what was settled", async () => {
     // BR-1046: a fender of 39.00, 26 of 60 months old, 34/60 of it is 22.10; a repair of 180.00; 22 l × 1.89 + 35.00 = 76.58
     expect((await bookOf("BR-1046")).settlement).toMatchObject({ dueMinor: 2210 + 18000 + 7658, heldMinor: 0, releaseMinor: 250000 - 27868 });
+  });
+});
+
+describe("walking alone", () => {
+  const settle = (onNumber: number, walkAlone: boolean, person: string) => base.inBase((db) => settleRules(db, onNumber, { ...usualRules, walkAlone }, "three at one hour", person, "2027-06-12T10:12:00.000Z"));
+
+  it("is closed until the base allows it; what else stands against it is told, and nothing once she is handed over", async () => {
+    const senna = await base.person("Senna Ruhl");
+    expect((await bookOf("BR-1060")).notAlone).toEqual(["base-rule"]);
+    expect(await settle(0, true, senna)).toBe(true);
+    // Runa Sedgeley has told and answered all, but Cold Harbour's check-out of this morning is not signed; Quillback's is
+    expect((await bookOf("BR-1060")).notAlone).toEqual(["yacht-out"]);
+    expect((await bookOf("BR-1059")).notAlone).toEqual(["no-experience", "checks-open"]);
+    expect((await bookOf("BR-1058")).notAlone).toEqual(["yacht-out", "no-experience", "checks-open"]);
+    expect((await bookOf("BR-1052")).notAlone).toBeNull();
+  });
+
+  it("rules are never settled over a change that was not seen, and every change stays", async () => {
+    const senna = await base.person("Senna Ruhl");
+    expect(await settle(0, false, senna)).toBe(false);
+    expect(await settle(1, false, senna)).toBe(true);
+    const history = await base.inBase(rulesHistory);
+    expect(history.map((each) => [each.number, each.rules.walkAlone, each.by])).toEqual([[2, false, "Senna Ruhl"], [1, true, "Senna Ruhl"]]);
+    expect(await base.inBase(currentRules)).toMatchObject({ number: 2, rules: { walkAlone: false } });
+    await expect(base.asOwner("update base_rules set why = 'x'")).rejects.toThrow("is refused");
   });
 });
 

@@ -21,6 +21,17 @@ export async function staysBetween(db: Queryable, from: string, to: string): Pro
   return (await db.query<StayView>(`${staySelect} where s.starts_at < $2 and s.ends_at >= $1 order by s.starts_at`, [from, to])).rows;
 }
 
+/** Whether nobody else has a yacht out: every other stay that was handed over has been taken back, signed. */
+export async function yachtIsBack(db: Queryable, yachtId: string, exceptStayId: string): Promise<boolean> {
+  const { rowCount } = await db.query(
+    `select 1 from handover i join seal s on s.handover_id = i.id and s.number = 1
+     where i.yacht_id = $1 and i.stay_id <> $2 and i.kind = 'check-in'
+       and not exists (select 1 from handover o join seal t on t.handover_id = o.id where o.check_in_id = i.id) limit 1`,
+    [yachtId, exceptStayId],
+  );
+  return rowCount === 0;
+}
+
 /** Every stay, newest first. */
 export async function allStays(db: Queryable): Promise<StayView[]> {
   return (await db.query<StayView>(`${staySelect} order by s.starts_at desc`)).rows;

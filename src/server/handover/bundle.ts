@@ -1,4 +1,5 @@
 import "server-only";
+import type { PartySide } from "@/core/handover/entry";
 import { fold } from "@/core/handover/fold";
 import { mainCell, photosOf, remarksOf } from "@/core/handover/state";
 import { lineSubject } from "@/core/handover/list";
@@ -16,7 +17,7 @@ import { Refusal } from "../http/refusal";
 import { signedEntries } from "./record";
 
 /** Everything a device needs to work on a handover with no further word from the base, except its entries. */
-export async function handoverBundle(db: Queryable, handoverId: string, personId: string): Promise<HandoverBundle> {
+export async function handoverBundle(db: Queryable, handoverId: string, personId: string, side: PartySide = "base"): Promise<HandoverBundle> {
   const handover = await findHandover(db, handoverId);
   if (!handover) throw new Refusal(404, "no-such-handover", "There is no such handover here.");
   const stay = await findStay(db, { stayId: handover.stayId });
@@ -31,7 +32,7 @@ export async function handoverBundle(db: Queryable, handoverId: string, personId
     base: { name: base.name, timeZone: base.timeZone, phone: base.phone, currency: base.currency },
     charter: { reference: stay.reference, skipper: { id: stay.skipperId, name: stay.skipper }, charterer: { id: stay.chartererId, name: stay.charterer } },
     deposit: { met: depositMet(stay.terms, stay.heldMinor), amountMinor: stay.terms.deposit.amountMinor },
-    me: { person: personId, name: (await namesOf(db, [personId]))[personId] ?? "", isManager: (await managersAmong(db, [personId])).has(personId) },
+    me: { person: personId, name: (await namesOf(db, [personId]))[personId] ?? "", side, isManager: side === "base" && (await managersAmong(db, [personId])).has(personId) },
     before: handover.checkInId ? await valuesOf(db, handover.checkInId) : {},
     changes: studied ? await changesSinceStudy(db, handover.yachtId, [studied], handover.revision, file) : [],
     seal: seal ? { seal: seal.seal, sealedAt: seal.sealedAt } : null,

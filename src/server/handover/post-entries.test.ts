@@ -21,6 +21,16 @@ const entry = (change: Partial<Entry> = {}): Entry => ({
 const post = (...entries: Entry[]) => postEntries(base.baseId, handover, entries);
 const kept = () => base.inBase((db) => entriesAfter(db, handover, 0));
 
+describe("a device on the skipper's side", () => {
+  it("records for its own person alone, and what it may not blocks nothing else", async () => {
+    const skipper = await base.person("Wenna Coldrake");
+    const own = entry({ subject: "line:count:shore-adapter", aspect: "remark:skipper", value: { words: "green one" }, by: { side: "skipper", person: skipper } });
+    const answers = await postEntries(base.baseId, handover, [entry(), own, entry({ aspect: "remark:skipper", value: { words: "for another" }, by: { side: "skipper", person: maro } })], skipper);
+    expect(answers.map((each) => [each.status, each.code])).toEqual([["refused", "not-yours"], ["kept", null], ["refused", "not-yours"]]);
+    expect((await kept()).filter(({ entry: each }) => each.subject === own.subject).map(({ entry: each }) => each.id)).toEqual([own.id]);
+  });
+});
+
 describe("posting entries", () => {
   it.each<[string, Partial<Entry>, string, RegExp]>([
     ["a line that is not on the list", { subject: "line:count:moon" }, "no-such-line", /no line "count:moon".*found thing/],

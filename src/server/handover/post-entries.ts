@@ -23,16 +23,18 @@ const refused = (id: string, code: string, message: string): EntryAnswer => ({ i
  * Takes a batch of entries from a device and answers each on its own: a refused one blocks no other, and one that was
  * sent before has no effect again.
  *
- * @param person whose grant the batch came with; the skipper signs and counts on the same device, so both sides are allowed
+ * @param onlyFor the one person a device of the skipper's side records for; null for a device of the base, which is handed
+ *   to the skipper and back and so records for both
  */
-export async function postEntries(baseId: string, handoverId: string, entries: readonly Entry[]): Promise<EntryAnswer[]> {
+export async function postEntries(baseId: string, handoverId: string, entries: readonly Entry[], onlyFor: string | null = null): Promise<EntryAnswer[]> {
   const { list } = await handoverById(baseId, handoverId);
   const answers: EntryAnswer[] = [];
   const notByManager = await skipsByOthers(baseId, entries.filter((entry) => isSkippedSafety(list, entry)));
   const items: { index: number; id: string; subject: string; aspect: string; content: Entry; hash: string }[] = [];
   entries.forEach((entry, index) => {
     const problem = checkEntry(list, entry, (schema, value) => mismatch(schema, value)?.message ?? null) ?? (notByManager.has(entry.id) ? ({ code: "safety-not-skipped", stop: entry.subject } as const) : null);
-    if (problem) answers[index] = refused(entry.id, problem.code, problemWords(problem));
+    if (onlyFor !== null && (entry.by.side !== "skipper" || entry.by.person !== onlyFor)) answers[index] = refused(entry.id, "not-yours", "This device records on the skipper's side alone. What is the base's is recorded on a device of the base.");
+    else if (problem) answers[index] = refused(entry.id, problem.code, problemWords(problem));
     else items.push({ index, id: entry.id, subject: entry.subject, aspect: entry.aspect, content: entry, hash: entryHash(entry) });
   });
   if (items.length > 0) {

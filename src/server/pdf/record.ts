@@ -6,7 +6,7 @@ import { fold } from "@/core/handover/fold";
 import type { Signature, SignatureContent } from "@/core/handover/seal";
 import { photosOf, standingOf } from "@/core/handover/state";
 import { lineSubject } from "@/core/handover/list";
-import { briefingSum, standingWords } from "@/messages/briefing-words";
+import { aloneWords, briefingSum, standingWords } from "@/messages/briefing-words";
 import { findings } from "@/messages/findings";
 import { valueWords } from "@/messages/line-words";
 import { englishTranslator } from "@/messages/translator";
@@ -74,7 +74,7 @@ export async function recordPdf(db: Queryable, handoverId: string): Promise<PdfF
     const state = walkState(briefing, folded);
     const names = await namesOf(db, [...state.standing.values()].flatMap((each) => ("cell" in each ? each.cell.heads.map((head) => head.by.person) : [])));
     paper.section(t("briefing.title"));
-    paper.line(briefingSum(t, briefing, state));
+    for (const words of [briefingSum(t, briefing, state), ...aloneWords(t, state)]) paper.line(words);
     paper.table(
       [{ title: t("briefing.topic"), share: 4 }, { title: t("briefing.how"), share: 5 }, { title: t("briefing.by"), share: 2 }],
       briefing.stops.map((stop) => {

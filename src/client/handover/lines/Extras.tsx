@@ -57,7 +57,7 @@ export function Extras({ subject, name }: { subject: string; name: string }) {
             <span className="visually-hidden">: {name}</span>
             <input id={fileId} className="visually-hidden" type="file" accept="image/*" capture="environment" onChange={(event) => void take(event.target.files?.[0])} />
           </label>
-          {(["base", "skipper"] as const).map((each) => (
+          {(store.bundle.me.side === "base" ? (["base", "skipper"] as const) : (["skipper"] as const)).map((each) => (
             <Button key={each} onClick={() => setSide(side === each ? null : each)} aria-expanded={side === each} aria-label={`${t(`remark.${each}`)}: ${name}`}>
               {t(`remark.${each}`)}
             </Button>

@@ -78,7 +78,7 @@ function ForkNote({ line, cell }: { line: Line; cell: Cell }) {
         <strong>{t("fork.title")}</strong> {t("fork.words")}
       </p>
       {cell.heads.map((head) => (
-        <Button key={head.id} onClick={() => store.record(lineSubject(line.id), aspectOfKind[line.kind], head.value, "base")}>
+        <Button key={head.id} onClick={() => store.record(lineSubject(line.id), aspectOfKind[line.kind], head.value)}>
           {valueWords(t, line, head.value)}
         </Button>
       ))}

@@ -52,7 +52,7 @@ export const POST = handle<Context>("post-entries", async (request, { params }) 
     if (!wrong) sound.push({ index, entry: entry as Entry });
     else answers[index] = { id: String((entry as { id?: unknown } | null)?.id ?? ""), status: "refused", code: "wrong-form", message: wrong.message };
   });
-  const kept = sound.length > 0 ? await postEntries(grant.baseId, id, sound.map((each) => each.entry)) : [];
+  const kept = sound.length > 0 ? await postEntries(grant.baseId, id, sound.map((each) => each.entry), grant.side === "skipper" ? grant.personId : null) : [];
   sound.forEach(({ index }, i) => {
     const answer = kept[i];
     if (answer) answers[index] = answer;

@@ -6,6 +6,7 @@ import { sealHandover } from "@/server/handover/seal";
 import { readJson } from "@/server/http/body";
 import { handle } from "@/server/http/handle";
 import { idParam } from "@/server/http/id";
+import { Refusal } from "@/server/http/refusal";
 
 interface Context {
   params: Promise<{ id: string }>;
@@ -14,6 +15,7 @@ interface Context {
 export const POST = handle<Context>("seal", async (request, { params }) => {
   const id = idParam((await params).id);
   const grant = await requireGrant(request, id);
+  if (grant.side !== "base") throw new Refusal(403, "not-yours", "Both sign on a device of the base.");
   const sealing = await readJson(request, SealRequest, 4_000_000);
   const outcome = await withBase(grant.baseId, (db) => sealHandover(db, id, sealing));
   feed().emit(id);
