@@ -1,4 +1,6 @@
 import type { CountValue, LookValue, MarkStateValue, ReadingValue, ResultValue } from "@/core/handover/aspects";
+import { readingRules } from "@/core/readings";
+import type { ReadingKind } from "@/core/readings/kinds";
 import type { Line } from "@/core/handover/list";
 import type { Mark } from "@/core/handover/mark";
 import type { Translator } from "./translator";
@@ -28,25 +30,15 @@ export function valueWords(t: Translator, line: Line, value: unknown): string {
   }
 }
 
-/** A value read off, with its unit. */
+/** A value read off, with its unit: one message for each kind of reading, said with the value's own fields. */
 export function readingWords(t: Translator, kind: string, value: ReadingValue): string {
-  switch (kind) {
-    case "battery-rest":
-      return t("reading.battery-rest", { volts: Number(value.volts), hours: Number(value.restHours) });
-    case "engine-oil":
-      return t("reading.engine-oil", { percent: Number(value.levelPercent), looks: t(`oil.${String(value.looks) as "clean"}`) });
-    case "coolant":
-      return t("reading.coolant", { percent: Number(value.levelPercent) });
-    case "fuel":
-    case "water":
-      return t("reading.litres", { litres: Number(value.litres) });
-    case "engine-hours":
-      return t("reading.hours", { hours: Number(value.hours) });
-    case "extinguisher":
-      return t("reading.extinguisher", { needle: t(`needle.${String(value.needle) as "green"}`), seal: value.pinAndSeal ? t("reading.pin-there") : t("reading.pin-missing"), date: String(value.date) });
-    default:
-      return String(value.date ?? "");
-  }
+  const fields = readingRules[kind]?.fields ?? [];
+  const said = fields.flatMap(({ name, type }) => {
+    const read = value[name];
+    return [[name, read === undefined ? (type === "number" ? 0 : "") : typeof read === "boolean" ? String(read) : read], [`${name}Read`, read === undefined ? "no" : "yes"]];
+  });
+  const sentence = t(`reading.${kind as ReadingKind}`, Object.fromEntries(said) as never);
+  return Number(value.addedMl ?? 0) > 0 ? t("reading.added", { sentence, addedMl: Number(value.addedMl) }) : sentence;
 }
 
 /** A mark in a few words: "scratch, 120 mm: at the anchor roller". */

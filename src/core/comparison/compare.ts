@@ -1,4 +1,5 @@
 import { BadInput } from "../basics/calculation";
+import { readingRules } from "../readings";
 import type { Words } from "../basics/words";
 import type { CountValue, LookValue, MarkStateValue, ReadingValue, ResultValue } from "../handover/aspects";
 import { bySubject, fold, type Cell, type Folded } from "../handover/fold";
@@ -116,7 +117,7 @@ function compareLine(line: Exclude<Line, { kind: "mark" }>, old: Side, now: Side
       return make(rank[is] > rank[was] ? "look-worse" : "look-better");
     }
     case "reading":
-      return compareReading(oldValue as ReadingValue | undefined, nowCell.value as ReadingValue, make);
+      return compareReading(line.reading, oldValue as ReadingValue | undefined, nowCell.value as ReadingValue, make);
   }
 }
 
@@ -134,15 +135,16 @@ function compareTest(was: ResultValue | undefined, is: ResultValue, make: (kind:
 }
 
 /** The number of a reading that is reckoned with, or null where only a date or a needle is read. */
-export function readingNumber(value: ReadingValue): number | null {
-  for (const field of ["litres", "hours", "volts", "levelPercent"]) if (typeof value[field] === "number") return value[field];
-  return null;
+function readingNumber(kind: string, value: ReadingValue): number | null {
+  const field = readingRules[kind]?.number;
+  const number = field ? value[field] : undefined;
+  return typeof number === "number" ? number : null;
 }
 
-function compareReading(was: ReadingValue | undefined, is: ReadingValue, make: (kind: DifferenceKind, change?: number | null) => Difference): Difference | null {
+function compareReading(kind: string, was: ReadingValue | undefined, is: ReadingValue, make: (kind: DifferenceKind, change?: number | null) => Difference): Difference | null {
   if (was === undefined) return null;
-  const a = readingNumber(was);
-  const b = readingNumber(is);
+  const a = readingNumber(kind, was);
+  const b = readingNumber(kind, is);
   if (a !== null && b !== null) return a === b ? null : make("reading-changed", Math.round((b - a) * 1000) / 1000);
   const same = Object.keys({ ...was, ...is }).every((field) => was[field] === is[field]);
   return same ? null : make("reading-changed");

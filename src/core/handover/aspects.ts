@@ -1,5 +1,7 @@
 import { Type, type Static, type TSchema } from "@sinclair/typebox";
 import { AnsweredValue, AskedValue, PutOffValue, StopValue, WalkOrderValue, WalkPauseValue } from "../briefing/walk-values";
+import { readingRules } from "../readings";
+import { readingValueSchema } from "../readings/rule";
 import { Key } from "../yacht/schema";
 import { InstantText } from "./entry";
 import { Mark } from "./mark";
@@ -31,26 +33,8 @@ export const MarkValue = Type.Union([Mark, Type.Object({ withdrawn: Type.Literal
 
 export const LeftBerthValue = Type.Object({ at: InstantText }, closed);
 
-const litres = Type.Number({ minimum: 0, maximum: 5000 });
-const levelPercent = Type.Number({ minimum: -200, maximum: 400 });
-const printedDate = Type.String({ pattern: "^\\d{4}-\\d{2}(-\\d{2})?$" });
 /** What a person reads off, by the kind of reading. Bounds are what an instrument can show at all; sense is judged by the rule. */
-export const readingValues: Record<string, TSchema> = {
-  "battery-rest": Type.Object({ volts: Type.Number({ minimum: 0, maximum: 60 }), restHours: Type.Number({ minimum: 0, maximum: 1000 }) }, closed),
-  "engine-oil": Type.Object(
-    { levelPercent, looks: Type.Unsafe<"clean" | "black" | "creamy" | "gritty" | "fuel-smell">({ type: "string", enum: ["clean", "black", "creamy", "gritty", "fuel-smell"] }) },
-    closed,
-  ),
-  coolant: Type.Object({ levelPercent }, closed),
-  fuel: Type.Object({ litres }, closed),
-  water: Type.Object({ litres }, closed),
-  "engine-hours": Type.Object({ hours: Type.Number({ minimum: 0, maximum: 100000 }) }, closed),
-  "dated-item": Type.Object({ date: printedDate }, closed),
-  extinguisher: Type.Object(
-    { needle: Type.Unsafe<"green" | "red" | "none">({ type: "string", enum: ["green", "red", "none"] }), pinAndSeal: Type.Boolean(), date: printedDate },
-    closed,
-  ),
-};
+export const readingValues: Record<string, TSchema> = Object.fromEntries(Object.values(readingRules).map((rule) => [rule.name, readingValueSchema(rule)]));
 
 export type CountValue = Static<typeof CountValue>;
 export type ResultValue = Static<typeof ResultValue> | Static<typeof ShownValue>;
@@ -60,7 +44,7 @@ export type RemarkValue = Static<typeof RemarkValue>;
 export type PhotoValue = Static<typeof PhotoValue>;
 export type FoundValue = Static<typeof FoundValue>;
 export type MarkValue = Static<typeof MarkValue>;
-export type ReadingValue = Record<string, number | string | boolean>;
+export type { ReadingValue } from "../readings";
 
 /** The aspects that stand on their own; `remark:side` and `photo:hash` are on any subject. */
 export const aspectOfKind = { count: "count", test: "result", reading: "reading", look: "look", mark: "mark-state" } as const;

@@ -42,7 +42,7 @@ describe("the list of a handover", () => {
   });
 
   it("gives a rule what it needs: limits, last readings, the charter's days, hours since", () => {
-    const made = makeList(input({ history: { "reading:engine-hours": [{ value: 1467.3, at: "2027-06-12T02:00:00.000Z" }] } }));
+    const made = makeList(input({ history: { "reading:engine-hours": [{ value: { hours: 1467.3 }, at: "2027-06-12T02:00:00.000Z" }] } }));
     const given = (key: string) => (made.lines.find((line) => line.id === key) as ReadingLine).given;
     expect(given("reading:engine-hours")).toEqual({ lastServiceHours: 1310, serviceEveryHours: 250, history: [1467.3], sinceLastHours: 12 });
     expect(given("reading:flares-date")).toEqual({ charterFrom: "2027-06-12", charterTo: "2027-06-19" });

@@ -1,6 +1,8 @@
 import { digestOf } from "../basics/digest";
 import { makeBriefingPart } from "../briefing/make-part";
 import type { StudyAnswer } from "../briefing/study/answer";
+import { readingRules } from "../readings";
+import type { EarlierReading } from "../readings/rule";
 import { filledWords } from "../yacht/figures";
 import type { YachtFile } from "../yacht/schema";
 import type { HandoverKind, HandoverList, Line, ListPlace, MarkLine } from "./list";
@@ -23,8 +25,8 @@ export interface ListInput {
   /** at check-out: the seal and the found counts of the check-in, by line id */
   checkIn: { seal: string; counts: Readonly<Record<string, number>> } | null;
   standingMarks: readonly StandingMark[];
-  /** last readings by line id, oldest first: the number the rule looks at, and when */
-  history: Readonly<Record<string, readonly { value: number; at: string }[]>>;
+  /** earlier readings by line id, oldest first */
+  history: Readonly<Record<string, readonly EarlierReading[]>>;
   openedAt: string;
   /** what the skipper said in the study; at check-in */
   study: readonly StudyAnswer[];
@@ -109,38 +111,25 @@ function readingLines(input: ListInput): Line[] {
     safety: reading.safety ?? false,
     how: filledWords(file, reading.how),
     reading: reading.kind,
-    given: givenFor(input, `reading:${key}`, reading.kind, reading.of ?? ""),
+    given: givenFor(input, key, reading),
   }));
 }
 
-function givenFor(input: ListInput, lineId: string, kind: string, of: string): Record<string, unknown> {
+/** What the rule needs besides the value read: from the file, the charter's days and the last readings. The file's own limits win over the base's. */
+function givenFor(input: ListInput, key: string, { kind, of = "", limits }: YachtFile["readings"][string]): Record<string, unknown> {
+  const rule = readingRules[kind];
+  if (!rule) return {};
   const { file } = input.yacht;
-  const past = (input.history[lineId] ?? []).slice(-5);
-  const history = past.length > 0 ? { history: past.map((reading) => reading.value) } : {};
-  if (kind === "battery-rest") {
-    const battery = file.batteries[of];
-    if (!battery) return {};
-    const { chemistry, duty, nominalV, limits } = battery;
-    return { chemistry, duty, nominalV, ...history, ...(limits ? { limits } : {}) };
-  }
-  if (kind === "engine-hours") {
-    const engine = file.engines[of] ?? file.generators[of];
-    const last = past.at(-1);
-    const sinceLastHours = last ? Math.max(0, (Date.parse(input.openedAt) - Date.parse(last.at)) / 3_600_000) : null;
-    return {
-      lastServiceHours: engine?.lastServiceHours ?? 0,
-      serviceEveryHours: engine?.serviceEveryHours ?? 1,
-      ...history,
-      ...(sinceLastHours === null ? {} : { sinceLastHours: Math.round(sinceLastHours * 10) / 10 }),
-    };
-  }
-  if (kind === "fuel" || kind === "water") {
-    const tank = file.tanks[of];
-    if (!tank) return {};
-    return kind === "fuel" ? { capacityL: tank.capacityL, gaugeStepL: tank.gaugeStepL } : { capacityL: tank.capacityL };
-  }
-  if (kind === "dated-item" || kind === "extinguisher") return { charterFrom: input.stay.fromDay, charterTo: input.stay.toDay };
-  return history;
+  const hours = Object.keys(file.readings).find((each) => file.readings[each]?.kind === "engine-hours" && file.readings[each].of === of);
+  const counted = input.history[`reading:${hours ?? ""}`] ?? [];
+  const given = rule.given({
+    file, of, fromDay: input.stay.fromDay, toDay: input.stay.toDay, openedAt: input.openedAt, earlier: input.history[`reading:${key}`] ?? [],
+    hoursAt: (instant) => {
+      const last = counted.filter(({ at }) => at <= instant).at(-1)?.value.hours;
+      return typeof last === "number" ? last : null;
+    },
+  });
+  return { ...given, ...(limits ? { limits: { from: "yacht file", ...limits } } : {}) };
 }
 
 function countLines(input: ListInput): Line[] {

@@ -1,7 +1,7 @@
 import { Type, type Static } from "@sinclair/typebox";
 import { median } from "../basics/median";
 import { graver, type Verdict } from "../basics/verdict";
-import { asks, fine, generalPractice, History, impossible, limitsOf, type Judgement, type ReadingRule } from "./rule";
+import { asks, fine, generalPractice, History, impossible, limitsOf, numbersOf, rounded, shownVolts as shown, type Judgement, type ReadingRule } from "./rule";
 
 const schema = Type.Object(
   {
@@ -50,9 +50,6 @@ function practiceLimits(chemistry: In["chemistry"], duty: In["duty"]): { watchBe
   if (duty === "starter") return { watchBelowV: 12.5, stopBelowV: 12.2 };
   return { watchBelowV: chemistry === "lead-acid" ? 12.4 : 12.45, stopBelowV: 12.0 };
 }
-
-const shown = (volts: number) => volts.toFixed(2).replace(/0$/, "");
-const rounded = (value: number) => Math.round(value * 1e6) / 1e6;
 
 function judge(input: In): Judgement {
   const scale = input.nominalV / 12;
@@ -110,4 +107,20 @@ function judge(input: In): Judgement {
 }
 
 /** Volts of a bank at rest against charge, limits and its own last readings. */
-export const batteryRest: ReadingRule<In> = { name: "battery-rest", schema, judge };
+export const batteryRest: ReadingRule<In> = {
+  name: "battery-rest",
+  schema,
+  fields: [
+    { name: "volts", type: "number", least: 0, most: 60 },
+    { name: "restHours", type: "number", least: 0, most: 1000 },
+  ],
+  number: "volts",
+  limits: ["watchBelowV", "stopBelowV"],
+  given: ({ file, of, earlier }) => {
+    const battery = file.batteries[of];
+    if (!battery) return {};
+    const { chemistry, duty, nominalV, limits } = battery;
+    return { chemistry, duty, nominalV, ...numbersOf(earlier, "volts"), ...(limits ? { limits } : {}) };
+  },
+  judge,
+};

@@ -32,5 +32,9 @@ export function judgeDate(date: string, charterFrom: string, charterTo: string):
 export const datedItem: ReadingRule<In> = {
   name: "dated-item",
   schema,
+  fields: [{ name: "date", type: "date" }],
+  number: null,
+  limits: [],
+  given: ({ fromDay, toDay }) => ({ charterFrom: fromDay, charterTo: toDay }),
   judge: (input) => judgeDate(input.date, input.charterFrom, input.charterTo),
 };

@@ -1,5 +1,5 @@
 import { Type, type Static } from "@sinclair/typebox";
-import { asks, fine, History, impossible, type Judgement, type ReadingRule } from "./rule";
+import { asks, fine, History, impossible, numbersOf, type Judgement, type ReadingRule } from "./rule";
 
 const schema = Type.Object(
   {
@@ -47,4 +47,21 @@ function judge(input: In): Judgement {
 }
 
 /** Engine hours against the last readings, the clock and the service interval. */
-export const engineHours: ReadingRule<In> = { name: "engine-hours", schema, judge };
+export const engineHours: ReadingRule<In> = {
+  name: "engine-hours",
+  schema,
+  fields: [{ name: "hours", type: "number", least: 0, most: 100_000 }],
+  number: "hours",
+  limits: [],
+  given: ({ file, of, earlier, openedAt }) => {
+    const engine = file.engines[of] ?? file.generators[of];
+    const last = earlier.at(-1);
+    return {
+      lastServiceHours: engine?.lastServiceHours ?? 0,
+      serviceEveryHours: engine?.serviceEveryHours ?? 1,
+      ...numbersOf(earlier, "hours"),
+      ...(last ? { sinceLastHours: Math.round((Math.max(0, Date.parse(openedAt) - Date.parse(last.at)) / 3_600_000) * 10) / 10 } : {}),
+    };
+  },
+  judge,
+};

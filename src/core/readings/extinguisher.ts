@@ -27,4 +27,16 @@ function judge(input: In): Judgement {
 }
 
 /** Extinguisher: needle in the green, pin and seal there, in date for the whole charter. */
-export const extinguisher: ReadingRule<In> = { name: "extinguisher", schema, judge };
+export const extinguisher: ReadingRule<In> = {
+  name: "extinguisher",
+  schema,
+  fields: [
+    { name: "needle", type: "choice", options: ["green", "red", "none"] },
+    { name: "pinAndSeal", type: "yes-no" },
+    { name: "date", type: "date" },
+  ],
+  number: null,
+  limits: [],
+  given: ({ fromDay, toDay }) => ({ charterFrom: fromDay, charterTo: toDay }),
+  judge,
+};

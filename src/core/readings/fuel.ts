@@ -1,6 +1,6 @@
 import { Type, type Static } from "@sinclair/typebox";
 import { generalPractice, limitsOf, type ReadingRule } from "./rule";
-import { judgeTankLevel } from "./tank-level";
+import { judgeTankLevel, litres } from "./tank-level";
 
 const schema = Type.Object(
   {
@@ -19,6 +19,13 @@ type In = Static<typeof schema>;
 export const fuel: ReadingRule<In> = {
   name: "fuel",
   schema,
+  fields: [litres],
+  number: "litres",
+  limits: ["watchBelowL"],
+  given: ({ file, of }) => {
+    const tank = file.tanks[of];
+    return tank ? { capacityL: tank.capacityL, gaugeStepL: tank.gaugeStepL } : {};
+  },
   judge: (input) =>
     judgeTankLevel({
       what: "fuel",

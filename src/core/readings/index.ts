@@ -1,38 +1,33 @@
-import type { Static } from "@sinclair/typebox";
-import { Type } from "@sinclair/typebox";
+import { Type, type Static } from "@sinclair/typebox";
+import { batteryCranking } from "./battery-cranking";
 import { batteryRest } from "./battery-rest";
+import { belt } from "./belt";
+import { bilge } from "./bilge";
+import { charging } from "./charging";
 import { coolant } from "./coolant";
+import { coolingWater } from "./cooling-water";
 import { datedItem } from "./dated-item";
 import { engineHours } from "./engine-hours";
 import { engineOil } from "./engine-oil";
+import { exhaustSmoke } from "./exhaust-smoke";
 import { extinguisher } from "./extinguisher";
 import { fuel } from "./fuel";
+import { gas } from "./gas";
+import { gearboxOil } from "./gearbox-oil";
+import { holdingTank } from "./holding-tank";
 import type { Judgement, ReadingRule } from "./rule";
+import { strainer } from "./strainer";
 import { water } from "./water";
 
+const rules = [
+  batteryCranking, batteryRest, belt, bilge, charging, coolant, coolingWater, datedItem, engineHours, engineOil, exhaustSmoke, extinguisher, fuel, gas, gearboxOil, holdingTank, strainer, water,
+] as const;
+
 /** Every rule by the name under `reading`. */
-export const readingRules = {
-  [batteryRest.name]: batteryRest,
-  [coolant.name]: coolant,
-  [datedItem.name]: datedItem,
-  [engineHours.name]: engineHours,
-  [engineOil.name]: engineOil,
-  [extinguisher.name]: extinguisher,
-  [fuel.name]: fuel,
-  [water.name]: water,
-} as Record<string, ReadingRule<never>>;
+export const readingRules = Object.fromEntries(rules.map((rule) => [rule.name, rule])) as unknown as Record<string, ReadingRule<never>>;
 
 /** What `judge` takes: the input of any one rule, told apart by `reading`. */
-export const ReadingInput = Type.Union([
-  batteryRest.schema,
-  coolant.schema,
-  datedItem.schema,
-  engineHours.schema,
-  engineOil.schema,
-  extinguisher.schema,
-  fuel.schema,
-  water.schema,
-]);
+export const ReadingInput = Type.Union(rules.map((rule) => rule.schema));
 export type ReadingInput = { reading: string } & Static<typeof ReadingInput>;
 
 /**
@@ -46,4 +41,4 @@ export function judge(input: { reading: string }): Judgement {
   return rule.judge(input as never);
 }
 
-export type { Judgement } from "./rule";
+export type { Judgement, ReadingValue } from "./rule";

@@ -1,4 +1,5 @@
 import { judge, readingRules } from "./index";
+import { readingKinds } from "./kinds";
 
 const rest = (change: Record<string, unknown>) => judge({ reading: "battery-rest", chemistry: "lead-acid", duty: "service", nominalV: 12, volts: 12.6, restHours: 6, ...change } as never);
 
@@ -88,7 +89,108 @@ describe("the other readings", () => {
     expect(judge({ reading: "dated-item", date, charterFrom: "2027-06-12", charterTo: "2027-06-19" } as never).verdict).toBe(verdict);
   });
 
+  it.each([
+    // cranking: weak below 9.6 V on 12 V; nothing is cranked at 12.9 V
+    [{ reading: "battery-cranking", nominalV: 12, volts: 9.6 }, "fine"],
+    [{ reading: "battery-cranking", nominalV: 12, volts: 9.59 }, "watch"],
+    [{ reading: "battery-cranking", nominalV: 24, volts: 19.1 }, "watch"],
+    [{ reading: "battery-cranking", nominalV: 12, volts: 8.4 }, "stop"],
+    [{ reading: "battery-cranking", nominalV: 12, volts: 12.9 }, "stop"],
+    [{ reading: "battery-cranking", nominalV: 12, volts: 10.2, history: [10.8, 10.9, 10.8] }, "watch"],
+    // charging: lead-acid takes 13.8 to 14.7; gel is harmed above 14.4; 13.2 V on LFP is its rest voltage
+    [{ reading: "charging", chemistry: "lead-acid", nominalV: 12, volts: 14.2, shoreChargerOff: true }, "fine"],
+    [{ reading: "charging", chemistry: "lead-acid", nominalV: 12, volts: 13.5, shoreChargerOff: true }, "watch"],
+    [{ reading: "charging", chemistry: "lead-acid", nominalV: 12, volts: 12.6, shoreChargerOff: true }, "stop"],
+    [{ reading: "charging", chemistry: "lead-acid", nominalV: 12, volts: 14.2, shoreChargerOff: false }, "watch"],
+    [{ reading: "charging", chemistry: "lead-acid", nominalV: 12, volts: 14.85, shoreChargerOff: true }, "watch"],
+    [{ reading: "charging", chemistry: "lead-acid", nominalV: 12, volts: 15.1, shoreChargerOff: true }, "stop"],
+    // 35 °C: ten degrees above 25 take 0.30 V off, 14.8 becomes 14.5
+    [{ reading: "charging", chemistry: "lead-acid", nominalV: 12, volts: 14.6, shoreChargerOff: true, degreesC: 35 }, "watch"],
+    [{ reading: "charging", chemistry: "gel", nominalV: 12, volts: 14.5, shoreChargerOff: true }, "watch"],
+    [{ reading: "charging", chemistry: "agm", nominalV: 24, volts: 28.4, shoreChargerOff: true }, "fine"],
+    [{ reading: "charging", chemistry: "lfp", nominalV: 12, volts: 13.3, shoreChargerOff: true }, "watch"],
+    [{ reading: "charging", chemistry: "lfp", nominalV: 12, volts: 13.3, shoreChargerOff: true, amps: 40 }, "fine"],
+    [{ reading: "charging", chemistry: "lfp", nominalV: 12, volts: 13.3, shoreChargerOff: true, amps: 0 }, "stop"],
+    [{ reading: "charging", chemistry: "agm", nominalV: 12, volts: 14.6, shoreChargerOff: true, limits: { from: "yacht file", watchAboveV: 14.5 } }, "watch"],
+    [{ reading: "charging", chemistry: "agm", nominalV: 12, volts: 7, shoreChargerOff: true }, "stop"],
+    [{ reading: "gearbox-oil", levelPercent: 60, looks: "clear" }, "fine"],
+    [{ reading: "gearbox-oil", levelPercent: 60, looks: "milky" }, "stop"],
+    [{ reading: "gearbox-oil", levelPercent: 60, looks: "burnt" }, "stop"],
+    [{ reading: "gearbox-oil", levelPercent: 140, looks: "clear" }, "stop"],
+    // the thumb on the longest run: 10 mm fine, to 15 watch, more stop, under 5 too tight
+    [{ reading: "belt", ribbed: false, movesMm: 10, looks: "sound" }, "fine"],
+    [{ reading: "belt", ribbed: false, movesMm: 11, looks: "sound" }, "watch"],
+    [{ reading: "belt", ribbed: false, movesMm: 16, looks: "sound" }, "stop"],
+    [{ reading: "belt", ribbed: false, movesMm: 4, looks: "sound" }, "watch"],
+    [{ reading: "belt", ribbed: false, movesMm: 10, looks: "cracked" }, "stop"],
+    [{ reading: "belt", ribbed: false, movesMm: 10, looks: "dusty" }, "watch"],
+    [{ reading: "belt", ribbed: false, looks: "sound" }, "watch"],
+    [{ reading: "belt", ribbed: true, looks: "sound" }, "fine"],
+    [{ reading: "cooling-water", flow: "strong", seconds: 12, usualSeconds: 12 }, "fine"],
+    [{ reading: "cooling-water", flow: "strong", seconds: 13, usualSeconds: 12 }, "watch"],
+    [{ reading: "cooling-water", flow: "strong", seconds: 25, usualSeconds: 12 }, "stop"],
+    [{ reading: "cooling-water", flow: "weak" }, "watch"],
+    [{ reading: "cooling-water", flow: "none" }, "stop"],
+    [{ reading: "strainer", bowl: "clear", lidTight: true, seacockOpen: true, seacockFree: true }, "fine"],
+    [{ reading: "strainer", bowl: "clear", lidTight: true, seacockOpen: false, seacockFree: true }, "stop"],
+    [{ reading: "strainer", bowl: "clear", lidTight: false, seacockOpen: true, seacockFree: true }, "stop"],
+    [{ reading: "strainer", bowl: "weed", lidTight: true, seacockOpen: true, seacockFree: true }, "watch"],
+    [{ reading: "strainer", bowl: "clear", lidTight: true, seacockOpen: true, seacockFree: false }, "watch"],
+    [{ reading: "bilge", water: "dry", sheen: false, pumpLifts: true }, "fine"],
+    [{ reading: "bilge", water: "damp", sheen: false, pumpLifts: true }, "watch"],
+    [{ reading: "bilge", water: "dry", sheen: true, pumpLifts: true }, "watch"],
+    [{ reading: "bilge", water: "water", sheen: false, pumpLifts: true }, "stop"],
+    [{ reading: "bilge", water: "dry", sheen: false, pumpLifts: false }, "stop"],
+    [{ reading: "gas", percent: 80, fullBottles: 1, smell: false, bottles: 2 }, "fine"],
+    [{ reading: "gas", percent: 20, fullBottles: 0, smell: false, bottles: 2 }, "watch"],
+    [{ reading: "gas", percent: 80, fullBottles: 0, smell: false, bottles: 2 }, "watch"],
+    [{ reading: "gas", percent: 80, fullBottles: 1, smell: true, bottles: 2 }, "stop"],
+    [{ reading: "gas", percent: 140, fullBottles: 1, smell: false, bottles: 2 }, "stop"],
+    [{ reading: "holding-tank", litres: 0, capacityL: 55, gaugeStepL: 13.75 }, "fine"],
+    [{ reading: "holding-tank", litres: 14, capacityL: 55, gaugeStepL: 13.75 }, "watch"],
+    [{ reading: "holding-tank", litres: 50, capacityL: 55 }, "stop"],
+    [{ reading: "holding-tank", litres: 60, capacityL: 55 }, "stop"],
+    [{ reading: "exhaust-smoke", smoke: "none" }, "fine"],
+    [{ reading: "exhaust-smoke", smoke: "brief" }, "fine"],
+    [{ reading: "exhaust-smoke", smoke: "white" }, "stop"],
+    [{ reading: "exhaust-smoke", smoke: "blue" }, "watch"],
+  ])("%o is %s, says why and whose limit it was", (input, verdict) => {
+    const judgement = judge(input);
+    expect(judgement.verdict).toBe(verdict);
+    expect(judgement.why).not.toBe("");
+    expect(judgement.limit.from).not.toBe("");
+    expect(judgement.do === "").toBe(verdict === "fine");
+  });
+
+  it("counts top-ups of coolant: the third in a month is a leak, one of seven weeks ago does not count", () => {
+    const coolant = (daysAgo: number[], addedMl: number) => judge({ reading: "coolant", levelPercent: 40, addedMl, topUps: daysAgo.map((days) => ({ daysAgo: days, addedMl: 200, atHours: null })) } as never);
+    expect(coolant([25, 8], 200)).toMatchObject({ verdict: "watch", why: "The third top-up of coolant in a month" });
+    expect(coolant([50, 8], 200).verdict).toBe("fine");
+    expect(coolant([25, 8], 0).verdict).toBe("fine");
+  });
+
+  it("sees that she burns more oil since the service", () => {
+    // before: 500 ml in the 250 h to 1310 h, 2 ml an hour; since: 300 ml in 60 h, 5 ml an hour
+    const topUps = [{ daysAgo: 90, addedMl: 500, atHours: 1200 }, { daysAgo: 5, addedMl: 200, atHours: 1350 }];
+    const oil = (change: object) => judge({ reading: "engine-oil", levelPercent: 50, looks: "black", addedMl: 100, topUps, hours: 1370, lastServiceHours: 1310, serviceEveryHours: 250, ...change } as never);
+    expect(oil({})).toMatchObject({ verdict: "watch", why: expect.stringContaining("more oil since the service") });
+    // 120 ml in 60 h is 2 ml an hour, as before
+    expect(oil({ addedMl: 0, topUps: [topUps[0], { daysAgo: 5, addedMl: 120, atHours: 1350 }] }).verdict).toBe("fine");
+    // 15 h after a service nobody can tell
+    expect(oil({ hours: 1325, topUps: [topUps[0], { daysAgo: 1, addedMl: 200, atHours: 1320 }] }).verdict).toBe("fine");
+  });
+
+  it("takes the impossible for what it is, and asks once more", () => {
+    for (const input of [
+      { reading: "battery-cranking", nominalV: 12, volts: 3 }, { reading: "charging", chemistry: "agm", nominalV: 12, volts: 18, shoreChargerOff: true }, { reading: "gearbox-oil", levelPercent: 300, looks: "clear" },
+      { reading: "belt", ribbed: false, movesMm: 150, looks: "sound" }, { reading: "cooling-water", flow: "strong", seconds: 400 }, { reading: "gas", percent: 50, fullBottles: 9, smell: false, bottles: 2 }, { reading: "holding-tank", litres: 90, capacityL: 55 },
+    ]) {
+      expect(judge(input)).toMatchObject({ verdict: "stop", askAgain: true });
+    }
+  });
+
   it("has the name of each rule in its index and its schema", () => {
+    expect(Object.keys(readingRules).sort()).toEqual([...readingKinds].sort());
     for (const [name, rule] of Object.entries(readingRules)) {
       expect(rule.name).toBe(name);
       expect((rule.schema as { properties?: { reading?: { const?: string } } }).properties?.reading?.const).toBe(name);

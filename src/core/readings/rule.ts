@@ -1,5 +1,6 @@
-import { Type, type TSchema } from "@sinclair/typebox";
+import { Type, type TObject, type TProperties, type TSchema } from "@sinclair/typebox";
 import type { Verdict } from "../basics/verdict";
+import type { YachtFile } from "../yacht/schema";
 
 /** What a rule answers about one reading. */
 export interface Judgement {
@@ -17,10 +18,52 @@ export interface Judgement {
   stateOfChargePercent?: number | null;
 }
 
-/** One rule: the name under `reading`, the schema of its input, and the judgement. */
+/**
+ * One thing that a person reads off and types or taps. The bounds of a number are what an instrument can show at all;
+ * whether it makes sense is for the rule.
+ */
+export type ReadField =
+  | { name: string; type: "number"; least: number; most: number; optional?: true; unless?: string }
+  | { name: string; type: "date" }
+  | { name: string; type: "choice"; options: readonly string[] }
+  | { name: string; type: "yes-no" };
+
+/** A value as it was read off, by field. */
+export type ReadingValue = Record<string, number | string | boolean>;
+
+/** A reading of the same thing on the same yacht, as it stands in an earlier record. */
+export interface EarlierReading {
+  value: ReadingValue;
+  /** an instant */
+  at: string;
+}
+
+/** What a rule's other input is made from when a list is opened. */
+export interface GivenFrom {
+  file: YachtFile;
+  /** key of the engine, generator, tank, battery or gas installation that is read */
+  of: string;
+  /** days of the charter: 2027-06-12 */
+  fromDay: string;
+  toDay: string;
+  /** the last readings of this thing, oldest first */
+  earlier: readonly EarlierReading[];
+  /** when the list is opened, an instant */
+  openedAt: string;
+  /** the last known hours of the engine that is read, and of each earlier reading's day; null where nobody read them */
+  hoursAt: (instant: string) => number | null;
+}
+
+/** One rule: the name under `reading`, what is read off, what else it needs, and the judgement. */
 export interface ReadingRule<In> {
   name: string;
   schema: TSchema;
+  fields: readonly ReadField[];
+  /** the field that is kept as history and compared from record to record; null where there is no such number */
+  number: string | null;
+  /** names of the limits that a yacht's file or the base may set for this reading */
+  limits: readonly string[];
+  given: (from: GivenFrom) => Record<string, unknown>;
   judge: (input: In) => Judgement;
 }
 
@@ -30,12 +73,39 @@ export const generalPractice = "general practice";
 /** Last readings of the same thing on the same yacht, oldest first. */
 export const History = Type.Optional(Type.Array(Type.Number(), { maxItems: 50 }));
 
-/** Limits that win over general practice; `from` says whose they are. */
-export const limitsOf = <T extends Record<string, TSchema>>(fields: T) =>
-  Type.Optional(Type.Object({ from: Type.String({ minLength: 1 }), ...fields }, { additionalProperties: false }));
+/** Limits that win over general practice; `from` says whose they are. What is not named keeps its usual limit. */
+export const limitsOf = <T extends TProperties>(fields: T) => Type.Optional(Type.Object({ from: Type.String({ minLength: 1 }), ...fields }, { additionalProperties: false }));
+
+/** One of a few words. */
+export const oneOf = <T extends string>(words: readonly T[]) => Type.Unsafe<T>({ type: "string", enum: [...words] });
 
 export const Day = Type.String({ pattern: "^\\d{4}-\\d{2}-\\d{2}$" });
 export const PrintedDate = Type.String({ pattern: "^\\d{4}-\\d{2}(-\\d{2})?$" });
+
+function fieldSchema(field: ReadField): TSchema {
+  switch (field.type) {
+    case "number":
+      return Type.Number({ minimum: field.least, maximum: field.most });
+    case "date":
+      return PrintedDate;
+    case "choice":
+      return oneOf(field.options);
+    case "yes-no":
+      return Type.Boolean();
+  }
+}
+
+/** The form of a value that a person read off. */
+export function readingValueSchema({ fields }: Pick<ReadingRule<never>, "fields">): TObject {
+  const isOptional = (field: ReadField) => field.type === "number" && (field.optional === true || field.unless !== undefined);
+  return Type.Object(Object.fromEntries(fields.map((field) => [field.name, isOptional(field) ? Type.Optional(fieldSchema(field)) : fieldSchema(field)])), { additionalProperties: false });
+}
+
+/** The last numbers of a reading for its rule's trend: five at most, oldest first; nothing where there are none. */
+export function numbersOf(earlier: readonly EarlierReading[], field: string): { history?: number[] } {
+  const history = earlier.flatMap(({ value }) => (typeof value[field] === "number" ? [value[field]] : [])).slice(-5);
+  return history.length > 0 ? { history } : {};
+}
 
 /** A fine judgement with nothing to do. */
 export function fine(why: string, limit: Judgement["limit"], extra: Partial<Judgement> = {}): Judgement {
@@ -43,13 +113,7 @@ export function fine(why: string, limit: Judgement["limit"], extra: Partial<Judg
 }
 
 /** A judgement that asks for something. */
-export function asks(
-  verdict: "watch" | "stop",
-  why: string,
-  what: string,
-  limit: Judgement["limit"],
-  extra: Partial<Judgement> = {},
-): Judgement {
+export function asks(verdict: "watch" | "stop", why: string, what: string, limit: Judgement["limit"], extra: Partial<Judgement> = {}): Judgement {
   return { verdict, provisional: false, askAgain: false, why, do: what, limit, ...extra };
 }
 
@@ -58,3 +122,8 @@ export function impossible(why: string, what: string, limit: Judgement["limit"],
   return { verdict: "stop", provisional: false, askAgain: true, why, do: what, limit, ...extra };
 }
 
+/** Volts as people write them: 12.5, 12.45. */
+export const shownVolts = (volts: number) => volts.toFixed(2).replace(/0$/, "");
+
+/** Without the hair that binary fractions leave. */
+export const rounded = (value: number) => Math.round(value * 1e6) / 1e6;

@@ -1,4 +1,7 @@
-import { asks, fine, impossible, type Judgement } from "./rule";
+import { asks, fine, impossible, type Judgement, type ReadField } from "./rule";
+
+/** Litres as a gauge or a stick shows them. */
+export const litres: ReadField = { name: "litres", type: "number", least: 0, most: 5000 };
 
 export interface TankReading {
   what: string;

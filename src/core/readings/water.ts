@@ -1,6 +1,6 @@
 import { Type, type Static } from "@sinclair/typebox";
 import { generalPractice, limitsOf, type ReadingRule } from "./rule";
-import { judgeTankLevel } from "./tank-level";
+import { judgeTankLevel, litres } from "./tank-level";
 
 const schema = Type.Object(
   {
@@ -17,6 +17,10 @@ type In = Static<typeof schema>;
 export const water: ReadingRule<In> = {
   name: "water",
   schema,
+  fields: [litres],
+  number: "litres",
+  limits: ["watchBelowL"],
+  given: ({ file, of }) => (file.tanks[of] ? { capacityL: file.tanks[of].capacityL } : {}),
   judge: (input) =>
     judgeTankLevel({
       what: "water",

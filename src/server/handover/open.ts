@@ -1,12 +1,12 @@
 import "server-only";
 import { v7 as uuid } from "uuid";
 import { dayIn } from "@/core/basics/instant";
-import { readingNumber } from "@/core/comparison/compare";
 import { aspectOfKind, type CountValue, type MarkStateValue, type ReadingValue } from "@/core/handover/aspects";
 import { fold } from "@/core/handover/fold";
 import { lineSubject, listHash, type HandoverKind, type HandoverList } from "@/core/handover/list";
 import { makeList, type StandingMark } from "@/core/handover/make-list";
 import { mainCell, newMarks, photosOf } from "@/core/handover/state";
+import type { EarlierReading } from "@/core/readings/rule";
 import { now } from "../clock";
 import { currentBase } from "../db/base";
 import { findStay } from "../db/charters";
@@ -106,7 +106,7 @@ async function marksOfLastCharter(db: Queryable, yachtId: string): Promise<Stand
 }
 
 /** The last readings of the yacht from its signed handovers, by line, oldest first. What came after a seal stands in an addendum and is left out. */
-async function readingHistory(db: Queryable, yachtId: string): Promise<Record<string, { value: number; at: string }[]>> {
+async function readingHistory(db: Queryable, yachtId: string): Promise<Record<string, EarlierReading[]>> {
   const { rows } = await db.query<{ subject: string; value: ReadingValue; at: string }>(
     `select e.subject, e.content -> 'value' as value, h.opened_at as at from entry e join handover h on h.id = e.handover_id
      where h.yacht_id = $1 and e.aspect = 'reading'
@@ -117,10 +117,9 @@ async function readingHistory(db: Queryable, yachtId: string): Promise<Record<st
      order by h.opened_at`,
     [yachtId],
   );
-  const history: Record<string, { value: number; at: string }[]> = {};
+  const history: Record<string, EarlierReading[]> = {};
   for (const { subject, value, at } of rows) {
-    const number = readingNumber(value);
-    if (number !== null) (history[subject.slice("line:".length)] ??= []).push({ value: number, at });
+    (history[subject.slice("line:".length)] ??= []).push({ value, at });
   }
   return history;
 }

@@ -1,19 +1,26 @@
 "use client";
-import { useTranslations } from "next-intl";
-import { useState } from "react";
+import { useTranslations, type AppConfig } from "next-intl";
+import { useMemo, useState } from "react";
 import { say } from "@/core/basics/words";
 import type { ReadingValue } from "@/core/handover/aspects";
 import { lineSubject, type ReadingLine } from "@/core/handover/list";
 import { judgeReading } from "@/core/handover/state";
+import { readingRules } from "@/core/readings";
+import type { ReadField } from "@/core/readings/rule";
 import { readingWords } from "@/messages/line-words";
 import { Choice } from "@/ui/Choice";
 import { Field } from "@/ui/Field";
 import { useCell, useHandover } from "../context";
-import { readingFields, type FieldSpec } from "./reading-fields";
 import { Row } from "./Row";
 import styles from "./Row.module.css";
 
 type Draft = Record<string, string | boolean>;
+type FieldName = Exclude<keyof AppConfig["Messages"]["field"], symbol>;
+
+function optionsOf(t: ReturnType<typeof useTranslations<never>>, field: Extract<ReadField, { type: "choice" | "yes-no" }>): { value: string; word: string }[] {
+  if (field.type === "yes-no") return (["yes", "no"] as const).map((value) => ({ value, word: t(`option.${value}`) }));
+  return field.options.map((value) => ({ value, word: t(`option.${field.name}-${value}` as "option.looks-clean") }));
+}
 
 /** A value to be read off; judged at once by its rule. */
 export function ReadingRow({ line }: { line: ReadingLine }) {
@@ -21,7 +28,8 @@ export function ReadingRow({ line }: { line: ReadingLine }) {
   const store = useHandover();
   const cell = useCell(lineSubject(line.id), "reading");
   const value = cell && !cell.fork ? (cell.value as ReadingValue) : null;
-  const fields = readingFields[line.reading] ?? [];
+  const rule = readingRules[line.reading];
+  const fields = useMemo(() => (rule?.fields ?? []).filter((field) => !(field.type === "number" && field.unless !== undefined && line.given[field.unless] === true)), [rule, line]);
   const [draft, setDraft] = useState<Draft>(() => Object.fromEntries(fields.map((field) => [field.name, asDraft(value?.[field.name])])));
   const [wrong, setWrong] = useState<string | null>(null);
   const judgement = value ? judgeReading(line, value) : null;
@@ -32,6 +40,7 @@ export function ReadingRow({ line }: { line: ReadingLine }) {
     const parsed: ReadingValue = {};
     for (const field of fields) {
       const read = parse(field, next[field.name]);
+      if (read === "empty" && field.type === "number" && field.optional) continue;
       if (read === "empty") return setWrong(null);
       if (read === "wrong") return setWrong(field.name);
       parsed[field.name] = read.value;
@@ -46,21 +55,22 @@ export function ReadingRow({ line }: { line: ReadingLine }) {
       {() => (
         <div className={styles.fields}>
           {fields.map((field) =>
-            field.type === "choice" ? (
+            field.type === "choice" || field.type === "yes-no" ? (
               <div key={field.name} className={styles.free}>
-                <Choice label={t(`field.${field.name}`)} options={field.options.map((option) => ({ value: option.value, word: t(option.word) }))} value={(draft[field.name] as string) || null} onChoose={(chosen) => commit({ ...draft, [field.name]: chosen })} />
+                {field.type === "yes-no" && <p aria-hidden="true">{t(`field.${field.name as FieldName}`)}</p>}
+                <Choice label={t(`field.${field.name as FieldName}`)} options={optionsOf(t, field)} value={(draft[field.name] as string) || null} onChoose={(chosen) => commit({ ...draft, [field.name]: chosen })} />
               </div>
             ) : (
-              <Field key={field.name} label={t(`field.${field.name}`)} error={wrong === field.name ? t(`field.wrong-${field.type}`) : null}>
+              <Field key={field.name} label={t(`field.${field.name as FieldName}`)} error={wrong === field.name ? t(`field.wrong-${field.type}`) : null}>
                 {(ids) => (
                   <input
                     {...ids}
-                    type={field.type === "month" ? "month" : "text"}
+                    type={field.type === "date" ? "month" : "text"}
                     inputMode={field.type === "number" ? "decimal" : undefined}
-                    placeholder={field.type === "month" ? "2027-06" : undefined}
+                    placeholder={field.type === "date" ? "2027-06" : undefined}
                     autoComplete="off"
                     value={String(draft[field.name] ?? "")}
-                    onChange={(event) => (field.type === "month" ? commit({ ...draft, [field.name]: event.target.value }) : setDraft({ ...draft, [field.name]: event.target.value }))}
+                    onChange={(event) => (field.type === "date" ? commit({ ...draft, [field.name]: event.target.value }) : setDraft({ ...draft, [field.name]: event.target.value }))}
                     onBlur={() => commit(draft)}
                     onKeyDown={(event) => {
                       if (event.key === "Enter") commit(draft);
@@ -85,11 +95,12 @@ export function ReadingRow({ line }: { line: ReadingLine }) {
 
 const asDraft = (value: number | string | boolean | undefined): string => (value === undefined ? "" : typeof value === "boolean" ? (value ? "yes" : "no") : String(value));
 
-function parse(field: FieldSpec, typed: string | boolean | undefined): "empty" | "wrong" | { value: number | string | boolean } {
+function parse(field: ReadField, typed: string | boolean | undefined): "empty" | "wrong" | { value: number | string | boolean } {
   const text = String(typed ?? "").trim();
   if (text === "") return "empty";
-  if (field.type === "choice") return { value: field.yesNo ? text === "yes" : text };
-  if (field.type === "month") return /^\d{4}-\d{2}(-\d{2})?$/.test(text) ? { value: text } : "wrong";
+  if (field.type === "choice") return { value: text };
+  if (field.type === "yes-no") return { value: text === "yes" };
+  if (field.type === "date") return /^\d{4}-\d{2}(-\d{2})?$/.test(text) ? { value: text } : "wrong";
   const number = Number(text.replace(",", "."));
   return Number.isFinite(number) && number >= field.least && number <= field.most ? { value: number } : "wrong";
 }

@@ -18,6 +18,7 @@ describe("the checks before publishing", () => {
     ["a fitting that a procedure uses and that is not there", "references-hold", (file) => delete file.fittings["gas-tap"], "/gas/main/tap", /"gas-tap", which is not in the file/],
     ["a figure that is not there", "references-hold", (file) => (file.procedures["engine-stop"]!.steps[0]!.words = { en: "Hold {engines.main.wait} seconds." }), "/procedures/engine-stop/steps/0/words", /\{engines\.main\.wait\}/],
     ["a stop that the rules make wait for itself", "walk-possible", (file) => file.stops["oil-and-coolant"]!.after.push("windlass"), "/stops", /cannot be walked: .*“Oil, coolant and belt”/],
+    ["a limit that its reading does not know", "reading-limits", (file) => (file.readings["battery-service"]!.limits = { watchBelowVolts: 12.5 }), "/readings/battery-service/limits/watchBelowVolts", /there are: watchBelowV, stopBelowV/],
     ["a place nobody can walk to", "places-reached", (file) => (file.places.attic = { ...file.places.bow!, name: { en: "Attic" }, order: 99 }), "/places/attic", /nobody can walk to Attic/],
     ["a way that leads only out", "places-reached", (file) => {
       for (const key of Object.keys(file.ways)) if (file.ways[key]!.from === "stern" || file.ways[key]!.to === "stern") delete file.ways[key];

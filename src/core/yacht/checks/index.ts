@@ -9,6 +9,7 @@ import { nothingWaitsForItself } from "./nothing-waits-for-itself";
 import { placesInside } from "./places-inside";
 import { placesReached } from "./places-reached";
 import { reefTable } from "./reef-table";
+import { readingLimits } from "./reading-limits";
 import { referencesHold } from "./references-hold";
 import { safetyTopicsCovered } from "./safety-topics";
 import { stepsAtFitting } from "./steps-at-fitting";
@@ -19,7 +20,7 @@ import { windlassRelieved } from "./windlass-relieved";
 
 export const fileChecks: readonly FileCheck[] = [
   referencesHold, placesReached, marksOnChain, windlassRelieved, tanksChangeOver, headsLeadSomewhere, gasShutTwice, reefTable, safetyTopicsCovered, stepsAtFitting, nothingWaitsForItself, walkPossible,
-  placesInside, fittingsFound, engineFacts, stepsShort,
+  placesInside, readingLimits, fittingsFound, engineFacts, stepsShort,
 ];
 
 export interface CheckedFinding extends Finding {

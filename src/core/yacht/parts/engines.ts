@@ -20,6 +20,8 @@ export const Engine = strict({
   crankSeconds: Type.Optional(Type.Number({ exclusiveMinimum: 0, maximum: 30 })),
   /** how long stop is held */
   stopHoldSeconds: Type.Optional(Type.Number({ minimum: 0, maximum: 30 })),
+  /** how its belt is judged: a ribbed one has a tensioner and no thumb test */
+  belt: Type.Optional(oneOf(["v-belt", "ribbed"] as const)),
   /** revs at which the alternator carries the windlass and charges well */
   chargingRpm: Type.Optional(Type.Integer({ minimum: 0, maximum: 5000 })),
   maximumRpm: Type.Optional(Type.Integer({ exclusiveMinimum: 0, maximum: 10_000 })),

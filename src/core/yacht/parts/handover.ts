@@ -1,5 +1,6 @@
 import { Type, type Static } from "@sinclair/typebox";
 import { Words } from "../../basics/words";
+import { readingKinds } from "../../readings/kinds";
 import { Group, Key, oneOf, Order, strict, System } from "./basics";
 
 export const InventoryItem = strict({
@@ -40,9 +41,11 @@ export const ReadingSpec = strict({
   place: Key,
   system: System,
   how: Words,
-  kind: oneOf(["battery-rest", "engine-oil", "coolant", "fuel", "water", "engine-hours", "dated-item", "extinguisher"] as const),
-  /** the engine, generator, tank or battery it belongs to */
+  kind: oneOf(readingKinds),
+  /** the engine, generator, tank, battery or gas installation it belongs to */
   of: Type.Optional(Key),
+  /** this yacht's own limits, by the names that the rule knows */
+  limits: Type.Optional(Type.Record(Type.String(), Type.Number())),
   safety: Type.Optional(Type.Boolean()),
 });
 
