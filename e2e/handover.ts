@@ -36,20 +36,46 @@ async function read(page: Page, line: string, key: string, hours: number): Promi
     await item.getByLabel(label, { exact: true }).fill(text);
     await item.getByLabel(label, { exact: true }).press("Enter");
   };
+  const tap = (group: string, button: string) => item.getByRole("group", { name: group, exact: true }).getByRole("button", { name: button, exact: true }).click();
   if (key.startsWith("battery")) {
     await type("Volts", "12.8");
     await type("Hours at rest", "6");
+  } else if (key.startsWith("cranking")) await type("Volts", "10.7");
+  else if (key.startsWith("charging")) {
+    await tap("Shore charger off", "Yes");
+    await type("Volts", "14.2");
   } else if (key.startsWith("engine-oil")) {
     await type("Per cent between the marks", "70");
-    await item.getByRole("button", { name: "Clean" }).click();
-  } else if (key.startsWith("coolant")) await type("Per cent between the marks", "60");
+    await tap("It looks", "Clean");
+  } else if (key.startsWith("gearbox-oil")) {
+    await type("Per cent between the marks", "75");
+    await tap("It looks", "Clear");
+  } else if (key.startsWith("belt")) {
+    await type("A thumb moves it, mm", "9");
+    await tap("It looks", "Sound");
+  } else if (key.startsWith("strainer")) {
+    for (const question of ["Seacock moves freely", "Lid tight", "Seacock fully open again"]) await tap(question, "Yes");
+    await tap("Bowl", "Clear");
+  } else if (key === "bilge") {
+    await tap("Bilge", "Dry");
+    await tap("Oil sheen", "No");
+    await tap("Pump lifts", "Yes");
+  } else if (key.startsWith("exhaust-smoke")) await tap("Smoke, once warm", "None");
+  else if (key.startsWith("cooling-water")) await tap("Water at the exhaust", "Strong pulses");
+  else if (key.startsWith("holding")) await type("Litres", "0");
+  else if (key.startsWith("gas") && !key.startsWith("gas-hose")) {
+    await tap("Smell of gas", "No");
+    await type("Per cent left", "80");
+    await type("Full bottles beside it", "1");
+  } else if (key.startsWith("charter-")) await tap("Seen, the original", "Yes");
+  else if (key.startsWith("coolant")) await type("Per cent between the marks", "60");
   else if (/^(engine|generator)-hours/.test(key)) await type("Hours", String(hours));
   else if (key.startsWith("fuel")) await type("Litres", "150");
   else if (key.startsWith("water")) await type("Litres", key === "water-fore" ? "160" : "120");
   else {
     if (key.startsWith("extinguisher")) {
-      await item.getByRole("button", { name: "In the green" }).click();
-      await item.getByRole("button", { name: "There" }).click();
+      await tap("Needle", "In the green");
+      await tap("Pin and seal", "Yes");
     }
     await item.getByLabel("Good until (month)").fill("2029-04");
   }

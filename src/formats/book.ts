@@ -2,7 +2,7 @@ import { Type, type Static } from "@sinclair/typebox";
 import { StudyAnswer } from "../core/briefing/study/answer";
 import type { NotAlone } from "../core/briefing/walk-alone";
 import { InstantText, Uuid } from "../core/handover/entry";
-import { HandoverKind } from "../core/handover/list";
+import { SignedKind } from "../core/handover/list";
 import { YachtFile } from "../core/yacht/schema";
 
 const closed = { additionalProperties: false } as const;
@@ -29,7 +29,7 @@ export const BoatBook = Type.Object(
     /** what stands against walking her without a briefer, now; null once she is handed over */
     notAlone: Type.Union([Type.Array(Type.Unsafe<NotAlone>({ type: "string" })), Type.Null()]),
     handovers: Type.Array(
-      Type.Object({ id: Uuid, kind: HandoverKind, sealedAt: Type.Union([InstantText, Type.Null()]), seal: Type.Union([Type.String(), Type.Null()]), noted: Type.Array(Noted), lines: Type.Integer() }, closed),
+      Type.Object({ id: Uuid, kind: SignedKind, sealedAt: Type.Union([InstantText, Type.Null()]), seal: Type.Union([Type.String(), Type.Null()]), noted: Type.Array(Noted), lines: Type.Integer() }, closed),
     ),
     settlement: Type.Union([Type.Object({ sealedAt: InstantText, dueMinor: Type.Integer(), heldMinor: Type.Integer(), releaseMinor: Type.Integer() }, closed), Type.Null()]),
   },

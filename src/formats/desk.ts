@@ -1,3 +1,4 @@
+import { Type, type Static } from "@sinclair/typebox";
 import type { BaseRules } from "../core/base/rules";
 import type { FarBelow } from "../core/briefing/far-below";
 import type { Verdict } from "../core/basics/verdict";
@@ -7,6 +8,7 @@ import type { Proposal } from "../core/settlement/propose";
 import type { FileChange } from "../core/yacht/changes";
 import type { Settlement } from "../core/settlement/schema";
 import type { CharterTerms } from "../core/settlement/terms";
+import type { WorkState } from "../core/upkeep/defect";
 
 /** A handover of a stay, in brief. */
 export interface HandoverBrief {
@@ -17,6 +19,8 @@ export interface HandoverBrief {
   sealedAt: string | null;
   /** what came after the seal */
   late: number;
+  /** of a prep: whether the technician has said that it is done */
+  prepDone: boolean;
 }
 
 /** A stay with its charter, yacht and people, as the desk shows it. */
@@ -64,6 +68,30 @@ export interface RulesChange {
   at: string;
   by: string;
 }
+
+/** Somebody aboard, by the crew list; the weight is for the life jacket. */
+export const CrewMember = Type.Object({ name: Type.String({ minLength: 1, maxLength: 120, pattern: "\\S" }), weightKg: Type.Integer({ minimum: 3, maximum: 300 }) }, { additionalProperties: false });
+export type CrewMember = Static<typeof CrewMember>;
+
+/** A defect of a yacht and how the work on it stands. */
+export interface DefectView {
+  id: string;
+  yachtId: string;
+  handoverId: string | null;
+  subject: string;
+  place: string | null;
+  title: string;
+  words: string;
+  safety: boolean;
+  since: string;
+  foundBy: string | null;
+  state: WorkState;
+  workWords: string;
+  workAt: string;
+}
+
+/** What the simulated weather feed can be told to say. */
+export type SimulatedWeather = "as-it-comes" | "gale" | "thunder" | "fog";
 
 /** Something a crew called the base about. */
 export interface CallView {

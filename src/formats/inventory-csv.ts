@@ -1,5 +1,6 @@
 import Papa from "papaparse";
 import { minorDigits } from "../core/basics/money";
+import { matters, type Matter } from "../core/handover/matters";
 import { groups, systems, type Group, type System, type YachtFile } from "../core/yacht/schema";
 
 /** A list that cannot be taken: line and column of the text, and how to mend it. */
@@ -14,8 +15,10 @@ export class CsvFault extends Error {
   }
 }
 
-const columns = ["key", "name", "place", "where", "system", "group", "expected", "price", "bought", "life_months", "safety", "per_person"] as const;
+const columns = ["key", "name", "place", "where", "system", "group", "expected", "price", "bought", "life_months", "safety", "per_person", "matter", "jacket_from_kg", "jacket_to_kg"] as const;
 type Column = (typeof columns)[number];
+/** A list may leave these out, as earlier ones did: what the file says of them then stays. */
+const mayBeMissing: readonly Column[] = ["matter", "jacket_from_kg", "jacket_to_kg"];
 type Item = YachtFile["inventory"][string];
 
 /** What a spreadsheet would run as a formula. */
@@ -32,6 +35,7 @@ export function inventoryToCsv(file: Pick<YachtFile, "inventory">, currency: str
     .map(([key, item]): Record<Column, string | number> => ({
       key, name: item.name.en ?? "", place: item.place, where: item.where.en ?? "", system: item.system, group: item.group, expected: item.expected,
       price: (item.replacementMinor / 10 ** digits).toFixed(digits), bought: item.boughtOn, life_months: item.lifeMonths, safety: item.safety ? "yes" : "", per_person: item.perPerson ? "yes" : "",
+      matter: item.matter ?? "", jacket_from_kg: item.jacketKg?.from ?? "", jacket_to_kg: item.jacketKg?.to ?? "",
     }));
   return `${Papa.unparse(rows, { columns: [...columns], newline: "\r\n", escapeFormulae: formula })}\r\n`;
 }
@@ -58,14 +62,14 @@ export function inventoryFromCsv(text: string, file: YachtFile, currency: string
     const key = cell("key");
     if (!/^[a-z0-9]+(-[a-z0-9]+)*$/.test(key)) throw fault("key", `"${key}" is no key: small letters, digits and hyphens, such as "fender-large".`);
     if (Object.hasOwn(inventory, key)) throw fault("key", `"${key}" stands twice in this list.`);
-    inventory[key] = itemOf(cell, fault, file, file.inventory[key], index, currency);
+    inventory[key] = itemOf(cell, (column) => at[column] >= 0, fault, file, file.inventory[key], index, currency);
   });
   return { ...file, inventory };
 }
 
 function headerColumns(header: readonly string[]): Record<Column, number> {
   const names = header.map((name) => name.trim().toLowerCase());
-  const missing = columns.find((column) => !names.includes(column));
+  const missing = columns.find((column) => !names.includes(column) && !mayBeMissing.includes(column));
   if (missing) throw new CsvFault(1, missing, `this column is missing. The heading has: ${columns.join(", ")}; in any order.`);
   const strange = names.find((name) => !(columns as readonly string[]).includes(name));
   if (strange !== undefined) throw new CsvFault(1, strange, `there is no such column. The heading has: ${columns.join(", ")}.`);
@@ -74,14 +78,14 @@ function headerColumns(header: readonly string[]): Record<Column, number> {
   return Object.fromEntries(columns.map((column) => [column, names.indexOf(column)])) as Record<Column, number>;
 }
 
-function itemOf(cell: (column: Column) => string, fault: (column: Column, what: string) => CsvFault, file: YachtFile, before: Item | undefined, order: number, currency: string): Item {
+function itemOf(cell: (column: Column) => string, has: (column: Column) => boolean, fault: (column: Column, what: string) => CsvFault, file: YachtFile, before: Item | undefined, order: number, currency: string): Item {
   const text = (column: "name" | "where", most: number) => {
     const value = cell(column);
     if (value === "") throw fault(column, "is empty.");
     if (value.length > most) throw fault(column, `is longer than ${most} letters.`);
     return { ...(column === "name" ? before?.name : before?.where), en: value };
   };
-  const whole = (column: "expected" | "life_months", least: number, most: number) => {
+  const whole = (column: "expected" | "life_months" | "jacket_from_kg" | "jacket_to_kg", least: number, most: number) => {
     const value = cell(column);
     if (!/^\d{1,6}$/.test(value) || Number(value) < least || Number(value) > most) throw fault(column, `"${value}" is no whole number from ${least} to ${most}.`);
     return Number(value);
@@ -91,7 +95,7 @@ function itemOf(cell: (column: Column) => string, fault: (column: Column, what: 
     if (value !== "" && value !== "yes" && value !== "no") throw fault(column, `"${value}" is neither yes nor no.`);
     return value === "yes";
   };
-  const oneOf = <T extends string>(column: "system" | "group", allowed: readonly T[]): T => {
+  const oneOf = <T extends string>(column: "system" | "group" | "matter", allowed: readonly T[]): T => {
     const value = cell(column) as T;
     if (!allowed.includes(value)) throw fault(column, `"${value}" is none of ${allowed.join(", ")}.`);
     return value;
@@ -106,6 +110,10 @@ function itemOf(cell: (column: Column) => string, fault: (column: Column, what: 
   };
   if (yes("safety")) item.safety = true;
   if (yes("per_person")) item.perPerson = true;
+  if (!has("matter")) Object.assign(item, before?.matter ? { matter: before.matter } : {});
+  else if (cell("matter") !== "") item.matter = oneOf<Matter>("matter", matters);
+  if (!has("jacket_from_kg")) Object.assign(item, before?.jacketKg ? { jacketKg: before.jacketKg } : {});
+  else if (cell("jacket_from_kg") !== "") item.jacketKg = { from: whole("jacket_from_kg", 0, 200), ...(cell("jacket_to_kg") === "" ? {} : { to: whole("jacket_to_kg", 1, 400) }) };
   return item;
 }
 

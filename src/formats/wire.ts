@@ -2,10 +2,21 @@ import { Type, type Static } from "@sinclair/typebox";
 import { Entry, InstantText, PartySide, Sha256, Uuid } from "../core/handover/entry";
 import { HandoverKind, HandoverList } from "../core/handover/list";
 import { Manifest, Signature, SignatureContent } from "../core/handover/seal";
+import { Forecast } from "../core/weather/forecast";
 import { YachtFile } from "../core/yacht/schema";
 
 const closed = { additionalProperties: false } as const;
 const Named = Type.Object({ id: Uuid, name: Type.String() }, closed);
+
+/** What the base knows beside the handover itself, and the gate looks at. */
+const GateContextForm = Type.Object(
+  {
+    deposit: Type.Object({ met: Type.Boolean() }, closed),
+    safetyWork: Type.Array(Type.Object({ id: Uuid, words: Type.String() }, closed)),
+    forecast: Type.Union([Forecast, Type.Null()]),
+  },
+  closed,
+);
 
 /** What the base sends a device to work on a handover. */
 export const HandoverBundle = Type.Object(
@@ -14,7 +25,7 @@ export const HandoverBundle = Type.Object(
     file: YachtFile,
     base: Type.Object({ name: Type.String(), timeZone: Type.String(), phone: Type.String(), currency: Type.String() }, closed),
     charter: Type.Object({ reference: Type.String(), skipper: Named, charterer: Named }, closed),
-    deposit: Type.Object({ met: Type.Boolean(), amountMinor: Type.Integer() }, closed),
+    context: GateContextForm,
     me: Type.Object({ person: Uuid, name: Type.String(), side: PartySide, isManager: Type.Boolean() }, closed),
     /** at check-out: what was recorded at check-in, by line */
     before: Type.Record(
@@ -60,7 +71,7 @@ export const FeedPage = Type.Object(
     /** whether there are entries beyond this page */
     more: Type.Boolean(),
     seal: Type.Union([Type.Object({ seal: Sha256, sealedAt: InstantText }, closed), Type.Null()]),
-    deposit: Type.Object({ met: Type.Boolean() }, closed),
+    context: GateContextForm,
     serverTime: InstantText,
   },
   closed,

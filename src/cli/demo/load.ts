@@ -3,6 +3,7 @@ import { v7 as uuid } from "uuid";
 import { addDays, addHours, dayIn, instantIn } from "../../core/basics/instant";
 import { digestOf } from "../../core/basics/digest";
 import { fold } from "../../core/handover/fold";
+import type { HandoverKind } from "../../core/handover/list";
 import { imprint, makeManifest, manifestDigest, sealOf, type SignatureContent } from "../../core/handover/seal";
 import { checkFile } from "../../core/yacht/checks";
 import { resolveYacht } from "../../core/yacht/resolve";
@@ -14,6 +15,7 @@ import { storeCharterLink } from "../../server/auth/charter-link";
 import { hashPassword } from "../../server/auth/password";
 import { takeStudyAnswers } from "../../server/briefing/take-answers";
 import { now } from "../../server/clock";
+import { addCrewList } from "../../server/db/crew";
 import { addCall } from "../../server/db/calls";
 import { findHandover } from "../../server/db/handovers";
 import { pool, withBase, type Queryable } from "../../server/db/pool";
@@ -94,7 +96,7 @@ async function loadDemo(): Promise<void> {
   const events = script.charters.flatMap((charter) => {
     const stay = stays.get(charter.reference) as LoadedStay;
     const list: { at: string; run: () => Promise<void> }[] = [];
-    for (const [kind, scripted] of [["check-in", charter.checkIn], ["check-out", charter.checkOut]] as const) {
+    for (const [kind, scripted] of [["prep", charter.prep], ["check-in", charter.checkIn], ["check-out", charter.checkOut]] as const) {
       if (scripted) list.push({ at: min(at(scripted.at), loadedAt), run: () => playHandover(loaded, stay, kind, scripted, markIds) });
     }
     if (charter.decisions || charter.settle) {
@@ -167,6 +169,7 @@ async function loadCharter(db: Queryable, loaded: Loaded, script: Scenario, char
     stayId, baseId, charterId, loaded.yachts.get(charter.yacht), at(charter.from), at(charter.to), charter.aboard,
   ]);
   if (charter.link) await storeCharterLink(db, baseId, charterId, charter.link.secret, charter.link.pin, addHours(at(charter.to), 24 * 60));
+  if (charter.crew) await addCrewList(db, stayId, Object.entries(charter.crew).map(([name, weightKg]) => ({ name, weightKg })), briefer.id, now());
   if (charter.study) {
     const studiedAt = min(at(charter.study.at), now());
     const yacht = await findYacht(db, { slug: charter.yacht });
@@ -185,16 +188,18 @@ async function loadCharter(db: Queryable, loaded: Loaded, script: Scenario, char
   return { stayId, skipperId, skipper: charter.skipper, chartererId, charterer: charter.charterer, briefer };
 }
 
-async function playHandover({ baseId }: Loaded, stay: LoadedStay, kind: "check-in" | "check-out", scripted: ScriptedHandover, markIds: MarkIds): Promise<void> {
-  const { id } = await withBase(baseId, (db) => openHandover(db, stay.stayId, kind, stay.briefer.id));
+async function playHandover({ baseId, staff }: Loaded, stay: LoadedStay, kind: HandoverKind, scripted: ScriptedHandover, markIds: MarkIds): Promise<void> {
+  const doer = scripted.by === undefined ? stay.briefer : staff.get(scripted.by);
+  if (!doer) throw new Error(`demo/scenario.json: "${scripted.by ?? ""}" is not of the staff`);
+  const { id } = await withBase(baseId, (db) => openHandover(db, stay.stayId, kind, doer.id));
   const handover = await withBase(baseId, (db) => findHandover(db, id));
   if (!handover) throw new Error("the demo's handover is gone");
-  const { entries, photos } = await play(handover.list, scripted, { base: stay.briefer.id, skipper: stay.skipperId }, now(), markIds);
+  const { entries, photos } = await play(handover.list, scripted, { base: doer.id, skipper: stay.skipperId }, now(), markIds);
   const answers = await postEntries(baseId, id, entries);
   const refused = answers.find((answer) => answer.status !== "kept");
   if (refused) throw new Error(`the demo's entry was refused: ${refused.message}`);
   for (const photo of photos) await withBase(baseId, async (db) => keepPhoto(db, id, await checkPhoto(photo.bytes, photo.hash), photo.bytes));
-  if (scripted.sign === false || scripted.upTo !== undefined) return;
+  if (kind === "prep" || scripted.sign === false || scripted.upTo !== undefined) return;
   const sealedAt = addHours(entries.at(-1)?.at ?? now(), 0.1);
   const words = findings(englishTranslator(), handover.list, fold(entries)).map((finding) => `${finding.place}: ${finding.name}: ${finding.words}`);
   const manifest = makeManifest(handover.list, entries, photos.map((photo) => photo.hash), words, now());

@@ -24,6 +24,8 @@ const Handover = Type.Object(
     marks: Type.Optional(Type.Array(Type.Composite([Mark, Type.Object({ key: Type.String(), photo: Type.Optional(Sample) })], closed))),
     found: Type.Optional(Type.Array(Type.Object({ place: Type.String(), words: Type.String(), count: Type.Integer() }, closed))),
     sign: Type.Optional(Type.Boolean()),
+    /** who did it, where that is not the charter's briefer */
+    by: Type.Optional(Type.String()),
   },
   closed,
 );
@@ -54,6 +56,9 @@ const Charter = Type.Object(
     from: Moment,
     to: Moment,
     deposit: Type.Union([Type.Literal("held"), Type.Literal("open")]),
+    /** weights of the people aboard, by name */
+    crew: Type.Optional(Type.Record(Type.String(), Type.Integer())),
+    prep: Type.Optional(Handover),
     checkIn: Type.Optional(Handover),
     checkOut: Type.Optional(Handover),
     decisions: Type.Optional(Type.Record(Type.String(), Type.Object({ decision: Decision, why: Type.String() }, closed))),

@@ -51,6 +51,7 @@ export async function play(list: HandoverList, script: ScriptedHandover, people:
   for (const stop of list.briefing?.stops ?? []) {
     if (places.indexOf(stop.place) <= last) record(stopSubject(stop.id), "shown", { result: "shown", handsOn: stop.depth === "hands-on", seconds: Math.round(stop.minutes * 54) });
   }
+  if (list.kind === "prep") record("handover", "prep-done", { done: true });
   for (const found of script.found ?? []) record(`found:${uuid()}`, "found", found);
   return { entries, photos };
 }
@@ -70,26 +71,36 @@ function allFine(line: Line, hours: number): unknown {
   }
 }
 
+const nextYear = ({ given }: ReadingLine) => `${Number(String(given.charterTo ?? "2030").slice(0, 4)) + 1}-09`;
+const capacityL = ({ given }: ReadingLine) => Number(given.capacityL ?? 0);
+const volts = ({ given }: ReadingLine, at12: number) => Math.round(at12 * (Number(given.nominalV ?? 12) / 12) * 100) / 100;
+
+/** What a person reads off where all is fine. */
+const fineValues: Readonly<Record<string, (line: ReadingLine, hours: number) => ReadingValue>> = {
+  "battery-rest": (line) => ({ volts: volts(line, line.given.duty === "starter" ? 12.64 : 12.78), restHours: 6 }),
+  "battery-cranking": (line) => ({ volts: volts(line, 10.7) }),
+  charging: (line) => ({ volts: volts(line, 14.2), shoreChargerOff: true }),
+  "engine-oil": () => ({ levelPercent: 70, looks: "black" }),
+  "gearbox-oil": () => ({ levelPercent: 75, looks: "clear" }),
+  coolant: () => ({ levelPercent: 60 }),
+  belt: () => ({ movesMm: 9, looks: "sound" }),
+  "cooling-water": () => ({ flow: "strong", seconds: 8 }),
+  strainer: () => ({ seacockFree: true, bowl: "clear", lidTight: true, seacockOpen: true }),
+  bilge: () => ({ water: "dry", sheen: false, pumpLifts: true }),
+  "exhaust-smoke": () => ({ smoke: "brief" }),
+  fuel: (line) => ({ litres: capacityL(line) }),
+  water: (line) => ({ litres: Math.round(capacityL(line) * 0.95) }),
+  "holding-tank": () => ({ litres: 0 }),
+  gas: (line) => ({ smell: false, percent: 80, fullBottles: Number(line.given.bottles ?? 1) - 1 }),
+  // a generator runs about half as long as the engine that this figure is for
+  "engine-hours": (line, hours) => ({ hours: line.id.includes("generator") ? Math.round(hours * 5.5) / 10 : hours }),
+  extinguisher: (line) => ({ needle: "green", pinAndSeal: true, date: nextYear(line) }),
+  "dated-item": (line) => ({ date: nextYear(line) }),
+  document: () => ({ seen: true }),
+};
+
 function fineReading(line: ReadingLine, hours: number): ReadingValue {
-  const capacityL = Number(line.given.capacityL ?? 0);
-  const date = `${Number(String(line.given.charterTo ?? "2030").slice(0, 4)) + 1}-09`;
-  switch (line.reading) {
-    case "battery-rest":
-      return { volts: line.given.duty === "starter" ? 12.64 : 12.78, restHours: 6 };
-    case "engine-oil":
-      return { levelPercent: 70, looks: "black" };
-    case "coolant":
-      return { levelPercent: 60 };
-    case "fuel":
-      return { litres: capacityL };
-    case "water":
-      return { litres: Math.round(capacityL * 0.95) };
-    case "engine-hours":
-      // a generator runs about half as long as the engine that this figure is for
-      return { hours: line.id.includes("generator") ? Math.round(hours * 5.5) / 10 : hours };
-    case "extinguisher":
-      return { needle: "green", pinAndSeal: true, date };
-    default:
-      return { date };
-  }
+  const value = fineValues[line.reading];
+  if (!value) throw new Error(`the demo knows no fine value of the reading "${line.reading}"`);
+  return value(line, hours);
 }

@@ -4,11 +4,15 @@ import Link from "next/link";
 import { useFormatter, useTranslations } from "next-intl";
 import type { ReactNode } from "react";
 import { formatMoney } from "@/core/basics/money";
-import type { DepositView, TodayRow } from "@/formats/desk";
+import type { Forecast } from "@/core/weather/forecast";
+import type { CrewMember, DefectView, DepositView, TodayRow } from "@/formats/desk";
 import { farBelowWords } from "@/messages/far-below-words";
 import { Chip } from "@/ui/Chip";
 import { OddNote } from "@/ui/OddNote";
 import { BookLink } from "./BookLink";
+import { CrewList } from "./CrewList";
+import { DefectList } from "./DefectList";
+import { ForecastPart } from "./ForecastPart";
 import { HoldDeposit } from "./HoldDeposit";
 import { NextAction } from "./NextAction";
 import { OpenHandover } from "./OpenHandover";
@@ -18,10 +22,15 @@ interface Props {
   timeZone: string;
   currency: string;
   deposit: DepositView[];
+  crew: CrewMember[];
+  defects: DefectView[];
+  forecast: Forecast;
+  windLimitKn: number;
+  roles: readonly string[];
 }
 
 /** One charter: who, when, its money terms, its handovers and records, and the one next thing. */
-export function CharterPage({ row, timeZone, currency, deposit }: Props) {
+export function CharterPage({ row, timeZone, currency, deposit, crew, defects, forecast, windLimitKn, roles }: Props) {
   const t = useTranslations();
   const format = useFormatter();
   const { stay } = row;
@@ -57,6 +66,7 @@ export function CharterPage({ row, timeZone, currency, deposit }: Props) {
           <Pair label={t("charter.skipper")}>{stay.skipper}</Pair>
           <Pair label={t("charter.charterer")}>{stay.charterer}</Pair>
           <BookLink charterId={stay.charterId} />
+          <CrewList key={crew.length} stayId={stay.stayId} aboard={stay.aboard} crew={crew} />
         </Part>
         <Part title={t("charter.money")}>
           <Pair label={t("charter.deposit")}>
@@ -70,6 +80,20 @@ export function CharterPage({ row, timeZone, currency, deposit }: Props) {
             </p>
           ))}
           {row.next === "hold-deposit" && <HoldDeposit stayId={stay.stayId} amount={money(terms.deposit.amountMinor)} />}
+        </Part>
+        {!stay.handovers.some((each) => each.kind === "check-in" && each.sealedAt) && (
+          <Part title={t("forecast.title")}>
+            <ForecastPart forecast={forecast} windLimitKn={windLimitKn} />
+          </Part>
+        )}
+        <Part title={t("kind.prep").replace(/^./, (letter) => letter.toUpperCase())}>
+          <PrepPart row={row} at={at} />
+          {defects.length > 0 && (
+            <>
+              <h3>{t("known.title")}</h3>
+              <DefectList defects={defects} timeZone={timeZone} mayWork={roles.some((role) => role === "technician" || role === "manager")} />
+            </>
+          )}
         </Part>
         {(["check-in", "check-out"] as const).map((kind) => {
           const handover = stay.handovers.find((each) => each.kind === kind);
@@ -125,6 +149,19 @@ export function CharterPage({ row, timeZone, currency, deposit }: Props) {
         )}
       </Box>
     </chakra.main>
+  );
+}
+
+function PrepPart({ row: { stay }, at }: { row: TodayRow; at: (instant: string) => string }) {
+  const t = useTranslations("prep");
+  const prep = stay.handovers.find((each) => each.kind === "prep");
+  return (
+    <>
+      <p>{!prep ? t("none") : `${t("begun", { at: at(prep.openedAt), entries: prep.entries })} ${prep.prepDone ? t("was-done") : ""}`}</p>
+      <div>
+        <OpenHandover stayId={stay.stayId} kind="prep" label={t(!prep ? "open" : prep.prepDone ? "look" : "go-on")} main={false} />
+      </div>
+    </>
   );
 }
 

@@ -4,9 +4,10 @@ import Link from "next/link";
 import { useTranslations } from "next-intl";
 import type { CheckedFinding } from "@/core/yacht/checks";
 import type { YachtFile } from "@/core/yacht/schema";
-import type { RevisionView } from "@/formats/desk";
+import type { DefectView, RevisionView } from "@/formats/desk";
 import { OddNote } from "@/ui/OddNote";
 import { YachtBook } from "../book/YachtBook";
+import { DefectList } from "./DefectList";
 import { ReviewFile } from "./ReviewFile";
 import { RevisionList } from "./RevisionList";
 
@@ -20,6 +21,7 @@ interface Props {
   sisters: { slug: string; name: string }[];
   revisions: RevisionView[];
   timeZone: string;
+  defects: DefectView[];
   mayPublish: boolean;
   yachtClass: { slug: string; revision: number };
   /** what a change of her class has left to be looked at */
@@ -27,9 +29,10 @@ interface Props {
 }
 
 /** One yacht at the desk: her file as the skipper sees it, her sisters, and the file itself to take out, check and publish. */
-export function YachtPage({ slug, name, berth, code, revision, file, sisters, revisions, timeZone, mayPublish, yachtClass, draft }: Props) {
+export function YachtPage({ slug, name, berth, code, revision, file, sisters, revisions, timeZone, defects, mayPublish, yachtClass, draft }: Props) {
   const t = useTranslations("fleet");
   const tune = useTranslations("tune");
+  const work = useTranslations("work");
   const size = (part: object) => Object.keys(part).length;
   return (
     <chakra.main padding={{ base: "4", md: "7" }} display="grid" gap="4" alignContent="start">
@@ -51,6 +54,10 @@ export function YachtPage({ slug, name, berth, code, revision, file, sisters, re
             <Link href={`/fleet/${slug}/beside/${sister.slug}`}>{t("beside", { sister: sister.name })}</Link>
           </p>
         ))}
+      </Box>
+      <Box as="section" borderTopWidth="2px" borderTopStyle="solid" borderColor="kelp" paddingTop="4" display="grid" gap="3" aria-label={work("title")}>
+        <h2>{work("title")}</h2>
+        <DefectList defects={defects} timeZone={timeZone} mayWork={mayPublish} />
       </Box>
       <YachtBook file={file} />
       <Box as="section" borderTopWidth="2px" borderTopStyle="solid" borderColor="kelp" paddingTop="4" display="grid" gap="3" aria-label={t("file")}>

@@ -34,7 +34,7 @@ export function Footer({ next, onGo, onOverview, onSign }: Props) {
       </div>
       <button type="button" className={styles.way} onClick={onOverview}>
         <VerdictMark verdict={blocks > 0 ? "stop" : "fine"} onDark />
-        <span>{list.kind === "check-in" ? t("footer.way", { blocks }) : t("footer.way-out", { blocks })}</span>
+        <span>{t(list.kind === "check-in" ? "footer.way" : "footer.way-out", { blocks })}</span>
       </button>
       <SaveWords />
       {nextPlace ? (
@@ -43,7 +43,7 @@ export function Footer({ next, onGo, onOverview, onSign }: Props) {
         </Button>
       ) : (
         <Button look="on-dark" large className={styles.next} onClick={onSign}>
-          {t("footer.sign")}
+          {t(list.kind === "prep" ? "footer.prep-end" : "footer.sign")}
         </Button>
       )}
     </footer>

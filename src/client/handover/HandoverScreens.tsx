@@ -13,6 +13,7 @@ const SignScreen = lazy(() => import("./SignScreen").then((part) => ({ default: 
 const SealedScreen = lazy(() => import("./SealedScreen").then((part) => ({ default: part.SealedScreen })));
 const MarkSheet = lazy(() => import("./MarkSheet").then((part) => ({ default: part.MarkSheet })));
 const WalkScreens = lazy(() => import("../walk/WalkScreens").then((part) => ({ default: part.WalkScreens })));
+const PrepDone = lazy(() => import("./PrepDone").then((part) => ({ default: part.PrepDone })));
 const FoundSheet = lazy(() => import("./FoundSheet").then((part) => ({ default: part.FoundSheet })));
 
 export type OpenSheet = { sheet: "overview" } | { sheet: "found" } | { sheet: "mark"; surface?: string } | { sheet: "plan" } | null;
@@ -25,7 +26,7 @@ export function HandoverScreens() {
   const [place, setPlace] = useState(() => list.places.find((each) => (store.sums().progress.leftByPlace[each.id] ?? 0) > 0)?.id ?? list.places[0]?.id ?? "");
   const [level, setLevel] = useState<Level>(() => list.places.find((each) => each.id === place)?.level ?? "deck");
   const [sheet, setSheet] = useState<OpenSheet>(null);
-  const [signing, setSigning] = useState(false);
+  const [signing, setSigning] = useState(() => list.kind === "prep" && store.cell("handover", "prep-done") !== undefined);
   const [walking, setWalking] = useState(() => list.briefing !== undefined && location.hash.endsWith("/walk"));
   const showWalk = useCallback((shown: boolean) => {
     setWalking(shown);
@@ -54,6 +55,13 @@ export function HandoverScreens() {
     return (
       <Suspense>
         <SealedScreen />
+      </Suspense>
+    );
+  }
+  if (signing && list.kind === "prep") {
+    return (
+      <Suspense>
+        <PrepDone onBack={() => setSigning(false)} />
       </Suspense>
     );
   }

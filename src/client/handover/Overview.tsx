@@ -11,6 +11,7 @@ import { Field } from "@/ui/Field";
 import { Sheet } from "@/ui/Sheet";
 import { VerdictMark } from "@/ui/VerdictMark";
 import { useHandover, useVersion } from "./context";
+import { LetGo } from "./LetGo";
 import styles from "./Sheets.module.css";
 
 type View = "way" | "left" | "all" | "refused";
@@ -52,13 +53,14 @@ export function Overview({ onGo, onClose, onSign }: Props) {
               {gate.reasons.map((reason) => {
                 const line = list.lines.find((each) => each.id === reason.line);
                 return (
-                  <li key={`${reason.code} ${reason.line}`}>
+                  <li key={`${reason.code} ${reason.line} ${reason.words}`}>
                     <VerdictMark verdict={reason.blocks ? "stop" : "watch"} />
                     <span className={styles.plain}>{reasonWords(t, list, reason)}</span>
                     <span className={styles.place}>{reason.blocks ? t(`gate.lift-${reason.lift}`) : t("gate.remark")}</span>
                     {line && (
                       <Button onClick={() => onGo(line.place)}>{t("overview.go", { place: placeName(line.place) })}</Button>
                     )}
+                    <LetGo reason={reason} />
                   </li>
                 );
               })}

@@ -53,13 +53,13 @@ export const PlaceScreen = memo(function PlaceScreen({ place, next, onOverview, 
         </div>
         <button type="button" className={styles.planButton} onClick={onPlan}>
           <HullIcon particulars={file.particulars} tone="on-dark" width={64} />
-          <span>{t("place.plan")}</span>
+          <span>{t(list.kind === "prep" ? "prep.sections" : "place.plan")}</span>
         </button>
         <div className={styles.actions}>
           {onWalk && <Button onClick={onWalk}>{t("walk.to-walk")}</Button>}
           <Button onClick={onOverview}>{t("place.find")}</Button>
           <Button onClick={onFound}>{t("place.not-on-list")}</Button>
-          <Button onClick={() => onMark()}>{t("place.mark")}</Button>
+          {list.kind !== "prep" && <Button onClick={() => onMark()}>{t("place.mark")}</Button>}
         </div>
       </header>
       <HereLine place={place} next={nextPlace ? say(nextPlace.name, "en") : null} reach={say(here.reach, "en")} />

@@ -3,8 +3,10 @@ import { useFormatter, useTranslations } from "next-intl";
 import { useMemo } from "react";
 import { say } from "@/core/basics/words";
 import type { Level, Point } from "@/core/yacht/schema";
-import { newMarks } from "@/core/handover/state";
+import { gravest, newMarks } from "@/core/handover/state";
+import { Button } from "@/ui/Button";
 import { Sheet } from "@/ui/Sheet";
+import { VerdictMark } from "@/ui/VerdictMark";
 import { YachtPlan, type PlanWords } from "@/ui/plan/YachtPlan";
 import { useHandover, useVersion } from "./context";
 import styles from "./Rail.module.css";
@@ -31,18 +33,39 @@ export function Rail(props: Props) {
       <div className={styles.name}>
         <strong>{list.yacht.name}</strong>
         <span>
-          {t(`kind.${list.kind}`)}, {format.dateTime(new Date(list.kind === "check-in" ? list.stay.from : list.stay.to), { weekday: "short", day: "numeric", month: "long", timeZone: base.timeZone })}
+          {t(`kind.${list.kind}`)}, {format.dateTime(new Date(list.kind === "check-out" ? list.stay.to : list.stay.from), { weekday: "short", day: "numeric", month: "long", timeZone: base.timeZone })}
         </span>
       </div>
-      <PlanWithLevels {...props} />
+      {list.kind === "prep" ? <Sections {...props} /> : <PlanWithLevels {...props} />}
       {props.open && (
         <Sheet title={list.yacht.name} closeWord={t("common.close")} onClose={props.onClose}>
           <div className={styles.inSheet}>
-            <PlanWithLevels {...props} />
+            {list.kind === "prep" ? <Sections {...props} /> : <PlanWithLevels {...props} />}
           </div>
         </Sheet>
       )}
     </aside>
+  );
+}
+
+/** The sections of a prep in their order, with what is left in each: the round goes by steps, not by places. */
+function Sections({ place, onGo }: Props) {
+  const t = useTranslations();
+  const store = useHandover();
+  useVersion();
+  const left = store.sums().progress.leftByPlace;
+  return (
+    <ol className={styles.sections} aria-label={t("prep.sections")}>
+      {store.bundle.list.places.map((section) => (
+        <li key={section.id}>
+          <Button look={section.id === place ? "chosen" : "plain"} aria-current={section.id === place ? "step" : undefined} onClick={() => onGo(section.id)}>
+            <VerdictMark verdict={(left[section.id] ?? 0) === 0 ? gravest(store.folded(), store.bundle.list.lines.filter((line) => line.place === section.id)) : "watch"} onDark={section.id === place} />
+            {say(section.name, "en")}
+            <span>{(left[section.id] ?? 0) > 0 ? t("prep.left-here", { left: left[section.id] ?? 0 }) : t("prep.section-done")}</span>
+          </Button>
+        </li>
+      ))}
+    </ol>
   );
 }
 

@@ -1,6 +1,7 @@
 "use client";
 import { useFormatter, useTranslations } from "next-intl";
 import { useMemo } from "react";
+import type { SignedKind } from "@/core/handover/list";
 import { findings } from "@/messages/findings";
 import { HullIcon } from "@/ui/plan/HullIcon";
 import { VerdictMark } from "@/ui/VerdictMark";
@@ -26,7 +27,7 @@ export function SealedScreen() {
     <div className={styles.page}>
       <main className={styles.main}>
         <HullIcon particulars={file.particulars} width={150} />
-        <h1>{t(`sealed.title-${list.kind}`, { yacht: list.yacht.name })}</h1>
+        <h1>{t(`sealed.title-${list.kind as SignedKind}`, { yacht: list.yacht.name })}</h1>
         <p>
           {t("sealed.when", { at: format.dateTime(new Date(made.sealedAt), { dateStyle: "full", timeStyle: "short", timeZone: base.timeZone }) })}
         </p>

@@ -3,6 +3,7 @@ import { useTranslations } from "next-intl";
 import { useMemo, useState } from "react";
 import { walkState } from "@/core/briefing/walk-state";
 import { forks } from "@/core/handover/fold";
+import type { SignedKind } from "@/core/handover/list";
 import { makeManifest, manifestDigest, sealOf } from "@/core/handover/seal";
 import { briefingWords } from "@/messages/briefing-words";
 import { findings } from "@/messages/findings";
@@ -55,7 +56,8 @@ export function SignScreen({ onBack, onGo }: { onBack: () => void; onGo: (place:
     void version;
     return list.briefing ? briefingWords(t, list.briefing, walkState(list.briefing, store.folded())) : [];
   }, [t, list, store, version]);
-  const words = [...noted.map((finding) => `${finding.place}: ${finding.name}: ${finding.words}`), ...(list.kind === "check-in" ? [gateWords, ...reasons] : []), ...(progress.left > 0 ? [t("sign.open-lines", { left: progress.left })] : []), ...briefing, t("sign.declaration")];
+  const known = (list.known ?? []).map(({ title, words: said }) => t("known.word", { title, words: said }));
+  const words = [...known, ...noted.map((finding) => `${finding.place}: ${finding.name}: ${finding.words}`), ...(list.kind === "check-in" ? [gateWords, ...reasons] : []), ...(progress.left > 0 ? [t("sign.open-lines", { left: progress.left })] : []), ...briefing, t("sign.declaration")];
 
   const seal = async () => {
     setTried(true);
@@ -78,7 +80,7 @@ export function SignScreen({ onBack, onGo }: { onBack: () => void; onGo: (place:
       <main className={styles.main}>
         <header className={styles.head}>
           <div>
-            <h1>{t(`sign.title-${list.kind}`, { yacht: list.yacht.name })}</h1>
+            <h1>{t(`sign.title-${list.kind as SignedKind}`, { yacht: list.yacht.name })}</h1>
             <p>{t("sign.read", { lines: progress.total, noted: noted.length })}</p>
           </div>
           <Button onClick={onBack}>{t("sign.back")}</Button>
@@ -140,6 +142,18 @@ export function SignScreen({ onBack, onGo }: { onBack: () => void; onGo: (place:
             </table>
           )}
         </section>
+        {known.length > 0 && (
+          <section>
+            <h2>{t("known.title")}</h2>
+            <ul className={styles.briefing}>
+              {(list.known ?? []).map((each) => (
+                <li key={each.id}>
+                  <strong>{each.title}</strong>: {each.words}
+                </li>
+              ))}
+            </ul>
+          </section>
+        )}
         {briefing.length > 0 && (
           <section>
             <h2>{t("briefing.title")}</h2>

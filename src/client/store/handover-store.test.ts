@@ -10,7 +10,7 @@ const list = listOf([countLine("fender", { expected: 6 }), countLine("oar", { pl
 const bundle: HandoverBundle = {
   list, file: demoYacht("pale-heron"), base: { name: "Brinecove", timeZone: "Atlantic/Azores", phone: "0", currency: "EUR" },
   charter: { reference: "BR-1", skipper: { id: id(903), name: "Isa Calder" }, charterer: { id: id(903), name: "Isa Calder" } },
-  deposit: { met: true, amountMinor: 250000 }, me: { person: id(905), name: "Maro Tessen", side: "base", isManager: false }, before: {}, changes: [], seal: null, serverTime: "2027-06-12T10:12:00.000Z",
+  context: { deposit: { met: true }, safetyWork: [], forecast: null }, me: { person: id(905), name: "Maro Tessen", side: "base", isManager: false }, before: {}, changes: [], seal: null, serverTime: "2027-06-12T10:12:00.000Z",
 };
 const open = async () => {
   const store = await HandoverStore.open(handoverId);
@@ -131,10 +131,10 @@ describe("what the base says", () => {
   it("is remembered: when it was heard, the deposit, the seal, and never a seal taken back", async () => {
     const store = await open();
     const seal = { seal: "a".repeat(64), sealedAt: "2027-06-12T11:00:00.000Z" };
-    await store.heard("2027-06-12T11:01:00.000Z", { seal, depositMet: false });
-    await store.heard("2027-06-12T11:02:00.000Z", { seal: null, depositMet: false });
+    await store.heard("2027-06-12T11:01:00.000Z", { seal, context: { deposit: { met: false }, safetyWork: [], forecast: null } });
+    await store.heard("2027-06-12T11:02:00.000Z", { seal: null, context: { deposit: { met: false }, safetyWork: [], forecast: null } });
     const again = await open();
-    expect([again.lastHeardAt, again.isSealed, again.bundle.deposit.met]).toEqual(["2027-06-12T11:02:00.000Z", true, false]);
+    expect([again.lastHeardAt, again.isSealed, again.bundle.context.deposit.met]).toEqual(["2027-06-12T11:02:00.000Z", true, false]);
   });
 });
 

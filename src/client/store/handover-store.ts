@@ -1,4 +1,5 @@
 import { v7 as uuid } from "uuid";
+import { canonicalJson } from "@/core/basics/digest";
 import { aspectOfKind } from "@/core/handover/aspects";
 import { entryHash, type Entry, type PartySide } from "@/core/handover/entry";
 import { cellKey, foldCell, type Cell, type Folded } from "@/core/handover/fold";
@@ -21,6 +22,12 @@ export interface SaveState {
 }
 
 type Listener = () => void;
+
+/** A bundle that an earlier version of the app kept lacks what came later: only the base's people recorded then, and the gate knew the deposit alone. */
+function upToDate(bundle: HandoverBundle): HandoverBundle {
+  const { me, context, deposit } = bundle as HandoverBundle & { me: { side?: PartySide }; context?: HandoverBundle["context"]; deposit?: { met: boolean } };
+  return { ...bundle, me: { ...me, side: me.side ?? "base" }, context: context ?? { deposit: { met: deposit?.met ?? false }, safetyWork: [], forecast: null } };
+}
 
 /**
  * One handover on this device: what it is made of, its entries, and what stands. Everything shown is read from memory;
@@ -57,9 +64,7 @@ export class HandoverStore {
     const kept = await db.handover.get("handover");
     const exchange = await db.exchange.get("exchange");
     if (!kept || !exchange) return null;
-    // kept by a version that only the base's people recorded with
-    const { me } = kept.bundle;
-    const store = new HandoverStore(db, { ...kept, bundle: { ...kept.bundle, me: { ...me, side: (me as Partial<typeof me>).side ?? "base" } } }, exchange);
+    const store = new HandoverStore(db, { ...kept, bundle: upToDate(kept.bundle) }, exchange);
     for (const each of await db.entries.toArray()) store.place(each);
     await store.countWaiting();
     return store;
@@ -113,8 +118,8 @@ export class HandoverStore {
   /** Progress and gate, computed again only when something changed. */
   sums(): { progress: Progress; gate: Gate } {
     if (this.summary?.version !== this.version) {
-      const { list, deposit } = this.bundle;
-      this.summary = { progress: progress(list, this.cells), gate: gate(list, this.cells, deposit), version: this.version };
+      const { list, context } = this.bundle;
+      this.summary = { progress: progress(list, this.cells), gate: gate(list, this.cells, context), version: this.version };
     }
     return this.summary;
   }
@@ -211,13 +216,13 @@ export class HandoverStore {
     this.changed();
   }
 
-  /** Notes when the base was last heard of, and what it says of seal and deposit. */
-  async heard(serverTime: string, { seal, depositMet }: { seal: HandoverBundle["seal"]; depositMet: boolean }): Promise<void> {
+  /** Notes when the base was last heard of, and what it says of the seal and of what the gate looks at. */
+  async heard(serverTime: string, { seal, context }: Pick<HandoverBundle, "seal" | "context">): Promise<void> {
     this.exchange = { ...this.exchange, lastHeardAt: serverTime, offsetMs: Date.now() - Date.parse(serverTime) };
     await this.db.exchange.put(this.exchange);
     const { bundle } = this.kept;
-    if ((seal !== null && bundle.seal === null) || depositMet !== bundle.deposit.met) {
-      await this.update({ bundle: { ...bundle, seal: bundle.seal ?? seal, deposit: { ...bundle.deposit, met: depositMet } } });
+    if ((seal !== null && bundle.seal === null) || canonicalJson(context) !== canonicalJson(bundle.context)) {
+      await this.update({ bundle: { ...bundle, seal: bundle.seal ?? seal, context } });
     }
   }
 

@@ -1,17 +1,33 @@
 import { Type, type Static } from "@sinclair/typebox";
+import { matters, usuallyNeverLetGo, type Matter } from "../handover/matters";
 
 /** What a base settles for all its yachts and handovers. Where a yacht's file or a charter's terms say otherwise, they win. */
 export const BaseRules = Type.Object(
   {
-    /** whether a skipper may walk a yacht without a briefer, from the boat book; what else it takes stands in `walkAlone` */
+    /** whether a skipper may walk a yacht without a briefer, from the boat book; what else it takes stands in `notAlone` */
     walkAlone: Type.Boolean(),
+    /** whether what ought to be there is shown before one counts, or after it: a blind count is the more honest one */
+    expectedShown: Type.Union([Type.Literal("before"), Type.Literal("after")]),
+    /** marks below this are wear and are not recorded; from the second figure on each known one is confirmed by itself */
+    markFromMm: Type.Integer({ minimum: 0, maximum: 500 }),
+    markSingleFromMm: Type.Integer({ minimum: 0, maximum: 5000 }),
+    /** hours after leaving the berth within which a late finding counts, where a line says no other */
+    lateHours: Type.Integer({ minimum: 1, maximum: 168 }),
+    /** mean wind of the first day above which she stays */
+    windLimitKn: Type.Integer({ minimum: 5, maximum: 60 }),
+    /** what no manager lets go without */
+    neverLetGo: Type.Array(Type.Unsafe<Matter>({ type: "string", enum: [...matters] }), { uniqueItems: true }),
+    /** limits of readings that win over general practice, by kind of reading */
+    readingLimits: Type.Record(Type.String(), Type.Record(Type.String(), Type.Number())),
   },
   { additionalProperties: false },
 );
 export type BaseRules = Static<typeof BaseRules>;
 
 /** What holds at a base that has settled nothing yet: the careful school of each question. */
-export const usualRules: BaseRules = { walkAlone: false };
+export const usualRules: BaseRules = {
+  walkAlone: false, expectedShown: "after", markFromMm: 20, markSingleFromMm: 100, lateHours: 24, windLimitKn: 25, neverLetGo: [...usuallyNeverLetGo], readingLimits: {},
+};
 
 /** The rules of a base out of what it settled so far: what it has not is as usual. */
 export function rulesFrom(settled: Partial<BaseRules> | null): BaseRules {

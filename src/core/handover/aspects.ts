@@ -31,6 +31,13 @@ export const PhotoValue = Type.Object(
 export const FoundValue = Type.Object({ place: Key, words: text(500), count: Type.Integer({ minimum: 1, maximum: 9999 }) }, closed);
 export const MarkValue = Type.Union([Mark, Type.Object({ withdrawn: Type.Literal(true), reason: text(300) }, closed)]);
 
+/** A manager lets her go in spite of a reason, and says why; null takes it back. That it was a manager is looked up by the base. */
+export const LetGoValue = Type.Object({ why: Type.Union([text(500), Type.Null()]) }, closed);
+export type LetGoValue = Static<typeof LetGoValue>;
+
+/** The technician has done the round. */
+export const PrepDoneValue = Type.Object({ done: Type.Literal(true) }, closed);
+
 export const LeftBerthValue = Type.Object({ at: InstantText }, closed);
 
 /** What a person reads off, by the kind of reading. Bounds are what an instrument can show at all; sense is judged by the rule. */
@@ -49,9 +56,17 @@ export type { ReadingValue } from "../readings";
 /** The aspects that stand on their own; `remark:side` and `photo:hash` are on any subject. */
 export const aspectOfKind = { count: "count", test: "result", reading: "reading", look: "look", mark: "mark-state" } as const;
 
+const lineKinds = ["count", "test", "shown-test", "reading", "look", "mark-line"];
+
+/** Whether an aspect is a manager's letting-go: on a line, or on the handover under a reason's code. */
+function isLetGo(subjectKind: string, aspect: string): boolean {
+  return (aspect === "let-go" && lineKinds.includes(subjectKind)) || (subjectKind === "handover" && /^let-go:[a-z-]+$/.test(aspect));
+}
+
 /** The schema a value must pass, or null when the aspect does not belong to the subject. */
 export function valueSchema(subjectKind: "handover" | "mark" | "found" | "stop" | "question" | "count" | "test" | "shown-test" | "reading" | "look" | "mark-line", aspect: string, reading = ""): TSchema | null {
   if (/^remark:(base|skipper)$/.test(aspect)) return RemarkValue;
+  if (isLetGo(subjectKind, aspect)) return LetGoValue;
   if (/^photo:[0-9a-f]{64}$/.test(aspect)) return PhotoValue;
   switch (`${subjectKind} ${aspect}`) {
     case "count count":
@@ -70,6 +85,8 @@ export function valueSchema(subjectKind: "handover" | "mark" | "found" | "stop" 
       return MarkValue;
     case "found found":
       return FoundValue;
+    case "handover prep-done":
+      return PrepDoneValue;
     case "handover left-berth":
       return LeftBerthValue;
     case "handover walk-order":

@@ -1,6 +1,7 @@
 import type { TSchema } from "@sinclair/typebox";
 import { valueSchema } from "./aspects";
 import type { Entry } from "./entry";
+import { isLettingGo, mayBeLetGo } from "./gate/let-go";
 import type { HandoverList } from "./list";
 
 /** Why an entry cannot be kept. */
@@ -10,6 +11,8 @@ export type EntryProblem =
   | { code: "no-such-place"; place: string }
   | { code: "no-such-stop"; stop: string }
   | { code: "safety-not-skipped"; stop: string }
+  | { code: "never-let-go" }
+  | { code: "manager-only" }
   | { code: "aspect-does-not-fit"; aspect: string }
   | { code: "bad-value"; detail: string };
 
@@ -42,13 +45,19 @@ export function checkEntry(list: HandoverList, entry: Entry, check: ValueCheck):
   const detail = check(schema, entry.value);
   if (detail !== null) return { code: "bad-value", detail };
   if (stop && isSkippedSafety(list, entry) && !(entry.value as { manager: boolean; words: string }).manager) return { code: "safety-not-skipped", stop: stop.id };
+  if (isLettingGo(entry) && !mayBeLetGo(list, entry)) return { code: "never-let-go" };
   const place = (entry.value as { place?: string }).place;
   if (place !== undefined && !list.places.some((candidate) => candidate.id === place)) return { code: "no-such-place", place };
   return null;
 }
 
+/** Whether a manager alone may record an entry: leaving a safety stop out, and letting her go in spite of a reason. */
+export function isForManager(list: HandoverList, entry: Entry): boolean {
+  return isSkippedSafety(list, entry) || isLettingGo(entry);
+}
+
 /** Whether an entry leaves a safety stop out: a manager alone may do that, and the base looks up who is one. */
-export function isSkippedSafety({ briefing }: HandoverList, { subject, aspect, value }: Entry): boolean {
+function isSkippedSafety({ briefing }: HandoverList, { subject, aspect, value }: Entry): boolean {
   if (aspect !== "shown" || (value as { result?: string } | null)?.result !== "skipped") return false;
   return briefing?.stops.some((stop) => subject === `stop:${stop.id}` && stop.safety) ?? false;
 }

@@ -1,19 +1,26 @@
 import { Type, type Static } from "@sinclair/typebox";
+import { BaseRules } from "../base/rules";
 import { digestOf } from "../basics/digest";
 import { Words } from "../basics/words";
 import { BriefingPart } from "../briefing/part";
-import { Group, Key, Level, Side, Surface, System } from "../yacht/schema";
+import { KnownDefect } from "../upkeep/known";
+import { Group, JacketKg, Key, Level, Side, Surface, System } from "../yacht/schema";
 import { InstantText, Sha256, Uuid } from "./entry";
 import { Mark } from "./mark";
+import { matters, type Matter } from "./matters";
 
 const closed = { additionalProperties: false } as const;
 
 const common = {
   id: Type.String({ pattern: "^[a-z]+:[a-z0-9-]{1,80}$" }),
   place: Key,
+  /** on a prep, whose places are the sections of the round: where aboard it is */
+  at: Type.Optional(Key),
   name: Words,
   system: System,
   safety: Type.Boolean(),
+  /** what it is about, where that decides whether she may leave */
+  matter: Type.Optional(Type.Unsafe<Matter>({ type: "string", enum: [...matters] })),
 };
 
 export const CountLine = Type.Object(
@@ -25,6 +32,8 @@ export const CountLine = Type.Object(
     /** what ought to be there: by the yacht file at check-in, what was found at check-in at check-out */
     expected: Type.Integer({ minimum: 0 }),
     perPerson: Type.Boolean(),
+    /** for a life jacket: whom it fits by weight */
+    jacketKg: Type.Optional(JacketKg),
     replacementMinor: Type.Integer({ minimum: 0 }),
     boughtOn: Type.String(),
     lifeMonths: Type.Integer({ minimum: 1 }),
@@ -72,9 +81,12 @@ export type Line = Static<typeof Line>;
 export const ListPlace = Type.Object({ id: Key, name: Words, level: Level, side: Side, reach: Words }, closed);
 export type ListPlace = Static<typeof ListPlace>;
 
-export const handoverKinds = ["check-in", "check-out"] as const;
-export const HandoverKind = Type.Union([Type.Literal("check-in"), Type.Literal("check-out")]);
+/** A prep is the technician's own round before a check-in: kept with the same list and entries, signed by nobody but closed by who did it. */
+export const HandoverKind = Type.Union([Type.Literal("prep"), Type.Literal("check-in"), Type.Literal("check-out")]);
 export type HandoverKind = Static<typeof HandoverKind>;
+/** The handovers that two sides sign. */
+export const SignedKind = Type.Union([Type.Literal("check-in"), Type.Literal("check-out")]);
+export type SignedKind = Static<typeof SignedKind>;
 
 /** What a handover is made of; fixed when it is opened. */
 export const HandoverList = Type.Object(
@@ -93,6 +105,12 @@ export const HandoverList = Type.Object(
     checkInSeal: Type.Union([Sha256, Type.Null()]),
     places: Type.Array(ListPlace),
     lines: Type.Array(Line),
+    /** the base's rules as they stood when the list was made */
+    rules: Type.Optional(BaseRules),
+    /** weights of the people aboard by the crew list, lightest first; names stand outside the record */
+    crewKg: Type.Optional(Type.Array(Type.Integer({ minimum: 1, maximum: 400 }))),
+    /** what is known to be wrong with her when the list is made */
+    known: Type.Optional(Type.Array(KnownDefect)),
     /** at check-in: the briefing as it was planned for this skipper */
     briefing: Type.Optional(BriefingPart),
   },

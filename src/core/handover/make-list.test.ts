@@ -1,4 +1,5 @@
 import { demoYacht } from "../../testing/demo-yacht";
+import { usualRules } from "../base/rules";
 import { id } from "../../testing/records";
 import { listHash, type CountLine, type ReadingLine } from "./list";
 import { makeList, type ListInput } from "./make-list";
@@ -7,7 +8,7 @@ const file = demoYacht("pale-heron");
 const input = (change: Partial<ListInput> = {}): ListInput => ({
   kind: "check-in", handover: id(1), yacht: { id: id(2), revision: 1, file },
   stay: { id: id(3), from: "2027-06-12T15:00:00.000Z", to: "2027-06-19T09:00:00.000Z", fromDay: "2027-06-12", toDay: "2027-06-19", aboard: 4 },
-  currency: "EUR", checkIn: null, standingMarks: [], history: {}, openedAt: "2027-06-12T14:00:00.000Z", study: [], ...change,
+  currency: "EUR", checkIn: null, standingMarks: [], history: {}, openedAt: "2027-06-12T14:00:00.000Z", rules: usualRules, crewKg: [], known: [], study: [], ...change,
 });
 
 describe("the list of a handover", () => {
@@ -15,7 +16,9 @@ describe("the list of a handover", () => {
 
   it("has every counted thing, test, reading and look of the file once", () => {
     const { inventory, tests, readings, looks } = file;
-    const expected = [inventory, tests, readings, looks].reduce((sum, part) => sum + Object.keys(part).length, 0);
+    const forPrep = Object.values(readings).filter((reading) => reading.prepOnly).length;
+    // and two of the charter's own: certificate and identity
+    const expected = [inventory, tests, readings, looks].reduce((sum, part) => sum + Object.keys(part).length, 0) - forPrep + 2;
     expect(list.lines).toHaveLength(expected);
     expect(new Set(list.lines.map((line) => line.id)).size).toBe(expected);
   });
@@ -48,6 +51,23 @@ describe("the list of a handover", () => {
     expect(given("reading:flares-date")).toEqual({ charterFrom: "2027-06-12", charterTo: "2027-06-19" });
     expect(given("reading:battery-service")).toEqual({ chemistry: "agm", duty: "service", nominalV: 12 });
     expect(given("reading:fuel")).toEqual({ capacityL: 150, gaugeStepL: 18.75 });
+  });
+
+  it("has the base's limits where the yacht's file has none, and the file's where it has", () => {
+    const rules = { ...usualRules, readingLimits: { water: { watchBelowL: 100 }, "battery-rest": { watchBelowV: 12.6 } } };
+    const own = structuredClone(file);
+    own.readings["water-aft"]!.limits = { watchBelowL: 40 };
+    const made = makeList(input({ rules, yacht: { id: id(2), revision: 1, file: own } }));
+    const limits = (key: string) => (made.lines.find((line) => line.id === key) as ReadingLine).given.limits;
+    expect(limits("reading:water-fore")).toEqual({ from: "base", watchBelowL: 100 });
+    expect(limits("reading:water-aft")).toEqual({ from: "yacht file", watchBelowL: 40 });
+    expect(limits("reading:battery-service")).toEqual({ from: "base", watchBelowV: 12.6 });
+  });
+
+  it("asks for certificate and identity where the ship's papers lie, at check-in alone", () => {
+    const papers = (kind: "check-in" | "check-out") => makeList(input({ kind, checkIn: kind === "check-out" ? { seal: "a".repeat(64), counts: {} } : null })).lines.filter((line) => line.id.startsWith("reading:charter-"));
+    expect(papers("check-in").map((line) => [line.id, line.matter, line.place])).toEqual([["reading:charter-certificate", "certificate", file.inventory["ships-papers"]!.place], ["reading:charter-identity", "papers", file.inventory["ships-papers"]!.place]]);
+    expect(papers("check-out")).toEqual([]);
   });
 
   it("brings known marks to their place", () => {

@@ -1,12 +1,16 @@
+import type { BaseRules } from "../base/rules";
 import { digestOf } from "../basics/digest";
 import { makeBriefingPart } from "../briefing/make-part";
 import type { StudyAnswer } from "../briefing/study/answer";
 import { readingRules } from "../readings";
+import type { KnownDefect } from "../upkeep/known";
+import { prepLines, prepPlaces } from "./prep/make-prep-list";
 import type { EarlierReading } from "../readings/rule";
 import { filledWords } from "../yacht/figures";
 import type { YachtFile } from "../yacht/schema";
 import type { HandoverKind, HandoverList, Line, ListPlace, MarkLine } from "./list";
 import type { Mark } from "./mark";
+import { matterOfReading, type Matter } from "./matters";
 
 /** A mark that is on the yacht already, with where it was seen first. */
 export interface StandingMark {
@@ -28,6 +32,11 @@ export interface ListInput {
   /** earlier readings by line id, oldest first */
   history: Readonly<Record<string, readonly EarlierReading[]>>;
   openedAt: string;
+  rules: BaseRules;
+  /** weights of the people aboard, as far as the crew list tells them */
+  crewKg: readonly number[];
+  /** defects that are not mended */
+  known: readonly KnownDefect[];
   /** what the skipper said in the study; at check-in */
   study: readonly StudyAnswer[];
 }
@@ -38,12 +47,8 @@ export interface ListInput {
  */
 export function makeList(input: ListInput): HandoverList {
   const { file } = input.yacht;
-  const places = Object.entries(file.places)
-    .map(([id, place]): ListPlace & { order: number } => ({ id, name: place.name, level: place.level, side: place.side, reach: filledWords(file, place.reach), order: place.order }))
-    .sort((a, b) => a.order - b.order || (a.id < b.id ? -1 : 1));
-  const lines: Line[] = [...markLines(input), ...lookLines(file), ...testLines(file), ...readingLines(input), ...countLines(input)];
-  const placeIndex = new Map(places.map((place, index) => [place.id, index]));
-  lines.sort((a, b) => (placeIndex.get(a.place) ?? 0) - (placeIndex.get(b.place) ?? 0));
+  const isPrep = input.kind === "prep";
+  const lines = isPrep ? prepLines(file, readingLines(input, true), countLines(input)) : handoverLines(input);
   return {
     version: 1,
     kind: input.kind,
@@ -53,10 +58,24 @@ export function makeList(input: ListInput): HandoverList {
     maximumAboard: file.particulars.maximumAboard,
     currency: input.currency,
     checkInSeal: input.checkIn?.seal ?? null,
-    places: places.map(({ order: _order, ...place }) => place),
+    places: isPrep ? prepPlaces(lines) : placesInOrder(file),
     lines,
+    rules: input.rules,
+    crewKg: [...input.crewKg].sort((a, b) => a - b),
+    known: [...input.known],
     ...(input.kind === "check-in" ? { briefing: makeBriefingPart(file, input.study) } : {}),
   };
+}
+
+function placesInOrder(file: YachtFile): ListPlace[] {
+  return inOrder(file.places).map(([id, place]) => ({ id, name: place.name, level: place.level, side: place.side, reach: filledWords(file, place.reach) }));
+}
+
+function handoverLines(input: ListInput): Line[] {
+  const { file } = input.yacht;
+  const lines: Line[] = [...markLines(input), ...lookLines(file), ...testLines(file), ...readingLines(input, false), ...charterPapers(input), ...countLines(input)];
+  const placeIndex = new Map(inOrder(file.places).map(([id], index) => [id, index]));
+  return lines.sort((a, b) => (placeIndex.get(a.place) ?? 0) - (placeIndex.get(b.place) ?? 0));
 }
 
 function markLines({ standingMarks }: ListInput): MarkLine[] {
@@ -95,14 +114,15 @@ function testLines(file: YachtFile): Line[] {
     safety: test.safety ?? false,
     how: filledWords(file, test.how),
     caution: test.caution ? filledWords(file, test.caution) : null,
+    ...(test.matter ? { matter: test.matter } : {}),
     when: test.when,
     waitHours: test.when === "may-wait" ? (test.waitHours ?? 24) : null,
   }));
 }
 
-function readingLines(input: ListInput): Line[] {
+function readingLines(input: ListInput, withPrep: boolean): Line[] {
   const { file } = input.yacht;
-  return inOrder(file.readings).map(([key, reading]) => ({
+  return inOrder(file.readings).filter(([, reading]) => withPrep || !reading.prepOnly).map(([key, reading]) => ({
     id: `reading:${key}`,
     kind: "reading",
     place: reading.place,
@@ -112,7 +132,19 @@ function readingLines(input: ListInput): Line[] {
     how: filledWords(file, reading.how),
     reading: reading.kind,
     given: givenFor(input, key, reading),
+    ...matterOf(reading),
   }));
+}
+
+function matterOf({ kind, matter = matterOfReading[kind] }: YachtFile["readings"][string]): { matter?: Matter } {
+  return matter ? { matter } : {};
+}
+
+/** Limits that win over general practice: the yacht file's, else the base's. */
+function limitsFor({ rules }: ListInput, kind: string, own: Record<string, number> | undefined): { limits?: object } {
+  if (own) return { limits: { from: "yacht file", ...own } };
+  const settled = rules.readingLimits[kind];
+  return settled && Object.keys(settled).length > 0 ? { limits: { from: "base", ...settled } } : {};
 }
 
 /** What the rule needs besides the value read: from the file, the charter's days and the last readings. The file's own limits win over the base's. */
@@ -129,7 +161,22 @@ function givenFor(input: ListInput, key: string, { kind, of = "", limits }: Yach
       return typeof last === "number" ? last : null;
     },
   });
-  return { ...given, ...(limits ? { limits: { from: "yacht file", ...limits } } : {}) };
+  // a bank's own limits stand in the file beside the bank, and come with what the rule needs
+  return { ...limitsFor(input, kind, limits), ...given };
+}
+
+/** What the charter's people show: certificate and identity. They are read where the ship's papers lie, or where one comes aboard. */
+function charterPapers({ kind, stay, yacht: { file } }: ListInput): Line[] {
+  if (kind !== "check-in") return [];
+  const shown = Object.values(file.inventory).find((item) => item.matter === "papers")?.place ?? Object.keys(file.places)[0];
+  if (shown === undefined) return [];
+  const paper = (key: string, name: string, how: string, matter: Matter): Line => ({
+    id: `reading:${key}`, kind: "reading", place: shown, name: { en: name }, system: "safety", safety: true, matter, how: { en: how }, reading: "document", given: { charterFrom: stay.fromDay, charterTo: stay.toDay },
+  });
+  return [
+    paper("charter-certificate", "Skipper's certificate", "The original, in the skipper's own name; which one is asked for, local rules say.", "certificate"),
+    paper("charter-identity", "Skipper's identity", "Passport or identity card, the original. Seen is enough: no copy is kept.", "papers"),
+  ];
 }
 
 function countLines(input: ListInput): Line[] {
@@ -144,6 +191,8 @@ function countLines(input: ListInput): Line[] {
     group: item.group,
     expected: input.checkIn?.counts[`count:${key}`] ?? item.expected,
     perPerson: item.perPerson ?? false,
+    ...(item.matter ? { matter: item.matter } : {}),
+    ...(item.jacketKg ? { jacketKg: item.jacketKg } : {}),
     replacementMinor: item.replacementMinor,
     boughtOn: item.boughtOn,
     lifeMonths: item.lifeMonths,

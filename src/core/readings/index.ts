@@ -7,6 +7,7 @@ import { charging } from "./charging";
 import { coolant } from "./coolant";
 import { coolingWater } from "./cooling-water";
 import { datedItem } from "./dated-item";
+import { documentSeen } from "./document";
 import { engineHours } from "./engine-hours";
 import { engineOil } from "./engine-oil";
 import { exhaustSmoke } from "./exhaust-smoke";
@@ -20,7 +21,7 @@ import { strainer } from "./strainer";
 import { water } from "./water";
 
 const rules = [
-  batteryCranking, batteryRest, belt, bilge, charging, coolant, coolingWater, datedItem, engineHours, engineOil, exhaustSmoke, extinguisher, fuel, gas, gearboxOil, holdingTank, strainer, water,
+  batteryCranking, batteryRest, belt, bilge, charging, coolant, coolingWater, datedItem, documentSeen, engineHours, engineOil, exhaustSmoke, extinguisher, fuel, gas, gearboxOil, holdingTank, strainer, water,
 ] as const;
 
 /** Every rule by the name under `reading`. */

@@ -24,7 +24,7 @@ export interface Judgement {
  */
 export type ReadField =
   | { name: string; type: "number"; least: number; most: number; optional?: true; unless?: string }
-  | { name: string; type: "date" }
+  | { name: string; type: "date"; optional?: true }
   | { name: string; type: "choice"; options: readonly string[] }
   | { name: string; type: "yes-no" };
 
@@ -95,10 +95,12 @@ function fieldSchema(field: ReadField): TSchema {
   }
 }
 
+/** Whether a field may stay empty. */
+export const mayBeLeftOut = (field: ReadField) => (field.type === "number" && field.unless !== undefined) || ("optional" in field && field.optional === true);
+
 /** The form of a value that a person read off. */
 export function readingValueSchema({ fields }: Pick<ReadingRule<never>, "fields">): TObject {
-  const isOptional = (field: ReadField) => field.type === "number" && (field.optional === true || field.unless !== undefined);
-  return Type.Object(Object.fromEntries(fields.map((field) => [field.name, isOptional(field) ? Type.Optional(fieldSchema(field)) : fieldSchema(field)])), { additionalProperties: false });
+  return Type.Object(Object.fromEntries(fields.map((field) => [field.name, mayBeLeftOut(field) ? Type.Optional(fieldSchema(field)) : fieldSchema(field)])), { additionalProperties: false });
 }
 
 /** The last numbers of a reading for its rule's trend: five at most, oldest first; nothing where there are none. */

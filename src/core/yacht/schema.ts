@@ -5,14 +5,14 @@ import { Gas, Head, Platform, Tender } from "./parts/domestic";
 import { Battery, Charger, Generator, Inverter, ShoreCord } from "./parts/electrics";
 import { Engine, Tank } from "./parts/engines";
 import { Fitting } from "./parts/fittings";
-import { FunctionTest, InventoryItem, Look, ReadingSpec, Stop } from "./parts/handover";
+import { FunctionTest, InventoryItem, JacketKg, Look, ReadingSpec, Stop } from "./parts/handover";
 import { Particulars } from "./parts/particulars";
 import { Furniture, Place, Way } from "./parts/places";
 import { EmergencyCard, Oddity, Procedure, Rule } from "./parts/procedures";
 import { Reef, Sail } from "./parts/sails";
 
 export { Group, groups, Key, Level, Side, System, systems, type Point } from "./parts/basics";
-export { Surface, surfaces } from "./parts/handover";
+export { JacketKg, Surface, surfaces } from "./parts/handover";
 
 /** The yacht file: everything known about one yacht, as one document. */
 export const YachtFile = Type.Object(

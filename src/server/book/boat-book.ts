@@ -27,6 +27,8 @@ export async function boatBook(db: Queryable, charterId: string): Promise<BoatBo
   const study = await studyAnswersOf(db, charterId);
   const handovers: BoatBook["handovers"] = [];
   for (const brief of stay.handovers) {
+    // the technician's round is the base's own
+    if (brief.kind === "prep") continue;
     if (!brief.sealedAt) {
       handovers.push({ id: brief.id, kind: brief.kind, sealedAt: null, seal: null, noted: [], lines: 0 });
       continue;

@@ -10,7 +10,8 @@ const staySelect = `
               from deposit_event e where e.stay_id = s.id), 0)::bigint as "heldMinor",
     coalesce((select jsonb_agg(jsonb_build_object('id', h.id, 'kind', h.kind, 'openedAt', h.opened_at, 'entries', h.last_number,
                 'sealedAt', (select l.sealed_at from seal l where l.handover_id = h.id and l.number = 1),
-                'late', (select count(*) from addendum a where a.handover_id = h.id)) order by h.kind)
+                'late', (select count(*) from addendum a where a.handover_id = h.id),
+                'prepDone', exists (select 1 from entry e where e.handover_id = h.id and e.aspect = 'prep-done')) order by h.kind)
               from handover h where h.stay_id = s.id), '[]') as handovers,
     (select t.sealed_at from settlement t where t.stay_id = s.id) as "settledAt"
   from stay s join charter c on c.id = s.charter_id join yacht y on y.id = s.yacht_id

@@ -3,7 +3,6 @@ import type { PartySide } from "@/core/handover/entry";
 import { fold } from "@/core/handover/fold";
 import { mainCell, photosOf, remarksOf } from "@/core/handover/state";
 import { lineSubject } from "@/core/handover/list";
-import { depositMet } from "@/core/settlement/terms";
 import type { HandoverBundle } from "@/formats/wire";
 import { now } from "../clock";
 import { currentBase } from "../db/base";
@@ -13,6 +12,7 @@ import type { Queryable } from "../db/pool";
 import { changesSinceStudy } from "../briefing/changes-since-study";
 import { managersAmong } from "../db/staff";
 import { yachtFileAt } from "../db/yachts";
+import { gateContext } from "./gate-context";
 import { Refusal } from "../http/refusal";
 import { signedEntries } from "./record";
 
@@ -31,7 +31,7 @@ export async function handoverBundle(db: Queryable, handoverId: string, personId
     file,
     base: { name: base.name, timeZone: base.timeZone, phone: base.phone, currency: base.currency },
     charter: { reference: stay.reference, skipper: { id: stay.skipperId, name: stay.skipper }, charterer: { id: stay.chartererId, name: stay.charterer } },
-    deposit: { met: depositMet(stay.terms, stay.heldMinor), amountMinor: stay.terms.deposit.amountMinor },
+    context: await gateContext(db, handover),
     me: { person: personId, name: (await namesOf(db, [personId]))[personId] ?? "", side, isManager: side === "base" && (await managersAmong(db, [personId])).has(personId) },
     before: handover.checkInId ? await valuesOf(db, handover.checkInId) : {},
     changes: studied ? await changesSinceStudy(db, handover.yachtId, [studied], handover.revision, file) : [],

@@ -9,6 +9,9 @@ import { mainCell, newMarks, photosOf } from "@/core/handover/state";
 import type { EarlierReading } from "@/core/readings/rule";
 import { now } from "../clock";
 import { currentBase } from "../db/base";
+import { currentRules } from "../db/base-rules";
+import { crewOf } from "../db/crew";
+import { knownDefects } from "../db/defects";
 import { findStay } from "../db/charters";
 import { handoverOfStay } from "../db/handovers";
 import type { Queryable } from "../db/pool";
@@ -44,9 +47,12 @@ export async function openHandover(db: Queryable, stayId: string, kind: Handover
     },
     currency: base.currency,
     checkIn: checkIn ? { seal: checkIn.seal, counts: checkIn.counts } : null,
-    standingMarks: checkIn ? checkIn.marks : await marksOfLastCharter(db, stay.yachtId),
+    standingMarks: kind === "prep" ? [] : checkIn ? checkIn.marks : await marksOfLastCharter(db, stay.yachtId),
     history: await readingHistory(db, stay.yachtId),
     openedAt,
+    rules: (await currentRules(db)).rules,
+    crewKg: (await crewOf(db, stayId)).map(({ weightKg }) => weightKg),
+    known: await knownDefects(db, stay.yachtId),
     study: kind === "check-in" ? await studyAnswersOf(db, stay.charterId) : [],
   });
   await db.query(
@@ -105,12 +111,13 @@ async function marksOfLastCharter(db: Queryable, yachtId: string): Promise<Stand
   return last && signed ? standingMarksAfter(last.list, fold(signed.entries), signed.seal.sealedAt) : [];
 }
 
-/** The last readings of the yacht from its signed handovers, by line, oldest first. What came after a seal stands in an addendum and is left out. */
+/** The last readings of the yacht from its signed handovers and finished preps, by line, oldest first. What came after a seal stands in an addendum and is left out. */
 async function readingHistory(db: Queryable, yachtId: string): Promise<Record<string, EarlierReading[]>> {
   const { rows } = await db.query<{ subject: string; value: ReadingValue; at: string }>(
     `select e.subject, e.content -> 'value' as value, h.opened_at as at from entry e join handover h on h.id = e.handover_id
      where h.yacht_id = $1 and e.aspect = 'reading'
-       and exists (select 1 from seal s where s.handover_id = h.id)
+       and (exists (select 1 from seal s where s.handover_id = h.id)
+         or (h.kind = 'prep' and exists (select 1 from entry done where done.handover_id = h.id and done.aspect = 'prep-done')))
        and not exists (select 1 from addendum a where a.id = e.id)
        and not exists (select 1 from entry later where later.handover_id = e.handover_id and later.content -> 'basis' ? e.id::text
          and not exists (select 1 from addendum a where a.id = later.id))

@@ -1,10 +1,11 @@
 import "server-only";
-import { checkEntry, isSkippedSafety } from "@/core/handover/check-entry";
+import { checkEntry, isForManager } from "@/core/handover/check-entry";
 import { entryHash, type Entry } from "@/core/handover/entry";
 import { mismatch } from "@/formats/validate";
 import { now } from "../clock";
 import { pool, withBase } from "../db/pool";
 import { managersAmong } from "../db/staff";
+import { recordDefects } from "../upkeep/record-defects";
 import { feed } from "./feed";
 import { handoverById } from "./list-cache";
 
@@ -29,10 +30,10 @@ const refused = (id: string, code: string, message: string): EntryAnswer => ({ i
 export async function postEntries(baseId: string, handoverId: string, entries: readonly Entry[], onlyFor: string | null = null): Promise<EntryAnswer[]> {
   const { list } = await handoverById(baseId, handoverId);
   const answers: EntryAnswer[] = [];
-  const notByManager = await skipsByOthers(baseId, entries.filter((entry) => isSkippedSafety(list, entry)));
+  const notByManager = await withoutManager(baseId, entries.filter((entry) => isForManager(list, entry)));
   const items: { index: number; id: string; subject: string; aspect: string; content: Entry; hash: string }[] = [];
   entries.forEach((entry, index) => {
-    const problem = checkEntry(list, entry, (schema, value) => mismatch(schema, value)?.message ?? null) ?? (notByManager.has(entry.id) ? ({ code: "safety-not-skipped", stop: entry.subject } as const) : null);
+    const problem = checkEntry(list, entry, (schema, value) => mismatch(schema, value)?.message ?? null) ?? (notByManager.has(entry.id) ? ({ code: entry.aspect === "shown" ? "safety-not-skipped" : "manager-only", stop: entry.subject } as const) : null);
     if (onlyFor !== null && (entry.by.side !== "skipper" || entry.by.person !== onlyFor)) answers[index] = refused(entry.id, "not-yours", "This device records on the skipper's side alone. What is the base's is recorded on a device of the base.");
     else if (problem) answers[index] = refused(entry.id, problem.code, problemWords(problem));
     else items.push({ index, id: entry.id, subject: entry.subject, aspect: entry.aspect, content: entry, hash: entryHash(entry) });
@@ -42,13 +43,14 @@ export async function postEntries(baseId: string, handoverId: string, entries: r
       baseId, handoverId, JSON.stringify(items.map(({ index: _index, ...item }) => item)), now(),
     ]);
     items.forEach((item, i) => (answers[item.index] = worded(item.id, rows[0]?.answers[i] ?? "")));
+    if (items.some(({ aspect }) => aspect === "prep-done")) await withBase(baseId, (db) => recordDefects(db, handoverId));
     feed().emit(handoverId);
   }
   return answers;
 }
 
-/** Of entries that leave a safety stop out, those that no manager made. */
-async function skipsByOthers(baseId: string, skips: readonly Entry[]): Promise<Set<string>> {
+/** Of entries that a manager alone may record, those that no manager made: who is one is looked up. */
+async function withoutManager(baseId: string, skips: readonly Entry[]): Promise<Set<string>> {
   if (skips.length === 0) return new Set();
   const managers = await withBase(baseId, (db) => managersAmong(db, skips.map((entry) => entry.by.person)));
   return new Set(skips.filter((entry) => entry.by.side !== "base" || !managers.has(entry.by.person)).map((entry) => entry.id));
@@ -66,6 +68,10 @@ function problemWords(problem: NonNullable<ReturnType<typeof checkEntry>>): stri
       return `There is no stop "${problem.stop}" in this briefing.`;
     case "safety-not-skipped":
       return "This is a safety topic. A manager alone leaves it out, with a reason.";
+    case "never-let-go":
+      return "Nobody lets her go with this. It is mended, or she stays.";
+    case "manager-only":
+      return "The base manager alone lets her go, with a written reason.";
     case "aspect-does-not-fit":
       return `"${problem.aspect}" cannot be recorded here.`;
     case "bad-value":

@@ -7,6 +7,7 @@ import { now } from "../clock";
 import { findStay } from "../db/charters";
 import { addendaOf, entriesAfter, findHandover, type HandoverRow } from "../db/handovers";
 import type { Queryable } from "../db/pool";
+import { recordDefects } from "../upkeep/record-defects";
 import { Refusal } from "../http/refusal";
 import { signHash } from "./keys";
 
@@ -27,6 +28,7 @@ export async function sealHandover(db: Queryable, handoverId: string, request: S
   const handover = await findHandover(db, handoverId);
   if (!handover) throw new Refusal(404, "no-such-handover", "There is no such handover here.");
   await checkSigners(db, handover, request);
+  if (handover.kind === "prep") throw new Refusal(422, "not-signed-so", "A prep is not signed by two: say that it is done.");
   const { manifest, signatures } = request;
   if (manifest.handover !== handoverId) throw new Refusal(422, "wrong-handover", "What was signed belongs to another handover.", "/manifest/handover");
   if (manifest.listHash !== handover.listHash) throw new Refusal(422, "wrong-list", "What was signed is not this handover's list. Open the handover again.", "/manifest/listHash");
@@ -49,6 +51,7 @@ export async function sealHandover(db: Queryable, handoverId: string, request: S
   }
   await appendChainLink(db, handover, sealId, request.seal, receivedAt);
   await moveLateEntries(db, handover, manifest);
+  await recordDefects(db, handoverId);
   return { seal: request.seal, toCome, standing: number === 1 };
 }
 

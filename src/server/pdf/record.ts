@@ -5,7 +5,7 @@ import { walkState } from "@/core/briefing/walk-state";
 import { fold } from "@/core/handover/fold";
 import type { Signature, SignatureContent } from "@/core/handover/seal";
 import { photosOf, standingOf } from "@/core/handover/state";
-import { lineSubject } from "@/core/handover/list";
+import { lineSubject, type SignedKind } from "@/core/handover/list";
 import { aloneWords, briefingSum, standingWords } from "@/messages/briefing-words";
 import { findings } from "@/messages/findings";
 import { valueWords } from "@/messages/line-words";
@@ -52,7 +52,7 @@ export async function recordPdf(db: Queryable, handoverId: string): Promise<PdfF
   const { list, seal } = record;
   const folded = fold(record.entries);
   const noted = findings(t, list, folded);
-  const title = `${list.yacht.name}: ${t(`paper.record-${list.kind}`)}`;
+  const title = `${list.yacht.name}: ${t(`paper.record-${list.kind as SignedKind}`)}`;
   const paper = new Paper(title, seal.sealedAt);
   paper.head(title, file.particulars, [
     [t("paper.yacht"), `${list.yacht.name}, ${list.yacht.class}`],

@@ -6,7 +6,7 @@ import type { ReadingValue } from "@/core/handover/aspects";
 import { lineSubject, type ReadingLine } from "@/core/handover/list";
 import { judgeReading } from "@/core/handover/state";
 import { readingRules } from "@/core/readings";
-import type { ReadField } from "@/core/readings/rule";
+import { mayBeLeftOut, type ReadField } from "@/core/readings/rule";
 import { readingWords } from "@/messages/line-words";
 import { Choice } from "@/ui/Choice";
 import { Field } from "@/ui/Field";
@@ -40,7 +40,7 @@ export function ReadingRow({ line }: { line: ReadingLine }) {
     const parsed: ReadingValue = {};
     for (const field of fields) {
       const read = parse(field, next[field.name]);
-      if (read === "empty" && field.type === "number" && field.optional) continue;
+      if (read === "empty" && mayBeLeftOut(field)) continue;
       if (read === "empty") return setWrong(null);
       if (read === "wrong") return setWrong(field.name);
       parsed[field.name] = read.value;

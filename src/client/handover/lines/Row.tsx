@@ -1,5 +1,5 @@
 "use client";
-import { useTranslations } from "next-intl";
+import { useFormatter, useTranslations } from "next-intl";
 import { useId, type ReactNode } from "react";
 import { aspectOfKind } from "@/core/handover/aspects";
 import type { Cell } from "@/core/handover/fold";
@@ -33,8 +33,11 @@ interface Props {
 export function Row({ line, cell, verdict, says, how, note, wide = false, tag, below, children }: Props) {
   const t = useTranslations();
   const store = useHandover();
+  const format = useFormatter();
   const labelId = useId();
   const before = store.bundle.before[line.id];
+  const known = store.bundle.list.known?.find(({ subject }) => subject === lineSubject(line.id));
+  const aboard = line.at === undefined ? undefined : store.bundle.file.places[line.at];
   const name = say(line.name, "en");
   return (
     <li className={`${styles.row} ${wide ? styles.wide : ""} ${line.kind === "count" ? styles.slim : ""}`} data-line={line.id} data-open={cell && !cell.fork ? undefined : true}>
@@ -44,8 +47,16 @@ export function Row({ line, cell, verdict, says, how, note, wide = false, tag, b
           {tag && <span className={styles.tag}>{tag}</span>}
           {line.safety && <span className={styles.safety}>{t("line.safety")}</span>}
         </h2>
-        <p className={styles.how}>{how}</p>
+        <p className={styles.how}>
+          {aboard && `${say(aboard.name, "en")}: `}
+          {how}
+        </p>
         {note && <p className={styles.caution}>{note}</p>}
+        {known && (
+          <p className={styles.before}>
+            <strong>{t("known.since", { at: format.dateTime(new Date(known.since), { day: "numeric", month: "short", timeZone: store.bundle.base.timeZone }), words: known.words })}</strong>
+          </p>
+        )}
         {before && line.kind !== "mark" && (
           <p className={styles.before}>
             {t("line.at-check-in", { value: valueWords(t, store.bundle.list.kind === "check-out" ? atCheckIn(line) : line, before.value) })}

@@ -40,6 +40,7 @@ export function TestRow({ line }: { line: TestLine }) {
     store.recordLine(line, asking === "not-tried" ? { result: asking, reason: said, withinHours: line.waitHours } : { result: asking, remark: said });
     setAsking(null);
   };
+  const isPrep = store.bundle.list.kind === "prep";
   const results = line.when === "shown" ? shown : tried;
   return (
     <Row
@@ -49,7 +50,7 @@ export function TestRow({ line }: { line: TestLine }) {
       says={value && valueWords(t, line, value)}
       how={say(line.how, "en")}
       note={line.caution && say(line.caution, "en")}
-      tag={t(line.when === "shown" ? "test.only-shown" : "test.skipper")}
+      tag={isPrep ? undefined : t(line.when === "shown" ? "test.only-shown" : "test.skipper")}
       below={
         asking && (
           <div className={styles.ask}>
@@ -75,7 +76,7 @@ export function TestRow({ line }: { line: TestLine }) {
         )
       }
     >
-      {() => <Choice label={say(line.name, "en")} options={results.map((result) => ({ value: result, word: t(`test.${result}`) }))} value={asking ?? value?.result ?? null} onChoose={choose} />}
+      {() => <Choice label={say(line.name, "en")} options={results.map((result) => ({ value: result, word: isPrep && result !== "shown" ? t(`test.prep-${result}`) : t(`test.${result}`) }))} value={asking ?? value?.result ?? null} onChoose={choose} />}
     </Row>
   );
 }

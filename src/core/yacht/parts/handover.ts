@@ -1,7 +1,11 @@
 import { Type, type Static } from "@sinclair/typebox";
 import { Words } from "../../basics/words";
+import { matters } from "../../handover/matters";
 import { readingKinds } from "../../readings/kinds";
 import { Group, Key, oneOf, Order, strict, System } from "./basics";
+
+/** Whom a life jacket fits, by weight; no upper limit where none is printed on it. */
+export const JacketKg = strict({ from: Type.Integer({ minimum: 0, maximum: 200 }), to: Type.Optional(Type.Integer({ minimum: 1, maximum: 400 })) });
 
 export const InventoryItem = strict({
   name: Words,
@@ -18,6 +22,9 @@ export const InventoryItem = strict({
   safety: Type.Optional(Type.Boolean()),
   /** one for everybody aboard */
   perPerson: Type.Optional(Type.Boolean()),
+  /** what it is about, where that decides whether she may leave */
+  matter: Type.Optional(oneOf(matters)),
+  jacketKg: Type.Optional(JacketKg),
 });
 export type InventoryItem = Static<typeof InventoryItem>;
 
@@ -33,6 +40,7 @@ export const FunctionTest = strict({
   waitHours: Type.Optional(Type.Integer({ minimum: 1, maximum: 168 })),
   caution: Type.Optional(Words),
   safety: Type.Optional(Type.Boolean()),
+  matter: Type.Optional(oneOf(matters)),
 });
 
 export const ReadingSpec = strict({
@@ -45,8 +53,11 @@ export const ReadingSpec = strict({
   /** the engine, generator, tank, battery or gas installation it belongs to */
   of: Type.Optional(Key),
   /** this yacht's own limits, by the names that the rule knows */
+  /** read on the technician's prep alone, not at the handovers */
+  prepOnly: Type.Optional(Type.Boolean()),
   limits: Type.Optional(Type.Record(Type.String(), Type.Number())),
   safety: Type.Optional(Type.Boolean()),
+  matter: Type.Optional(oneOf(matters)),
 });
 
 /** A view on which marks are set: the plan from above, or the hull from one side. */

@@ -2,11 +2,16 @@ import type { Metadata } from "next";
 import { notFound } from "next/navigation";
 import { CharterPage } from "@/client/desk/CharterPage";
 import { requireStaff } from "@/server/auth/session";
+import { dayIn } from "@/core/basics/instant";
 import { now } from "@/server/clock";
 import { currentBase } from "@/server/db/base";
+import { currentRules } from "@/server/db/base-rules";
+import { crewOf } from "@/server/db/crew";
+import { openDefects } from "@/server/db/defects";
 import { findStay } from "@/server/db/charters";
 import { withBase } from "@/server/db/pool";
 import { findYacht } from "@/server/db/yachts";
+import { forecastFor } from "@/server/weather/forecast";
 import { depositEvents } from "@/server/deposit/deposit";
 import { todayRow, withExperience } from "@/server/desk/today";
 
@@ -24,8 +29,13 @@ export default async function CharterRoute({ params }: Props) {
   const view = await withBase(staff.baseId, async (db) => {
     const stay = await findStay(db, { reference });
     const yacht = stay && (await findYacht(db, { id: stay.yachtId }));
-    return stay && { row: await withExperience(db, todayRow(stay, now()), yacht?.file), base: await currentBase(db), deposit: await depositEvents(db, stay.stayId) };
+    if (!stay) return null;
+    const base = await currentBase(db);
+    return {
+      row: await withExperience(db, todayRow(stay, now()), yacht?.file), base, forecast: await forecastFor(db, dayIn(stay.startsAt, base.timeZone)), deposit: await depositEvents(db, stay.stayId),
+      crew: await crewOf(db, stay.stayId), defects: await openDefects(db, stay.yachtId), windLimitKn: (await currentRules(db)).rules.windLimitKn,
+    };
   });
   if (!view) notFound();
-  return <CharterPage row={view.row} timeZone={view.base.timeZone} currency={view.base.currency} deposit={view.deposit} />;
+  return <CharterPage row={view.row} timeZone={view.base.timeZone} currency={view.base.currency} deposit={view.deposit} crew={view.crew} defects={view.defects} forecast={view.forecast} windLimitKn={view.windLimitKn} roles={staff.roles} />;
 }

@@ -8,6 +8,7 @@ import { withBase } from "@/server/db/pool";
 import { classOfYacht } from "@/server/db/yacht-classes";
 import { findYacht, listYachts } from "@/server/db/yachts";
 import { classDraft } from "@/server/yacht/class-draft";
+import { allDefects } from "@/server/db/defects";
 import { revisionsOf } from "@/server/yacht/history";
 
 export const metadata: Metadata = { title: "Yacht" };
@@ -26,13 +27,13 @@ export default async function YachtRoute({ params }: Props) {
     const yachtClass = await classOfYacht(db, yacht.id);
     if (!yachtClass) return null;
     const draft = await classDraft(db, yachtClass.slug, slug);
-    return { yacht, yachtClass, draft, sisters: sisters.map(({ slug: other, name }) => ({ slug: other, name })), revisions: await revisionsOf(db, yacht.id), base: await currentBase(db) };
+    return { yacht, yachtClass, draft, sisters: sisters.map(({ slug: other, name }) => ({ slug: other, name })), defects: await allDefects(db, yacht.id), revisions: await revisionsOf(db, yacht.id), base: await currentBase(db) };
   });
   if (!found) notFound();
-  const { yacht, yachtClass, draft, sisters, revisions, base } = found;
+  const { yacht, yachtClass, draft, sisters, revisions, defects, base } = found;
   return (
     <YachtPage
-      slug={slug} name={yacht.name} berth={yacht.berth} code={yacht.code} revision={yacht.revision} file={yacht.file} sisters={sisters} revisions={revisions} timeZone={base.timeZone}
+      slug={slug} name={yacht.name} berth={yacht.berth} code={yacht.code} revision={yacht.revision} file={yacht.file} sisters={sisters} revisions={revisions} defects={defects} timeZone={base.timeZone}
       mayPublish={mayPublish(staff)} yachtClass={{ slug: yachtClass.slug, revision: yachtClass.revision }} draft={draft && { why: draft.why, findings: draft.findings }}
     />
   );

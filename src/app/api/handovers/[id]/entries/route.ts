@@ -1,12 +1,11 @@
 import { Entry } from "@/core/handover/entry";
-import { depositMet } from "@/core/settlement/terms";
 import { mismatch } from "@/formats/validate";
 import { EntryBatch } from "@/formats/wire";
 import { requireGrant } from "@/server/auth/grant";
 import { now } from "@/server/clock";
-import { findStay } from "@/server/db/charters";
 import { entriesAfter, standingSeal } from "@/server/db/handovers";
 import { withBase } from "@/server/db/pool";
+import { gateContext } from "@/server/handover/gate-context";
 import { handoverById } from "@/server/handover/list-cache";
 import { postEntries, type EntryAnswer } from "@/server/handover/post-entries";
 import { readJson } from "@/server/http/body";
@@ -25,16 +24,15 @@ export const GET = handle<Context>("pull-entries", async (request, { params }) =
   const grant = await requireGrant(request, id);
   const after = Number(new URL(request.url).searchParams.get("after") ?? "0");
   if (!Number.isInteger(after) || after < 0) throw new Refusal(400, "wrong-number", "`after` is the whole number of the last entry you have.", "after");
-  const { stayId } = await handoverById(grant.baseId, id);
+  const handover = await handoverById(grant.baseId, id);
   return withBase(grant.baseId, async (db) => {
     const rows = await entriesAfter(db, id, after, pageSize);
     const seal = await standingSeal(db, id);
-    const stay = await findStay(db, { stayId });
     return Response.json({
       entries: rows.map(({ number, entry }) => ({ number, entry })),
       more: rows.length === pageSize,
       seal: seal ? { seal: seal.seal, sealedAt: seal.sealedAt } : null,
-      deposit: { met: stay ? depositMet(stay.terms, stay.heldMinor) : false },
+      context: await gateContext(db, handover),
       serverTime: now(),
     });
   });

@@ -1,0 +1,61 @@
+"use client";
+import { Box, Button } from "@chakra-ui/react";
+import { useTranslations } from "next-intl";
+import { useRouter } from "next/navigation";
+import { useState } from "react";
+import type { CrewMember } from "@/formats/desk";
+import { Field } from "@/ui/Field";
+import { anything, ApiFault, ask } from "../api";
+
+interface Row {
+  name: string;
+  weight: string;
+}
+
+/** The crew list of a stay: who is aboard, and their weights, by which the life jackets are given out. */
+export function CrewList({ stayId, aboard, crew }: { stayId: string; aboard: number; crew: readonly CrewMember[] }) {
+  const t = useTranslations("crew");
+  const all = useTranslations();
+  const router = useRouter();
+  const [rows, setRows] = useState<Row[] | null>(null);
+  const [fault, setFault] = useState<string | null>(null);
+  const kept = async () => {
+    const told = (rows ?? []).filter((row) => row.name.trim() !== "" || row.weight.trim() !== "");
+    const wrong = told.findIndex((row) => row.name.trim() === "" || !/^\d{1,3}$/.test(row.weight.trim()) || Number(row.weight) < 3 || Number(row.weight) > 300);
+    if (wrong >= 0) return setFault(t("wrong", { row: wrong + 1 }));
+    try {
+      await ask(`/api/stays/${stayId}/crew`, anything, { method: "POST", body: { crew: told.map((row) => ({ name: row.name.trim(), weightKg: Number(row.weight) })) } });
+      setRows(null);
+      setFault(null);
+      router.refresh();
+    } catch (error) {
+      setFault(error instanceof ApiFault ? error.message : all("desk.no-signal"));
+    }
+  };
+  if (!rows) {
+    return (
+      <Box display="grid" gap="2" justifyItems="start">
+        <p>{crew.length === 0 ? t("none", { aboard }) : t("sum", { told: crew.length, aboard, weights: crew.map((member) => member.weightKg).sort((a, b) => a - b).join(", ") })}</p>
+        <Button onClick={() => setRows(Array.from({ length: aboard }, (_, i) => ({ name: crew[i]?.name ?? "", weight: crew[i] ? String(crew[i].weightKg) : "" })))}>{t("open")}</Button>
+      </Box>
+    );
+  }
+  const change = (index: number, field: Partial<Row>) => setRows(rows.map((row, i) => (i === index ? { ...row, ...field } : row)));
+  return (
+    <Box display="grid" gap="2">
+      {rows.map((row, index) => (
+        <Box key={index} display="grid" gridTemplateColumns="minmax(0, 1fr) 7rem" gap="3">
+          <Field label={t("name", { number: index + 1 })}>{(ids) => <input {...ids} maxLength={120} autoComplete="off" value={row.name} onChange={(event) => change(index, { name: event.target.value })} />}</Field>
+          <Field label={t("weight")}>{(ids) => <input {...ids} inputMode="numeric" autoComplete="off" value={row.weight} onChange={(event) => change(index, { weight: event.target.value })} />}</Field>
+        </Box>
+      ))}
+      {fault && <p role="alert">{fault}</p>}
+      <Box display="flex" gap="3">
+        <Button variant="solid" onClick={() => void kept()}>
+          {t("keep")}
+        </Button>
+        <Button onClick={() => setRows(null)}>{all("common.back")}</Button>
+      </Box>
+    </Box>
+  );
+}

@@ -1,0 +1,51 @@
+import type { BaseRules } from "../../base/rules";
+import type { Forecast } from "../../weather/forecast";
+import type { Folded } from "../fold";
+import type { HandoverList, Line } from "../list";
+import type { Matter } from "../matters";
+
+/** Why something stands in the way, or is to be said. The words for a code are in the message catalogue. */
+export type ReasonCode =
+  | "lines-left" | "fork" | "too-many-aboard" | "without-jacket" | "crew-unknown" | "per-person-short" | "safety-short" | "reading-stop" | "safety-test-fails"
+  | "safety-test-not-tried" | "test-fails" | "test-waits" | "count-short" | "reading-watch" | "look-not-sound" | "mark-worse" | "deposit-not-met" | "briefing-open"
+  | "safety-work-open" | "wind-over-limit" | "thunder" | "fog" | "no-forecast";
+
+export interface Reason {
+  code: ReasonCode;
+  blocks: boolean;
+  /** who may let her go all the same: a manager with a written reason, or nobody */
+  lift: "manager" | "nobody";
+  line: string | null;
+  counts: { have: number; need: number } | null;
+  /** what it is about in words of its own: the title of a work order */
+  words?: string;
+  /** a manager's letting-go, which keeps the reason in the record and takes its block away */
+  letGo?: { why: string; person: string };
+}
+
+/** What the gate looks at besides the list and what was recorded: what the base knew when this device last heard of it. */
+export interface GateContext {
+  deposit: { met: boolean };
+  /** work orders on this yacht's safety that are not done */
+  safetyWork: { id: string; words: string }[];
+  /** for the first day; null when none has come in */
+  forecast: Forecast | null;
+}
+
+export interface GateFacts extends GateContext {
+  list: HandoverList;
+  folded: Folded;
+  rules: BaseRules;
+}
+
+/** One subject of the gate. */
+export type GateRule = (facts: GateFacts) => Reason[];
+
+/** Makes a reason; who may lift it follows from what it is about. */
+export function reason(rules: Pick<BaseRules, "neverLetGo">, code: ReasonCode, blocks: boolean, about: { line?: Line; matter?: Matter; counts?: Reason["counts"]; words?: string } = {}): Reason {
+  const matter = about.matter ?? about.line?.matter;
+  return {
+    code, blocks, lift: matter !== undefined && rules.neverLetGo.includes(matter) ? "nobody" : "manager", line: about.line?.id ?? null, counts: about.counts ?? null,
+    ...(about.words === undefined ? {} : { words: about.words }),
+  };
+}

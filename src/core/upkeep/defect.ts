@@ -1,0 +1,52 @@
+import type { LookValue, ResultValue } from "../handover/aspects";
+import type { Folded } from "../handover/fold";
+import { lineSubject, type HandoverList, type Line } from "../handover/list";
+import { standingOf } from "../handover/state";
+
+/** How the work on a defect stands: ordered, done, or left as it is and known. */
+export const workStates = ["ordered", "done", "stays"] as const;
+export type WorkState = (typeof workStates)[number];
+
+/** What was seen that is not fine, as it becomes a defect. */
+export interface SeenDefect {
+  subject: string;
+  line: Line;
+  safety: boolean;
+}
+
+/** A line that is not fine in a way that can be mended: not what is merely short in number. */
+function isDefect(folded: Folded, line: Line): boolean {
+  const standing = standingOf(folded, line);
+  if (standing.step !== "done") return false;
+  switch (line.kind) {
+    case "test":
+      return ["fails", "works-but"].includes((standing.cell.value as ResultValue).result);
+    case "reading":
+      return standing.verdict !== "fine" && standing.judgement?.provisional === false;
+    case "look":
+      return (standing.cell.value as LookValue).state !== "sound";
+    case "count":
+    case "mark":
+      return false;
+  }
+}
+
+/** Whether a line's defect is a matter of safety: what holds her at the gate. */
+const isSafety = (folded: Folded, line: Line) => {
+  const standing = standingOf(folded, line);
+  return line.safety && standing.step === "done" && standing.verdict === "stop";
+};
+
+/**
+ * What a handover or a prep has found that is not fine and not known already. What is short in number is stock, not a
+ * defect, and marks go by the settlement.
+ */
+export function seenDefects(list: HandoverList, folded: Folded): SeenDefect[] {
+  const known = new Map((list.known ?? []).map((each) => [each.subject, each]));
+  return list.lines
+    .filter((line) => isDefect(folded, line))
+    .map((line) => ({ subject: lineSubject(line.id), line, safety: isSafety(folded, line) }))
+    // what was known as a nuisance and holds her now is news
+    .filter(({ subject, safety }) => !known.has(subject) || (safety && !known.get(subject)?.safety));
+}
+

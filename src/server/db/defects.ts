@@ -1,0 +1,69 @@
+import "server-only";
+import type { KnownDefect } from "@/core/upkeep/known";
+import type { WorkState } from "@/core/upkeep/defect";
+import type { DefectView } from "@/formats/desk";
+import type { Queryable } from "./pool";
+
+const open = `
+  select d.id, d.subject, d.title, d.words, d.safety, d.found_at as since, d.place, d.yacht_id as "yachtId", p.name as "foundBy", d.handover_id as "handoverId",
+    w.state, w.words as "workWords", w.at as "workAt"
+  from defect d left join person p on p.id = d.found_by
+  cross join lateral (select state, words, at from work_step w where w.defect_id = d.id order by number desc limit 1) w`;
+
+/** Defects of a yacht that are not mended, those of safety first, then the oldest. */
+export async function openDefects(db: Queryable, yachtId: string): Promise<DefectView[]> {
+  return (await db.query<DefectView>(`${open} where d.yacht_id = $1 and w.state <> 'done' order by d.safety desc, d.found_at, d.id`, [yachtId])).rows;
+}
+
+/** Every defect of a yacht with how its work stands, newest first. */
+export async function allDefects(db: Queryable, yachtId: string): Promise<DefectView[]> {
+  return (await db.query<DefectView>(`${open} where d.yacht_id = $1 order by d.found_at desc, d.id`, [yachtId])).rows;
+}
+
+/** What is known to be wrong with a yacht, as a list keeps it. */
+export async function knownDefects(db: Queryable, yachtId: string): Promise<KnownDefect[]> {
+  return (await openDefects(db, yachtId)).map(({ id, subject, title, words, safety, since }) => ({ id, subject, title, words, safety, since }));
+}
+
+/** Work on a yacht's safety that is ordered and not done. */
+export async function openSafetyWork(db: Queryable, yachtId: string): Promise<{ id: string; words: string }[]> {
+  return (await openDefects(db, yachtId)).filter(({ safety, state }) => safety && state === "ordered").map(({ id, title }) => ({ id, words: title }));
+}
+
+export interface NewDefect {
+  id: string;
+  yachtId: string;
+  handoverId: string | null;
+  subject: string;
+  place: string | null;
+  title: string;
+  words: string;
+  safety: boolean;
+  at: string;
+  by: string;
+}
+
+/** Keeps a defect with its work order; one that this handover has found already has no effect. */
+export async function addDefect(db: Queryable, defect: NewDefect): Promise<void> {
+  const { rowCount } = await db.query(
+    `insert into defect (id, base_id, yacht_id, handover_id, subject, place, title, words, safety, found_at, found_by)
+     values ($1, current_base(), $2, $3, $4, $5, $6, $7, $8, $9, $10) on conflict (handover_id, subject) do nothing`,
+    [defect.id, defect.yachtId, defect.handoverId, defect.subject, defect.place, defect.title, defect.words, defect.safety, defect.at, defect.by],
+  );
+  if (rowCount === 1) await addWorkStep(db, defect.id, 1, "ordered", "", defect.by, defect.at);
+}
+
+/** How often the work on a defect has moved, or null where there is no such defect. */
+export async function workStepsOf(db: Queryable, defectId: string): Promise<number | null> {
+  const { rows } = await db.query<{ number: number }>("select max(number) as number from work_step where defect_id = $1", [defectId]);
+  return rows[0]?.number ?? null;
+}
+
+/** Adds a step to the work on a defect. Returns false when another step came in between; nothing is written then. */
+export async function addWorkStep(db: Queryable, defectId: string, number: number, state: WorkState, words: string, personId: string, at: string): Promise<boolean> {
+  const { rowCount } = await db.query(
+    "insert into work_step (defect_id, base_id, number, state, words, by_person, at) values ($1, current_base(), $2, $3, $4, $5, $6) on conflict do nothing",
+    [defectId, number, state, words, personId, at],
+  );
+  return rowCount === 1;
+}
