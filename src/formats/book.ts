@@ -1,6 +1,7 @@
 import { Type, type Static } from "@sinclair/typebox";
 import { StudyAnswer } from "../core/briefing/study/answer";
 import type { NotAlone } from "../core/briefing/walk-alone";
+import { Addendum } from "../core/handover/addenda/addendum";
 import { InstantText, Uuid } from "../core/handover/entry";
 import { SignedKind } from "../core/handover/list";
 import { YachtFile } from "../core/yacht/schema";
@@ -13,6 +14,36 @@ const Noted = Type.Object(
   { place: Type.String(), name: Type.String(), verdict: Type.Union([Type.Literal("fine"), Type.Literal("watch"), Type.Literal("stop")]), words: Type.String(), photos: Type.Array(Type.String()) },
   closed,
 );
+
+/** What came after a signed check-in, and what may still be reported. */
+export const Afterwards = Type.Object(
+  {
+    handover: Uuid,
+    leftAt: Type.Union([InstantText, Type.Null()]),
+    /** lines that were not tried, with their own clocks */
+    open: Type.Array(Type.Object({ line: Type.String(), name: Type.String(), place: Type.String(), reason: Type.String(), hours: Type.Number(), until: Type.Union([InstantText, Type.Null()]) }, closed)),
+    /** every line one may report on */
+    lines: Type.Array(Type.Object({ id: Type.String(), name: Type.String(), place: Type.String(), isCount: Type.Boolean() }, closed)),
+    addenda: Type.Array(
+      Type.Object(
+        {
+          addendum: Addendum,
+          receivedAt: InstantText,
+          by: Type.Union([Type.String(), Type.Null()]),
+          about: Type.Union([Type.Object({ name: Type.String(), place: Type.String() }, closed), Type.Null()]),
+          /** of a late finding: whether it was made in time */
+          inTime: Type.Union([Type.Boolean(), Type.Null()]),
+        },
+        closed,
+      ),
+    ),
+  },
+  closed,
+);
+export type Afterwards = Static<typeof Afterwards>;
+
+/** Addenda from a device; each is checked by itself. */
+export const AddendumBatch = Type.Object({ addenda: Type.Array(Type.Unknown(), { minItems: 1, maxItems: 50 }) }, closed);
 
 /** The boat book of one charter. */
 export const BoatBook = Type.Object(
@@ -31,6 +62,9 @@ export const BoatBook = Type.Object(
     handovers: Type.Array(
       Type.Object({ id: Uuid, kind: SignedKind, sealedAt: Type.Union([InstantText, Type.Null()]), seal: Type.Union([Type.String(), Type.Null()]), noted: Type.Array(Noted), lines: Type.Integer() }, closed),
     ),
+    /** once the check-in is signed */
+    afterwards: Type.Union([Afterwards, Type.Null()]),
+    skipperId: Uuid,
     settlement: Type.Union([Type.Object({ sealedAt: InstantText, dueMinor: Type.Integer(), heldMinor: Type.Integer(), releaseMinor: Type.Integer() }, closed), Type.Null()]),
   },
   closed,

@@ -19,6 +19,8 @@ export interface HandoverBrief {
   sealedAt: string | null;
   /** what came after the seal */
   late: number;
+  /** late findings that nobody has answered */
+  toAnswer: number;
   /** of a prep: whether the technician has said that it is done */
   prepDone: boolean;
 }

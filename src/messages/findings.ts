@@ -1,8 +1,8 @@
-import type { Verdict } from "@/core/basics/verdict";
+import { graver, type Verdict } from "@/core/basics/verdict";
 import { say } from "@/core/basics/words";
 import type { Folded } from "@/core/handover/fold";
 import { lineSubject, type HandoverList } from "@/core/handover/list";
-import { foundThings, newMarks, photosOf, remarksOf, standingOf } from "@/core/handover/state";
+import { foundIn, foundThings, newMarks, photosOf, remarksOf, standingOf } from "@/core/handover/state";
 import { markWords, valueWords } from "./line-words";
 import type { Translator } from "./translator";
 
@@ -28,10 +28,11 @@ export function findings(t: Translator, list: HandoverList, folded: Folded, lang
     const said = remarks(subject);
     if (standing.step === "open") continue;
     const verdict = standing.step === "fork" ? "stop" : standing.verdict;
-    if (verdict === "fine" && said.length === 0) continue;
+    const moved = foundIn(folded, line);
+    if (verdict === "fine" && said.length === 0 && moved === null) continue;
     const why = standing.step === "done" && standing.judgement && standing.verdict !== "fine" ? `: ${standing.judgement.why}` : "";
     const words = standing.step === "fork" ? t("line.fork") : `${valueWords(t, line, standing.cell.value)}${why}`;
-    found.push({ id: line.id, place: placeName.get(line.place) ?? "", name: say(line.name, language), verdict, words: [words, ...said].join(" · "), photos: photosOf(folded, subject) });
+    found.push({ id: line.id, place: placeName.get(line.place) ?? "", name: say(line.name, language), verdict: moved === null ? verdict : graver(verdict, "watch"), words: [words, ...(moved === null ? [] : [t("elsewhere.found", { place: placeName.get(moved) ?? moved })]), ...said].join(" · "), photos: photosOf(folded, subject) });
   }
   for (const { id, mark, cell } of newMarks(folded)) {
     found.push({

@@ -9,10 +9,10 @@ import type { Translator } from "./translator";
 export function valueWords(t: Translator, line: Line, value: unknown): string {
   switch (line.kind) {
     case "count": {
-      const { count } = value as CountValue;
+      const { count, together } = value as CountValue;
       const short = line.expected - count;
       if (short > 0) return t("line.counted-short", { count, expected: line.expected, short });
-      return short < 0 ? t("line.counted-more", { count, expected: line.expected, more: -short }) : t("line.counted-all", { count });
+      return short < 0 ? t("line.counted-more", { count, expected: line.expected, more: -short }) : t(together ? "line.counted-together" : "line.counted-all", { count });
     }
     case "test": {
       const given = value as ResultValue;

@@ -13,6 +13,7 @@ import { StudyScreen } from "../study/StudyScreen";
 import { NoSignalState } from "../offline/NoSignalState";
 import { KeptPhoto } from "./KeptPhoto";
 import styles from "./Book.module.css";
+import { AfterCheckIn } from "./AfterCheckIn";
 import { EmergencyButton } from "./EmergencyButton";
 import { WalkAlone } from "./WalkAlone";
 import { YachtBook } from "./YachtBook";
@@ -149,6 +150,7 @@ function OpenBook({ store }: { store: BookStore }) {
           </section>
         )}
         {book.notAlone && !store.keptAt && <WalkAlone against={book.notAlone} />}
+        {book.afterwards && !book.handovers.some((handover) => handover.kind === "check-out" && handover.sealedAt) && <AfterCheckIn store={store} />}
         <section className={styles.part} aria-label={t("book.records")}>
           <h2>{t("book.records")}</h2>
           {book.handovers.length === 0 && <p>{t("book.none-yet")}</p>}

@@ -3,7 +3,9 @@ import { Box, Button, chakra } from "@chakra-ui/react";
 import { useFormatter, useTranslations } from "next-intl";
 import { useRouter } from "next/navigation";
 import { useState } from "react";
-import type { BaseRules } from "@/core/base/rules";
+import { usualRules, type BaseRules } from "@/core/base/rules";
+import { canonicalJson } from "@/core/basics/digest";
+import { matters } from "@/core/handover/matters";
 import type { RulesChange } from "@/formats/desk";
 import { Choice } from "@/ui/Choice";
 import { Field } from "@/ui/Field";
@@ -18,6 +20,9 @@ interface Props {
   maySettle: boolean;
 }
 
+const figures = [["markFromMm", "mark-from"], ["markSingleFromMm", "mark-single"], ["lateHours", "late-hours"], ["windLimitKn", "wind"]] as const;
+type Figure = (typeof figures)[number][0];
+
 /** What the base has settled for all its yachts; a manager settles it anew, with a reason that stays. */
 export function BaseRulesPage({ rules, number, history, timeZone, maySettle }: Props) {
   const t = useTranslations("rules");
@@ -27,17 +32,30 @@ export function BaseRulesPage({ rules, number, history, timeZone, maySettle }: P
   const [draft, setDraft] = useState(rules);
   const [why, setWhy] = useState("");
   const [fault, setFault] = useState<string | null>(null);
-  const isChanged = JSON.stringify(draft) !== JSON.stringify(rules);
+  const [numbers, setNumbers] = useState(() => Object.fromEntries(figures.map(([field]) => [field, String(rules[field])])) as Record<Figure, string>);
+  const wanted = { ...draft, ...Object.fromEntries(figures.map(([field]) => [field, Number(numbers[field])])) };
+  const isChanged = canonicalJson(wanted) !== canonicalJson(rules);
   const settle = async () => {
     setFault(null);
+    if (figures.some(([field]) => !/^\d{1,4}$/.test(numbers[field].trim()))) return setFault(t("numbers-wrong"));
     if (why.trim() === "") return setFault(t("why-missing"));
     try {
-      await ask("/api/base/rules", anything, { method: "POST", body: { onNumber: number, rules: draft, why } });
+      await ask("/api/base/rules", anything, { method: "POST", body: { onNumber: number, rules: wanted, why } });
       router.refresh();
     } catch (error) {
       setFault(error instanceof ApiFault ? error.message : all("desk.no-signal"));
     }
   };
+  const said = (those: BaseRules, field: keyof BaseRules): string => {
+    const value = those[field];
+    if (typeof value === "boolean") return t(value ? "yes" : "no");
+    if (field === "expectedShown") return t(those.expectedShown);
+    if (field === "neverLetGo") return those.neverLetGo.map((matter) => all(`matter.${matter}`)).join(", ");
+    return String(value);
+  };
+  const names = { walkAlone: "walk-alone", expectedShown: "expected-shown", neverLetGo: "never", ...Object.fromEntries(figures) } as unknown as Partial<Record<keyof BaseRules, "walk-alone">>;
+  const whatChanged = (now: BaseRules, before: BaseRules) =>
+    (Object.keys(names) as (keyof BaseRules)[]).flatMap((field) => (canonicalJson(now[field]) === canonicalJson(before[field]) ? [] : [`${t(names[field] ?? "walk-alone")}: ${said(before, field)} → ${said(now, field)}`])).join("; ");
   const yesNo = [{ value: "yes", word: t("yes") }, { value: "no", word: t("no") }] as const;
   return (
     <chakra.main padding={{ base: "4", md: "7" }} display="grid" gap="5" alignContent="start" maxWidth="60rem">
@@ -50,6 +68,37 @@ export function BaseRulesPage({ rules, number, history, timeZone, maySettle }: P
         <p>{t("walk-alone-words")}</p>
         <Choice label={t("walk-alone")} value={draft.walkAlone ? "yes" : "no"} options={[...yesNo]} onChoose={(value) => setDraft({ ...draft, walkAlone: value === "yes" })} />
       </section>
+      <chakra.section display="grid" gap="3">
+        <h2>{t("handovers")}</h2>
+        <p>
+          <strong>{t("expected-shown")}.</strong> {t("expected-words")}
+        </p>
+        <Choice label={t("expected-shown")} value={draft.expectedShown} options={(["after", "before"] as const).map((value) => ({ value, word: t(value) }))} onChoose={(expectedShown) => setDraft({ ...draft, expectedShown })} />
+        <Box display="grid" gridTemplateColumns={{ base: "1fr", md: "1fr 1fr" }} gap="3">
+          {figures.map(([field, word]) => (
+            <Field key={field} label={t(word)}>
+              {(ids) => <input {...ids} inputMode="numeric" value={numbers[field]} onChange={(event) => setNumbers({ ...numbers, [field]: event.target.value })} />}
+            </Field>
+          ))}
+        </Box>
+      </chakra.section>
+      <chakra.section display="grid" gap="2">
+        <h2>{t("never")}</h2>
+        <p>{t("never-words")}</p>
+        <Box display="grid" gridTemplateColumns={{ base: "1fr", md: "1fr 1fr" }} gap="2">
+          {matters.map((matter) => (
+            <chakra.label key={matter} display="flex" gap="3" alignItems="center" minHeight="44px">
+              <input
+                type="checkbox"
+                checked={draft.neverLetGo.includes(matter)}
+                disabled={!maySettle}
+                onChange={(event) => setDraft({ ...draft, neverLetGo: matters.filter((each) => (each === matter ? event.target.checked : draft.neverLetGo.includes(each))) })}
+              />
+              {all(`matter.${matter}`)}
+            </chakra.label>
+          ))}
+        </Box>
+      </chakra.section>
       {maySettle ? (
         <Box display="grid" gap="3" maxWidth="40rem">
           <Field label={t("why")} error={fault}>
@@ -73,15 +122,17 @@ export function BaseRulesPage({ rules, number, history, timeZone, maySettle }: P
                 <th scope="col">{t("number")}</th>
                 <th scope="col">{t("when")}</th>
                 <th scope="col">{t("who")}</th>
+                <th scope="col">{t("what")}</th>
                 <th scope="col">{t("why-column")}</th>
               </tr>
             </thead>
             <tbody>
-              {history.map((change) => (
+              {history.map((change, index) => (
                 <tr key={change.number}>
                   <td>{change.number}</td>
                   <td>{format.dateTime(new Date(change.at), { dateStyle: "medium", timeStyle: "short", timeZone })}</td>
                   <td>{change.by}</td>
+                  <td>{whatChanged(change.rules, history[index + 1]?.rules ?? usualRules)}</td>
                   <td>{change.why}</td>
                 </tr>
               ))}

@@ -5,10 +5,12 @@ import { useFormatter, useTranslations } from "next-intl";
 import type { ReactNode } from "react";
 import { formatMoney } from "@/core/basics/money";
 import type { Forecast } from "@/core/weather/forecast";
+import type { Afterwards } from "@/formats/book";
 import type { CrewMember, DefectView, DepositView, TodayRow } from "@/formats/desk";
 import { farBelowWords } from "@/messages/far-below-words";
 import { Chip } from "@/ui/Chip";
 import { OddNote } from "@/ui/OddNote";
+import { AfterwardsPart } from "./AfterwardsPart";
 import { BookLink } from "./BookLink";
 import { CrewList } from "./CrewList";
 import { DefectList } from "./DefectList";
@@ -24,13 +26,16 @@ interface Props {
   deposit: DepositView[];
   crew: CrewMember[];
   defects: DefectView[];
-  forecast: Forecast;
+  forecast: Forecast | null;
   windLimitKn: number;
   roles: readonly string[];
+  /** what came after the signed check-in, and who reads this */
+  afterwards: Afterwards | null;
+  me: string;
 }
 
 /** One charter: who, when, its money terms, its handovers and records, and the one next thing. */
-export function CharterPage({ row, timeZone, currency, deposit, crew, defects, forecast, windLimitKn, roles }: Props) {
+export function CharterPage({ row, timeZone, currency, deposit, crew, defects, forecast, windLimitKn, roles, afterwards, me }: Props) {
   const t = useTranslations();
   const format = useFormatter();
   const { stay } = row;
@@ -83,7 +88,7 @@ export function CharterPage({ row, timeZone, currency, deposit, crew, defects, f
         </Part>
         {!stay.handovers.some((each) => each.kind === "check-in" && each.sealedAt) && (
           <Part title={t("forecast.title")}>
-            <ForecastPart forecast={forecast} windLimitKn={windLimitKn} />
+            {forecast ? <ForecastPart forecast={forecast} windLimitKn={windLimitKn} /> : <p>{t("gate.no-forecast")}</p>}
           </Part>
         )}
         <Part title={t("kind.prep").replace(/^./, (letter) => letter.toUpperCase())}>
@@ -116,6 +121,7 @@ export function CharterPage({ row, timeZone, currency, deposit, crew, defects, f
               {handover?.sealedAt && (
                 <>
                   <p>{t("charter.signed", { at: at(handover.sealedAt) })}</p>
+                  {kind === "check-in" && afterwards && <AfterwardsPart afterwards={afterwards} person={me} timeZone={timeZone} />}
                   {handover.late > 0 && <Chip verdict="watch">{t("today.late", { late: handover.late })}</Chip>}
                   <Box display="flex" flexWrap="wrap" gap="3">
                     <Button asChild>

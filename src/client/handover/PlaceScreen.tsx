@@ -11,6 +11,7 @@ import { Oddities } from "../book/Oddities";
 import { useHandover, useVersion } from "./context";
 import { LineRow } from "./lines/LineRow";
 import { Extras } from "./lines/Extras";
+import { TogetherRow } from "./TogetherRow";
 import styles from "./PlaceScreen.module.css";
 
 interface Props {
@@ -71,6 +72,7 @@ export const PlaceScreen = memo(function PlaceScreen({ place, next, onOverview, 
             <LineRow key={line.id} line={line} onMark={onMark} />
           ))}
         </ul>
+        <TogetherRow lines={lines} />
         <MadeHere place={place} />
       </div>
     </main>

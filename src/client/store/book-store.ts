@@ -4,7 +4,8 @@ import type { StudyAnswer } from "@/core/briefing/study/answer";
 import type { BoatBook } from "@/formats/book";
 import { check as checkAnswers } from "@/formats/generated/study-answers";
 import type { Said } from "@/formats/said";
-import { ask } from "../api";
+import type { Addendum } from "@/core/handover/addenda/addendum";
+import { anything, ApiFault, ask } from "../api";
 
 /** An answer of the study on its way to the base, there, or refused by it. */
 export interface KeptAnswer {
@@ -12,6 +13,21 @@ export interface KeptAnswer {
   answer: StudyAnswer;
   state: "waiting" | "there" | "refused";
   message: string | null;
+}
+
+/** Something added to the signed check-in, on its way to the base, there, or refused by it. */
+export interface KeptAddendum {
+  id: string;
+  addendum: Addendum;
+  state: "waiting" | "there" | "refused";
+  message: string | null;
+}
+
+/** A whole photo taken here, on its way to the base. */
+interface SentPhoto {
+  hash: string;
+  bytes: Blob;
+  state: "waiting" | "there" | "refused";
 }
 
 interface KeptBook {
@@ -26,7 +42,13 @@ interface KeptSmallPhoto {
   bytes: Blob;
 }
 
-type BookDatabase = Dexie & { book: EntityTable<KeptBook, "key">; answers: EntityTable<KeptAnswer, "id">; photos: EntityTable<KeptSmallPhoto, "hash"> };
+/** What a skipper adds, without what the store knows by itself. */
+export type AddedBySkipper =
+  | { kind: "left-berth"; leftAt: string }
+  | { kind: "late-finding"; line: string | null; words: string; photos: string[] }
+  | { kind: "acknowledgement"; to: string; words: string };
+
+type BookDatabase = Dexie & { book: EntityTable<KeptBook, "key">; answers: EntityTable<KeptAnswer, "id">; photos: EntityTable<KeptSmallPhoto, "hash">; addenda: EntityTable<KeptAddendum, "id">; taken: EntityTable<SentPhoto, "hash"> };
 
 /** Which charter's book this device holds. */
 const nameKey = "brinecove-book";
@@ -40,6 +62,8 @@ export interface StudySave {
 /** The boat book on this device: the book itself, so that it opens without signal, and the study's answers with their outbox. */
 export class BookStore {
   private readonly answers = new Map<string, KeptAnswer>();
+  private readonly added = new Map<string, KeptAddendum>();
+  private photosWaiting = 0;
   private readonly listeners = new Set<() => void>();
   private saved: StudySave = { waiting: 0, fault: null };
   private list: StudyAnswer[] = [];
@@ -55,6 +79,7 @@ export class BookStore {
   private static database(reference: string): BookDatabase {
     const db = new Dexie(`brinecove-book-${reference}`) as BookDatabase;
     db.version(1).stores({ book: "key", answers: "id, state", photos: "hash" });
+    db.version(2).stores({ addenda: "id, state", taken: "hash, state" });
     return db;
   }
 
@@ -78,6 +103,9 @@ export class BookStore {
   private static async opened(store: BookStore): Promise<BookStore> {
     for (const answer of store.book.study) store.answers.set(answer.id, { id: answer.id, answer, state: "there", message: null });
     for (const kept of await store.db.answers.toArray()) if (store.answers.get(kept.id)?.state !== "there") store.answers.set(kept.id, kept);
+    for (const { addendum } of store.book.afterwards?.addenda ?? []) store.added.set(addendum.id, { id: addendum.id, addendum, state: "there", message: null });
+    for (const kept of await store.db.addenda.toArray()) if (store.added.get(kept.id)?.state !== "there") store.added.set(kept.id, kept);
+    store.photosWaiting = await store.db.taken.where("state").equals("waiting").count();
     store.changed();
     void store.send();
     return store;
@@ -87,6 +115,8 @@ export class BookStore {
   async photo(hash: string): Promise<Blob | null> {
     const kept = await this.db.photos.get(hash);
     if (kept) return kept.bytes;
+    const taken = await this.db.taken.get(hash);
+    if (taken) return taken.bytes;
     const answer = await fetch(`/api/photos/${hash}?small`).catch(() => null);
     if (!answer?.ok) return null;
     const bytes = await answer.blob();
@@ -144,6 +174,36 @@ export class BookStore {
     void this.send();
   }
 
+  /** What was added to the signed check-in and is not in the book yet, oldest first. */
+  waitingAddenda(): KeptAddendum[] {
+    const known = new Set((this.book.afterwards?.addenda ?? []).map(({ addendum }) => addendum.id));
+    return [...this.added.values()].filter((each) => !known.has(each.id)).sort((a, b) => (a.id < b.id ? -1 : 1));
+  }
+
+  /** Everything added so far, from the base and from here. */
+  addenda(): Addendum[] {
+    return [...this.added.values()].filter((each) => each.state !== "refused").map((each) => each.addendum);
+  }
+
+  /** Adds something to the signed check-in, here first and then at the base; photos go after it. */
+  async add(said: AddedBySkipper, photos: readonly { hash: string; bytes: Blob }[] = []): Promise<void> {
+    const { afterwards, skipperId } = this.book;
+    if (!afterwards) return;
+    const addendum = { v: 1, id: uuid(), handover: afterwards.handover, at: new Date().toISOString(), by: { side: "skipper", person: skipperId }, ...said } as Addendum;
+    const kept: KeptAddendum = { id: addendum.id, addendum, state: "waiting", message: null };
+    try {
+      for (const { hash, bytes } of photos) await this.db.taken.put({ hash, bytes, state: "waiting" });
+      await this.db.addenda.put(kept);
+      this.saved = { ...this.saved, fault: null };
+    } catch (error) {
+      this.saved = { ...this.saved, fault: (error as Error).name };
+    }
+    this.added.set(kept.id, kept);
+    this.photosWaiting += photos.length;
+    this.changed();
+    void this.send();
+  }
+
   /** Sends what waits; without signal it stays, and goes with the next answer or when the network comes back. */
   send(): Promise<void> {
     // one after the other: what is asked for while a try is failing is tried again after it
@@ -152,6 +212,41 @@ export class BookStore {
   }
 
   private async sendAll(): Promise<void> {
+    await this.sendAnswers();
+    await this.sendAddenda();
+  }
+
+  private async sendAddenda(): Promise<void> {
+    try {
+      const waiting = [...this.added.values()].filter((each) => each.state === "waiting").sort((a, b) => (a.id < b.id ? -1 : 1)).slice(0, 50);
+      if (waiting.length > 0) {
+        const { answers } = await ask("/api/book/addenda", checkAnswers, { method: "POST", body: { addenda: waiting.map((each) => each.addendum) } });
+        for (const { id, status, message } of answers) {
+          const kept = this.added.get(id);
+          if (!kept) continue;
+          const now: KeptAddendum = { ...kept, state: status === "refused" ? "refused" : "there", message };
+          this.added.set(id, now);
+          await this.db.addenda.put(now);
+        }
+      }
+      for (const photo of await this.db.taken.where("state").equals("waiting").toArray()) {
+        try {
+          await ask(`/api/photos/${photo.hash}?handover=${this.book.afterwards?.handover ?? ""}`, anything, { method: "PUT", bytes: photo.bytes });
+          await this.db.taken.update(photo.hash, { state: "there" });
+        } catch (error) {
+          if (!(error instanceof ApiFault) || error.status >= 500 || error.status === 401) throw error;
+          await this.db.taken.update(photo.hash, { state: "refused" });
+        }
+      }
+      this.photosWaiting = await this.db.taken.where("state").equals("waiting").count();
+    } catch {
+      return;
+    } finally {
+      this.changed();
+    }
+  }
+
+  private async sendAnswers(): Promise<void> {
     for (;;) {
       const waiting = [...this.answers.values()].filter((each) => each.state === "waiting").slice(0, 100);
       if (waiting.length === 0) return;
@@ -175,7 +270,7 @@ export class BookStore {
   private changed(): void {
     const kept = [...this.answers.values()];
     this.list = kept.filter((each) => each.state !== "refused").map((each) => each.answer);
-    this.saved = { ...this.saved, waiting: kept.filter((each) => each.state === "waiting").length };
+    this.saved = { ...this.saved, waiting: [...kept, ...this.added.values()].filter((each) => each.state === "waiting").length + this.photosWaiting };
     for (const listener of this.listeners) listener();
   }
 }

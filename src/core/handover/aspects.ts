@@ -9,7 +9,11 @@ import { Mark } from "./mark";
 const closed = { additionalProperties: false } as const;
 const text = (maxLength: number) => Type.String({ minLength: 1, maxLength, pattern: "\\S" });
 
-export const CountValue = Type.Object({ count: Type.Integer({ minimum: 0, maximum: 9999 }) }, closed);
+/** How many there are; `together` when it was confirmed with its neighbours in one look, which only small household things may be. */
+export const CountValue = Type.Object({ count: Type.Integer({ minimum: 0, maximum: 9999 }), together: Type.Optional(Type.Literal(true)) }, closed);
+/** Where a counted thing lies for this charter, if not where the list says; null puts it back. */
+export const FoundInValue = Type.Object({ place: Type.Union([Key, Type.Null()]) }, closed);
+export type FoundInValue = Static<typeof FoundInValue>;
 const Fails = Type.Object({ result: Type.Literal("fails"), remark: text(500) }, closed);
 const NotTried = Type.Object({ result: Type.Literal("not-tried"), reason: text(500), withinHours: Type.Union([Type.Integer({ minimum: 1, maximum: 168 }), Type.Null()]) }, closed);
 export const ResultValue = Type.Union([
@@ -71,6 +75,8 @@ export function valueSchema(subjectKind: "handover" | "mark" | "found" | "stop" 
   switch (`${subjectKind} ${aspect}`) {
     case "count count":
       return CountValue;
+    case "count found-in":
+      return FoundInValue;
     case "test result":
       return ResultValue;
     case "shown-test result":

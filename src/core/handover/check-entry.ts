@@ -2,7 +2,8 @@ import type { TSchema } from "@sinclair/typebox";
 import { valueSchema } from "./aspects";
 import type { Entry } from "./entry";
 import { isLettingGo, mayBeLetGo } from "./gate/let-go";
-import type { HandoverList } from "./list";
+import { lineSubject, type HandoverList } from "./list";
+import { mayBeCountedTogether } from "./together";
 
 /** Why an entry cannot be kept. */
 export type EntryProblem =
@@ -13,6 +14,7 @@ export type EntryProblem =
   | { code: "safety-not-skipped"; stop: string }
   | { code: "never-let-go" }
   | { code: "manager-only" }
+  | { code: "not-together" }
   | { code: "aspect-does-not-fit"; aspect: string }
   | { code: "bad-value"; detail: string };
 
@@ -46,8 +48,9 @@ export function checkEntry(list: HandoverList, entry: Entry, check: ValueCheck):
   if (detail !== null) return { code: "bad-value", detail };
   if (stop && isSkippedSafety(list, entry) && !(entry.value as { manager: boolean; words: string }).manager) return { code: "safety-not-skipped", stop: stop.id };
   if (isLettingGo(entry) && !mayBeLetGo(list, entry)) return { code: "never-let-go" };
-  const place = (entry.value as { place?: string }).place;
-  if (place !== undefined && !list.places.some((candidate) => candidate.id === place)) return { code: "no-such-place", place };
+  if ((entry.value as { together?: true }).together && !list.lines.some((line) => lineSubject(line.id) === entry.subject && mayBeCountedTogether(line))) return { code: "not-together" };
+  const place = (entry.value as { place?: string | null }).place;
+  if (place !== undefined && place !== null && !list.places.some((candidate) => candidate.id === place)) return { code: "no-such-place", place };
   return null;
 }
 

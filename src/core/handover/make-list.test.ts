@@ -39,8 +39,8 @@ describe("the list of a handover", () => {
   });
 
   it("expects at check-out what was found at check-in", () => {
-    const out = makeList(input({ kind: "check-out", checkIn: { seal: "a".repeat(64), counts: { "count:fender-large": 5 } } }));
-    expect(out.lines.find((line) => line.id === "count:fender-large") as CountLine).toMatchObject({ expected: 5 });
+    const out = makeList(input({ kind: "check-out", checkIn: { seal: "a".repeat(64), counts: { "count:fender-large": 5 }, foundIn: { "count:fender-large": "bow" } } }));
+    expect(out.lines.find((line) => line.id === "count:fender-large") as CountLine).toMatchObject({ expected: 5, place: "bow" });
     expect(out.checkInSeal).toBe("a".repeat(64));
   });
 
@@ -65,7 +65,7 @@ describe("the list of a handover", () => {
   });
 
   it("asks for certificate and identity where the ship's papers lie, at check-in alone", () => {
-    const papers = (kind: "check-in" | "check-out") => makeList(input({ kind, checkIn: kind === "check-out" ? { seal: "a".repeat(64), counts: {} } : null })).lines.filter((line) => line.id.startsWith("reading:charter-"));
+    const papers = (kind: "check-in" | "check-out") => makeList(input({ kind, checkIn: kind === "check-out" ? { seal: "a".repeat(64), counts: {}, foundIn: {} } : null })).lines.filter((line) => line.id.startsWith("reading:charter-"));
     expect(papers("check-in").map((line) => [line.id, line.matter, line.place])).toEqual([["reading:charter-certificate", "certificate", file.inventory["ships-papers"]!.place], ["reading:charter-identity", "papers", file.inventory["ships-papers"]!.place]]);
     expect(papers("check-out")).toEqual([]);
   });

@@ -26,8 +26,8 @@ export interface ListInput {
   yacht: { id: string; revision: number; file: YachtFile };
   stay: { id: string; from: string; to: string; fromDay: string; toDay: string; aboard: number };
   currency: string;
-  /** at check-out: the seal and the found counts of the check-in, by line id */
-  checkIn: { seal: string; counts: Readonly<Record<string, number>> } | null;
+  /** at check-out: the seal of the check-in, its found counts, and where things lay that were found elsewhere, by line id */
+  checkIn: { seal: string; counts: Readonly<Record<string, number>>; foundIn: Readonly<Record<string, string>> } | null;
   standingMarks: readonly StandingMark[];
   /** earlier readings by line id, oldest first */
   history: Readonly<Record<string, readonly EarlierReading[]>>;
@@ -183,7 +183,7 @@ function countLines(input: ListInput): Line[] {
   return inOrder(input.yacht.file.inventory).map(([key, item]) => ({
     id: `count:${key}`,
     kind: "count",
-    place: item.place,
+    place: input.checkIn?.foundIn[`count:${key}`] ?? item.place,
     name: item.name,
     system: item.system,
     safety: item.safety ?? false,

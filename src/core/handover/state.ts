@@ -1,6 +1,6 @@
 import { graver, type Verdict } from "../basics/verdict";
 import { judge, type Judgement } from "../readings";
-import { aspectOfKind, type CountValue, type FoundValue, type LookValue, type MarkStateValue, type MarkValue, type ReadingValue, type ResultValue } from "./aspects";
+import { aspectOfKind, type CountValue, type FoundInValue, type FoundValue, type LookValue, type MarkStateValue, type MarkValue, type ReadingValue, type ResultValue } from "./aspects";
 import { cellKey, type Cell, type Folded } from "./fold";
 import { lineSubject, type CountLine, type Line, type ReadingLine, type TestLine } from "./list";
 import type { Mark } from "./mark";
@@ -16,6 +16,12 @@ export function mainCell(folded: Folded, line: Line): Cell | undefined {
 /** How many of a thing must be there for people to leave with it. */
 export function neededCount(line: CountLine, aboard: number): number {
   return line.perPerson ? aboard : line.expected;
+}
+
+/** Where a counted thing was found, when it is not where the list says; null for where it belongs. */
+export function foundIn(folded: Folded, line: Line): string | null {
+  const cell = folded.get(cellKey(lineSubject(line.id), "found-in"));
+  return cell && !cell.fork ? (cell.value as FoundInValue).place : null;
 }
 
 /** What the rule of a reading says of a value read off. */

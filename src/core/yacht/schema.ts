@@ -5,7 +5,7 @@ import { Gas, Head, Platform, Tender } from "./parts/domestic";
 import { Battery, Charger, Generator, Inverter, ShoreCord } from "./parts/electrics";
 import { Engine, Tank } from "./parts/engines";
 import { Fitting } from "./parts/fittings";
-import { FunctionTest, InventoryItem, JacketKg, Look, ReadingSpec, Stop } from "./parts/handover";
+import { FunctionTest, InventoryItem, Look, ReadingSpec, Stop } from "./parts/handover";
 import { Particulars } from "./parts/particulars";
 import { Furniture, Place, Way } from "./parts/places";
 import { EmergencyCard, Oddity, Procedure, Rule } from "./parts/procedures";

@@ -12,6 +12,7 @@ import { findHandover } from "../db/handovers";
 import { sealedRecord } from "../handover/record";
 import { changesSinceStudy } from "../briefing/changes-since-study";
 import { walkAloneNow } from "./walk-alone";
+import { afterwards } from "../addenda/afterwards";
 import { Refusal } from "../http/refusal";
 
 /** What a charter's people see: their yacht as she was handed over, their signed records, and what was settled. */
@@ -51,6 +52,8 @@ export async function boatBook(db: Queryable, charterId: string): Promise<BoatBo
     study,
     notAlone: checkIn?.sealedAt ? null : await walkAloneNow(db, stay, file, study),
     handovers,
+    afterwards: checkIn?.sealedAt ? await afterwards(db, checkIn.id) : null,
+    skipperId: stay.skipperId,
     settlement: settled ? { sealedAt: settled.sealedAt, dueMinor: settled.output.dueMinor, heldMinor: settled.output.heldMinor, releaseMinor: settled.output.releaseMinor } : null,
   };
 }

@@ -10,7 +10,9 @@ const staySelect = `
               from deposit_event e where e.stay_id = s.id), 0)::bigint as "heldMinor",
     coalesce((select jsonb_agg(jsonb_build_object('id', h.id, 'kind', h.kind, 'openedAt', h.opened_at, 'entries', h.last_number,
                 'sealedAt', (select l.sealed_at from seal l where l.handover_id = h.id and l.number = 1),
-                'late', (select count(*) from addendum a where a.handover_id = h.id),
+                'late', (select count(*) from addendum a where a.handover_id = h.id and a.kind = 'late-entry'),
+                'toAnswer', (select count(*) from addendum a where a.handover_id = h.id and a.kind = 'late-finding'
+                  and not exists (select 1 from addendum b where b.handover_id = h.id and b.kind = 'answer' and b.content ->> 'to' = a.id::text)),
                 'prepDone', exists (select 1 from entry e where e.handover_id = h.id and e.aspect = 'prep-done')) order by h.kind)
               from handover h where h.stay_id = s.id), '[]') as handovers,
     (select t.sealed_at from settlement t where t.stay_id = s.id) as "settledAt"

@@ -31,7 +31,7 @@ export function todayRow(stay: StayView, at: string): TodayRow {
   );
   const returning = ["under-way", "start-check-out", "go-on-check-out", "settle", "settled"].includes(next);
   const open = [checkIn, checkOut].find((each) => each && !each.sealedAt);
-  const late = stay.handovers.reduce((sum, each) => sum + each.late, 0);
+  const late = stay.handovers.reduce((sum, each) => sum + each.late + each.toAnswer, 0);
   const calm = ["start-check-in", "under-way", "start-check-out", "settled"].includes(next) && late === 0;
   return { stay, next, at: returning ? stay.endsAt : stay.startsAt, verdict: calm ? "fine" : "watch", recorded: open?.entries ?? 0, late, farBelow: null };
 }

@@ -5,9 +5,10 @@ import { aspectOfKind, type CountValue, type MarkStateValue, type ReadingValue }
 import { fold } from "@/core/handover/fold";
 import { lineSubject, listHash, type HandoverKind, type HandoverList } from "@/core/handover/list";
 import { makeList, type StandingMark } from "@/core/handover/make-list";
-import { mainCell, newMarks, photosOf } from "@/core/handover/state";
+import { foundIn, mainCell, newMarks, photosOf } from "@/core/handover/state";
 import type { EarlierReading } from "@/core/readings/rule";
 import { now } from "../clock";
+import { addendaTo } from "../db/addenda";
 import { currentBase } from "../db/base";
 import { currentRules } from "../db/base-rules";
 import { crewOf } from "../db/crew";
@@ -46,7 +47,7 @@ export async function openHandover(db: Queryable, stayId: string, kind: Handover
       id: stay.stayId, from: stay.startsAt, to: stay.endsAt, fromDay: dayIn(stay.startsAt, base.timeZone), toDay: dayIn(stay.endsAt, base.timeZone), aboard: stay.aboard,
     },
     currency: base.currency,
-    checkIn: checkIn ? { seal: checkIn.seal, counts: checkIn.counts } : null,
+    checkIn: checkIn ? { seal: checkIn.seal, counts: checkIn.counts, foundIn: checkIn.foundIn } : null,
     standingMarks: kind === "prep" ? [] : checkIn ? checkIn.marks : await marksOfLastCharter(db, stay.yachtId),
     history: await readingHistory(db, stay.yachtId),
     openedAt,
@@ -78,12 +79,20 @@ async function signedCheckIn(db: Queryable, stayId: string) {
   const { seal, entries } = signed;
   const folded = fold(entries);
   const counts: Record<string, number> = {};
+  const elsewhere: Record<string, string> = {};
   for (const line of checkIn.list.lines) {
     if (line.kind !== "count") continue;
+    const place = foundIn(folded, line);
+    if (place !== null) elsewhere[line.id] = place;
     const cell = mainCell(folded, line);
     if (cell && !cell.fork) counts[line.id] = (cell.value as CountValue).count;
   }
-  return { id: checkIn.id, revision: checkIn.revision, seal: seal.seal, counts, marks: standingMarksAfter(checkIn.list, folded, seal.sealedAt) };
+  // what the base did aboard in between is the new starting state of what it touched, the last visit last
+  for (const { addendum } of await addendaTo(db, checkIn.id)) {
+    if (addendum.kind !== "visit") continue;
+    for (const { line, count } of addendum.touched) if (count !== null) counts[line] = count;
+  }
+  return { id: checkIn.id, revision: checkIn.revision, seal: seal.seal, counts, foundIn: elsewhere, marks: standingMarksAfter(checkIn.list, folded, seal.sealedAt) };
 }
 
 /** Marks that are on the yacht after a handover: those that were there and are not mended, and the new ones. */

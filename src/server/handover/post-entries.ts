@@ -70,6 +70,8 @@ function problemWords(problem: NonNullable<ReturnType<typeof checkEntry>>): stri
       return "This is a safety topic. A manager alone leaves it out, with a reason.";
     case "never-let-go":
       return "Nobody lets her go with this. It is mended, or she stays.";
+    case "not-together":
+      return "This is counted by itself: what is safety, dear or one for each aboard is never confirmed with others.";
     case "manager-only":
       return "The base manager alone lets her go, with a written reason.";
     case "aspect-does-not-fit":

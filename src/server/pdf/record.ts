@@ -6,10 +6,12 @@ import { fold } from "@/core/handover/fold";
 import type { Signature, SignatureContent } from "@/core/handover/seal";
 import { photosOf, standingOf } from "@/core/handover/state";
 import { lineSubject, type SignedKind } from "@/core/handover/list";
+import { addendumWords } from "@/messages/addendum-words";
 import { aloneWords, briefingSum, standingWords } from "@/messages/briefing-words";
 import { findings } from "@/messages/findings";
 import { valueWords } from "@/messages/line-words";
 import { englishTranslator } from "@/messages/translator";
+import { afterwards } from "../addenda/afterwards";
 import { currentBase } from "../db/base";
 import { findStay } from "../db/charters";
 import { namesOf } from "../db/handovers";
@@ -89,6 +91,7 @@ export async function recordPdf(db: Queryable, handoverId: string): Promise<PdfF
   paper.line(t("sign.declaration"));
   paper.signatures(signaturesForPaper(seal.signatures, record.contents, { base: t("paper.base"), skipper: t("paper.skipper"), erased: t("paper.erased") }, base.timeZone));
   paper.section(t("paper.lines"));
+  if (list.rules) paper.line(t(`paper.counted-${list.rules.expectedShown}`));
   const placeName = new Map(list.places.map((place) => [place.id, say(place.name, "en")]));
   paper.table(
     columns,
@@ -107,7 +110,8 @@ export async function recordPdf(db: Queryable, handoverId: string): Promise<PdfF
   }
   if (record.addenda.length > 0) {
     paper.section(t("paper.addenda"));
-    for (const addendum of record.addenda) paper.line(`${t("paper.late-entry", { made: stamp(addendum.madeAt, base.timeZone), received: stamp(addendum.receivedAt, base.timeZone) })}: ${addendum.id}`);
+    if (list.kind === "check-in") for (const kept of (await afterwards(db, handoverId)).addenda) paper.line(addendumWords(t, kept, (instant) => stamp(instant, base.timeZone)));
+    for (const addendum of record.addenda.filter(({ kind }) => kind === "late-entry")) paper.line(`${t("paper.late-entry", { made: stamp(addendum.madeAt, base.timeZone), received: stamp(addendum.receivedAt, base.timeZone) })}: ${addendum.id}`);
   }
   const bytes = await paper.bytes((page, pages) => `${base.name} · ${title} · ${t("paper.page", { page, pages })} · ${seal.seal.slice(0, 16)}`);
   return { bytes, name: `${list.kind}-${list.yacht.name.toLowerCase().replaceAll(" ", "-")}-${stay.reference}.pdf` };

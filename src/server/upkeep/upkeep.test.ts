@@ -8,7 +8,9 @@ import { findHandover } from "../db/handovers";
 import { gateContext } from "../handover/gate-context";
 import { openHandover } from "../handover/open";
 import { postEntries } from "../handover/post-entries";
-import { forecastFor, simulateForecast } from "../weather/forecast";
+import { simulatedDay, simulatedWeathers } from "@/stand-ins/weather-feed";
+import { plugWeatherFeed } from "../weather/feed";
+import { forecastFor, tellForecast } from "../weather/forecast";
 import { recordDefects } from "./record-defects";
 
 const base = demoBase("upkeep");
@@ -101,12 +103,14 @@ describe("crew list and forecast", () => {
 
   it("say that the weather is simulated, the same for the same day, until the feed is told otherwise", async () => {
     const of = (day: string) => base.inBase((db) => forecastFor(db, day));
+    expect(await of("2027-06-12")).toBeNull();
+    plugWeatherFeed(simulatedDay);
     expect(await of("2027-06-12")).toEqual(await of("2027-06-12"));
-    expect((await of("2027-06-12")).from).toMatch(/simulated/);
-    await base.inBase((db) => simulateForecast(db, "2027-06-12", "gale", "2027-06-12T10:00:00.000Z"));
+    expect((await of("2027-06-12"))?.from).toMatch(/simulated/);
+    await base.inBase((db) => tellForecast(db, simulatedWeathers.gale("2027-06-12"), "2027-06-12T10:00:00.000Z"));
     expect(await of("2027-06-12")).toMatchObject({ windKn: 34, from: expect.stringMatching(/simulated/) });
-    await base.inBase((db) => simulateForecast(db, "2027-06-12", "as-it-comes", "2027-06-12T10:01:00.000Z"));
-    expect((await of("2027-06-12")).windKn).toBeLessThanOrEqual(18);
+    await base.inBase((db) => tellForecast(db, simulatedWeathers["as-it-comes"]("2027-06-12"), "2027-06-12T10:01:00.000Z"));
+    expect((await of("2027-06-12"))?.windKn).toBeLessThanOrEqual(18);
   });
 
   it("of one base are not another's", async () => {

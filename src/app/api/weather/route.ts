@@ -4,7 +4,8 @@ import { now } from "@/server/clock";
 import { withBase } from "@/server/db/pool";
 import { readJson } from "@/server/http/body";
 import { handle } from "@/server/http/handle";
-import { simulateForecast } from "@/server/weather/forecast";
+import { tellForecast } from "@/server/weather/forecast";
+import { simulatedWeathers } from "@/stand-ins/weather-feed";
 
 const Told = Type.Object(
   {
@@ -18,6 +19,6 @@ const Told = Type.Object(
 export const POST = handle("simulate-weather", async (request) => {
   const staff = await requireStaff();
   const { day, weather } = await readJson(request, Told, 1000);
-  await withBase(staff.baseId, (db) => simulateForecast(db, day, weather, now()));
+  await withBase(staff.baseId, (db) => tellForecast(db, simulatedWeathers[weather](day), now()));
   return Response.json({ day, weather }, { status: 201 });
 });

@@ -6,6 +6,7 @@ import type { CountValue } from "@/core/handover/aspects";
 import { lineSubject, type CountLine } from "@/core/handover/list";
 import { valueWords } from "@/messages/line-words";
 import { useCell, useHandover } from "../context";
+import { FoundElsewhere } from "./FoundElsewhere";
 import { Row } from "./Row";
 import styles from "./Row.module.css";
 
@@ -34,8 +35,9 @@ export function CountRow({ line }: { line: CountLine }) {
   };
   const verdict = count === null ? null : count === line.expected ? "fine" : count < line.expected && line.safety ? "stop" : "watch";
   const where = say(line.where, "en");
+  const isShownBefore = store.bundle.list.rules?.expectedShown === "before";
   return (
-    <Row line={line} cell={cell} verdict={verdict} says={count === null ? null : valueWords(t, line, { count })} how={line.perPerson ? t("count.per-person", { where, aboard: store.bundle.list.stay.aboard }) : where}>
+    <Row line={line} cell={cell} verdict={verdict} says={count === null ? null : valueWords(t, line, { count })} how={`${line.perPerson ? t("count.per-person", { where, aboard: store.bundle.list.stay.aboard }) : where}${isShownBefore && count === null ? ` ${t("count.expected", { expected: line.expected })}` : ""}`} more={<FoundElsewhere line={line} />}>
       {(labelId) => (
         <>
           <div className={styles.stepper} role="group" aria-labelledby={labelId}>

@@ -24,13 +24,15 @@ interface Props {
   wide?: boolean;
   /** what else is to be known beside the name: "skipper tries it" */
   tag?: string;
+  /** what else can be said of this kind of line, beside photo and remark */
+  more?: ReactNode;
   /** a form that opens under the line, over its whole width */
   below?: ReactNode;
   children: (labelId: string) => ReactNode;
 }
 
 /** The frame of a line: its name, where or how, how it stands, and what to do on the right. */
-export function Row({ line, cell, verdict, says, how, note, wide = false, tag, below, children }: Props) {
+export function Row({ line, cell, verdict, says, how, note, wide = false, tag, more, below, children }: Props) {
   const t = useTranslations();
   const store = useHandover();
   const format = useFormatter();
@@ -66,6 +68,7 @@ export function Row({ line, cell, verdict, says, how, note, wide = false, tag, b
         <div className={styles.says}>
           {!cell?.fork && verdict && says && <Chip verdict={verdict}>{says}</Chip>}
           <Extras subject={lineSubject(line.id)} name={name} />
+          {more}
         </div>
       </div>
       <div className={styles.act}>{children(labelId)}</div>

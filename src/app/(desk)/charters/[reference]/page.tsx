@@ -1,6 +1,7 @@
 import type { Metadata } from "next";
 import { notFound } from "next/navigation";
 import { CharterPage } from "@/client/desk/CharterPage";
+import { afterwards } from "@/server/addenda/afterwards";
 import { requireStaff } from "@/server/auth/session";
 import { dayIn } from "@/core/basics/instant";
 import { now } from "@/server/clock";
@@ -31,11 +32,13 @@ export default async function CharterRoute({ params }: Props) {
     const yacht = stay && (await findYacht(db, { id: stay.yachtId }));
     if (!stay) return null;
     const base = await currentBase(db);
+    const signed = stay.handovers.find((each) => each.kind === "check-in" && each.sealedAt);
     return {
       row: await withExperience(db, todayRow(stay, now()), yacht?.file), base, forecast: await forecastFor(db, dayIn(stay.startsAt, base.timeZone)), deposit: await depositEvents(db, stay.stayId),
       crew: await crewOf(db, stay.stayId), defects: await openDefects(db, stay.yachtId), windLimitKn: (await currentRules(db)).rules.windLimitKn,
+      afterwards: signed ? await afterwards(db, signed.id) : null,
     };
   });
   if (!view) notFound();
-  return <CharterPage row={view.row} timeZone={view.base.timeZone} currency={view.base.currency} deposit={view.deposit} crew={view.crew} defects={view.defects} forecast={view.forecast} windLimitKn={view.windLimitKn} roles={staff.roles} />;
+  return <CharterPage row={view.row} timeZone={view.base.timeZone} currency={view.base.currency} deposit={view.deposit} crew={view.crew} defects={view.defects} forecast={view.forecast} windLimitKn={view.windLimitKn} roles={staff.roles} afterwards={view.afterwards} me={staff.personId} />;
 }

@@ -1,4 +1,5 @@
 import { requireGrant } from "@/server/auth/grant";
+import { requireReaderOfHandover } from "@/server/auth/reader";
 import { charterSession, staffSession } from "@/server/auth/session";
 import { withBase } from "@/server/db/pool";
 import { readBytes } from "@/server/http/body";
@@ -36,13 +37,19 @@ export const GET = handle<Context>("get-photo", async (request, { params }) => {
   return new Response(new Uint8Array(photo.bytes), { headers: { "content-type": photo.mediaType } });
 });
 
+/** A device of the handover by its grant, or the boat book of the charter that the handover belongs to, for what is reported afterwards. */
+async function baseOfWriter(request: Request, handover: string): Promise<string> {
+  const charter = request.headers.has("authorization") ? null : await charterSession();
+  return charter ? requireReaderOfHandover(handover) : (await requireGrant(request, handover)).baseId;
+}
+
 /** Keeps a photo under the hash of its bytes. */
 export const PUT = handle<Context>("put-photo", async (request, { params }) => {
   const hash = hashParam((await params).hash);
   const handover = idParam(new URL(request.url).searchParams.get("handover") ?? "");
-  const grant = await requireGrant(request, handover);
+  const baseId = await baseOfWriter(request, handover);
   const bytes = await readBytes(request, photoLimits.bytes);
   const photo = await checkPhoto(bytes, hash);
-  await withBase(grant.baseId, (db) => keepPhoto(db, handover, photo, bytes));
+  await withBase(baseId, (db) => keepPhoto(db, handover, photo, bytes));
   return Response.json({ kept: hash });
 });

@@ -1,0 +1,80 @@
+"use client";
+import { useFormatter, useTranslations } from "next-intl";
+import { useCallback, useState, useSyncExternalStore } from "react";
+import { leftBerthAt } from "@/core/handover/addenda/deadlines";
+import { addHours } from "@/core/basics/instant";
+import { Button } from "@/ui/Button";
+import type { BookStore } from "../store/book-store";
+import { AddendumWords } from "./AddendumWords";
+import styles from "./Book.module.css";
+import { ReportForm } from "./ReportForm";
+
+/** After the signature: leaving the berth, what may still be reported and until when, late findings with their answers, and the base's visits to be read. */
+export function AfterCheckIn({ store }: { store: BookStore }) {
+  const t = useTranslations();
+  const format = useFormatter();
+  const subscribe = useCallback((listener: () => void) => store.onChange(listener), [store]);
+  useSyncExternalStore(subscribe, () => store.save(), () => store.save());
+  const [reporting, setReporting] = useState<{ line: string | null } | null>(null);
+  const { afterwards, base } = store.book;
+  if (!afterwards) return null;
+  const at = (instant: string) => format.dateTime(new Date(instant), { weekday: "short", day: "numeric", month: "short", hour: "2-digit", minute: "2-digit", hourCycle: "h23", timeZone: base.timeZone });
+  const leftAt = leftBerthAt(store.addenda());
+  const read = new Set(store.addenda().flatMap((each) => (each.kind === "acknowledgement" ? [each.to] : [])));
+  const waiting = store.waitingAddenda();
+  return (
+    <section className={styles.part} aria-label={t("after.title")}>
+      <h2>{t("after.title")}</h2>
+      {leftAt === null ? (
+        <>
+          <p>{t("after.clock")}</p>
+          <Button look="main" large onClick={() => void store.add({ kind: "left-berth", leftAt: new Date().toISOString() })}>
+            {t("after.leave")}
+          </Button>
+        </>
+      ) : (
+        <p>{t("after.left", { at: at(leftAt) })}</p>
+      )}
+      {afterwards.open.length > 0 && (
+        <>
+          <h3>{t("after.open")}</h3>
+          <ul className={styles.changes}>
+            {afterwards.open.map((open) => (
+              <li key={open.line}>
+                <strong>{open.name}</strong>, {open.place}: {open.reason}. {leftAt === null ? t("after.within", { hours: open.hours }) : t("after.until", { at: at(addHours(leftAt, open.hours)) })}{" "}
+                <Button onClick={() => setReporting({ line: open.line })} aria-label={`${t("after.report-this")}: ${open.name}`}>
+                  {t("after.report-this")}
+                </Button>
+              </li>
+            ))}
+          </ul>
+        </>
+      )}
+      {reporting ? <ReportForm key={reporting.line ?? ""} store={store} line={reporting.line} onDone={() => setReporting(null)} /> : <Button onClick={() => setReporting({ line: null })}>{t("after.report")}</Button>}
+      {(afterwards.addenda.length > 0 || waiting.length > 0) && (
+        <ul className={styles.noted}>
+          {afterwards.addenda.map((each) => (
+            <li key={each.addendum.id}>
+              <div>
+                <AddendumWords kept={each} timeZone={base.timeZone} />
+                {(each.addendum.kind === "visit" || each.addendum.kind === "answer") && !read.has(each.addendum.id) && (
+                  <p>
+                    <Button onClick={() => void store.add({ kind: "acknowledgement", to: each.addendum.id, words: "" })}>{t("after.have-read")}</Button>
+                  </p>
+                )}
+              </div>
+            </li>
+          ))}
+          {waiting.map(({ id, addendum, state, message }) => (
+            <li key={id}>
+              <div>
+                <AddendumWords kept={{ addendum, receivedAt: null, by: store.book.skipper, about: null, inTime: null }} timeZone={base.timeZone} />
+                <p role="status">{state === "refused" ? t("after.refused", { message: message ?? "" }) : state === "there" ? t("after.sent") : t("after.waiting")}</p>
+              </div>
+            </li>
+          ))}
+        </ul>
+      )}
+    </section>
+  );
+}

@@ -1,0 +1,64 @@
+"use client";
+import { useTranslations } from "next-intl";
+import { useState } from "react";
+import { Button } from "@/ui/Button";
+import { Field } from "@/ui/Field";
+import type { ReadyPhoto } from "../photos/re-encode";
+import type { BookStore } from "../store/book-store";
+import styles from "./Book.module.css";
+
+/** Reporting what was found after the signature: on which line, what, with photos. It is kept here first and sent when there is signal. */
+export function ReportForm({ store, line, onDone }: { store: BookStore; line: string | null; onDone: () => void }) {
+  const t = useTranslations();
+  const lines = store.book.afterwards?.lines ?? [];
+  const [about, setAbout] = useState(line ?? "");
+  const [words, setWords] = useState("");
+  const [photos, setPhotos] = useState<ReadyPhoto[]>([]);
+  const [fault, setFault] = useState<"too-large" | "no-photo" | null>(null);
+  const [empty, setEmpty] = useState(false);
+  const take = async (file: File | undefined) => {
+    if (!file) return;
+    const { readyPhoto, PhotoFault } = await import("../photos/re-encode");
+    try {
+      const ready = await readyPhoto(file, "file");
+      setPhotos([...photos.filter((each) => each.hash !== ready.hash), ready]);
+      setFault(null);
+    } catch (error) {
+      if (!(error instanceof PhotoFault)) throw error;
+      setFault(error.reason);
+    }
+  };
+  const keep = async () => {
+    if (words.trim() === "") return setEmpty(true);
+    await store.add({ kind: "late-finding", line: about === "" ? null : about, words: words.trim(), photos: photos.map(({ hash }) => hash) }, photos);
+    onDone();
+  };
+  return (
+    <div className={styles.report} role="group" aria-label={t("after.report")}>
+      <Field label={t("after.about")}>
+        {(ids) => (
+          <select {...ids} value={about} onChange={(event) => setAbout(event.target.value)}>
+            <option value="">{t("after.no-line")}</option>
+            {lines.map((each) => (
+              <option key={each.id} value={each.id}>
+                {each.place}: {each.name}
+              </option>
+            ))}
+          </select>
+        )}
+      </Field>
+      <Field label={t("after.what")} error={empty ? t("test.words-missing") : null}>
+        {(ids) => <textarea {...ids} rows={3} maxLength={1000} value={words} onChange={(event) => setWords(event.target.value)} />}
+      </Field>
+      <Field label={t("mark.photo")} hint={photos.length > 0 ? t("after.photos-ready", { photos: photos.length }) : t("photo.hint")} error={fault ? t(`photo.${fault}`) : null}>
+        {(ids) => <input {...ids} type="file" accept="image/*" onChange={(event) => void take(event.target.files?.[0])} />}
+      </Field>
+      <div className={styles.links}>
+        <Button look="main" large onClick={() => void keep()}>
+          {t("after.send")}
+        </Button>
+        <Button onClick={onDone}>{t("common.back")}</Button>
+      </div>
+    </div>
+  );
+}

@@ -1,0 +1,43 @@
+"use client";
+import { useTranslations } from "next-intl";
+import { useState } from "react";
+import { say } from "@/core/basics/words";
+import type { Line } from "@/core/handover/list";
+import { standingOf } from "@/core/handover/state";
+import { togetherAmong } from "@/core/handover/together";
+import { Button } from "@/ui/Button";
+import { useHandover, useVersion } from "./context";
+import styles from "./PlaceScreen.module.css";
+
+/** A locker of small household things, confirmed as one after one look at it: each is named with its number first. Never what is safety. */
+export function TogetherRow({ lines }: { lines: readonly Line[] }) {
+  const t = useTranslations("together");
+  const store = useHandover();
+  useVersion();
+  const [open, setOpen] = useState(false);
+  const together = togetherAmong(lines.filter((line) => standingOf(store.folded(), line).step === "open"));
+  if (together.length === 0) return null;
+  const keep = () => {
+    for (const line of together) store.recordLine(line, { count: line.expected, together: true });
+    setOpen(false);
+  };
+  return (
+    <section className={styles.together} aria-label={t("title")}>
+      {!open ? (
+        <Button onClick={() => setOpen(true)}>{t("open", { lines: together.length })}</Button>
+      ) : (
+        <>
+          <p>
+            <strong>{t("ask")}</strong> {together.map((line) => t("thing", { count: line.expected, name: say(line.name, "en") })).join(", ")}
+          </p>
+          <div className={styles.actions}>
+            <Button look="main" onClick={keep}>
+              {t("keep")}
+            </Button>
+            <Button onClick={() => setOpen(false)}>{t("no")}</Button>
+          </div>
+        </>
+      )}
+    </section>
+  );
+}

@@ -1,0 +1,32 @@
+import "server-only";
+import { say } from "@/core/basics/words";
+import { hoursFor, isInTime, leftBerthAt, openLines } from "@/core/handover/addenda/deadlines";
+import { fold } from "@/core/handover/fold";
+import type { Afterwards } from "@/formats/book";
+import { addendaTo } from "../db/addenda";
+import type { Queryable } from "../db/pool";
+import { sealedRecord } from "../handover/record";
+
+/** What came after a signed check-in, and what may still be reported: for the boat book and the desk alike. */
+export async function afterwards(db: Queryable, handoverId: string): Promise<Afterwards> {
+  const { list, entries } = await sealedRecord(db, handoverId);
+  const folded = fold(entries);
+  const kept = await addendaTo(db, handoverId);
+  const addenda = kept.map(({ addendum }) => addendum);
+  const leftAt = leftBerthAt(addenda);
+  const placeName = new Map(list.places.map((place) => [place.id, say(place.name, "en")]));
+  const names = new Map(list.lines.map((line) => [line.id, { name: say(line.name, "en"), place: placeName.get(line.place) ?? "" }]));
+  return {
+    handover: handoverId,
+    leftAt,
+    open: openLines(list, folded, leftAt).map(({ line, reason, hours, until }) => ({ line: line.id, name: say(line.name, "en"), place: placeName.get(line.place) ?? "", reason, hours, until })),
+    lines: list.lines.filter((line) => line.kind !== "mark").map((line) => ({ id: line.id, name: say(line.name, "en"), place: placeName.get(line.place) ?? "", isCount: line.kind === "count" })),
+    addenda: kept.map(({ addendum, receivedAt, by }) => ({
+      addendum,
+      receivedAt,
+      by,
+      about: addendum.kind === "late-finding" && addendum.line !== null ? (names.get(addendum.line) ?? null) : null,
+      inTime: addendum.kind === "late-finding" ? isInTime(addendum.at, leftAt, hoursFor(list, folded, addendum.line)) : null,
+    })),
+  };
+}
