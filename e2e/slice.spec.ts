@@ -80,9 +80,9 @@ test("one charter from sign-in to statement", async ({ page }, info) => {
     },
     "count:flare-set": async (on) => {
       await row(on, "count:flare-set").getByRole("button", { name: "none here" }).click();
-      await expect(on.getByRole("contentinfo")).toContainText("2 things stand in the way");
+      await expect(on.getByRole("contentinfo")).toContainText("3 things stand in the way");
       await row(on, "count:flare-set").getByRole("button", { name: "one more" }).click();
-      await expect(on.getByRole("contentinfo")).toContainText("1 thing stands in the way");
+      await expect(on.getByRole("contentinfo")).toContainText("2 things stand in the way");
     },
   };
   const visited = await walk(page, { counts, hours: 1479.6, except: checkIn });
@@ -92,6 +92,24 @@ test("one charter from sign-in to statement", async ({ page }, info) => {
   await expect(page.getByRole("dialog")).toContainText("The decision to sail stays with the skipper");
   await page.getByRole("dialog").getByRole("button", { name: /^Go to: Side deck, port/ }).click();
   await count(page, "count:jackline-port", 1);
+  await expect(page.getByRole("contentinfo")).toContainText("1 thing stands in the way");
+  // nobody walked the briefing: a manager lets her go, with a reason, on a device of her own; it is seen here at once
+  const managers = await (await page.context().browser()!.newContext({ baseURL: info.project.use.baseURL })).newPage();
+  await signIn(managers, "senna@brinecove.example");
+  await managers.goto("/charters/BR-1058");
+  await managers.getByRole("button", { name: "Go on with the check-in" }).first().click();
+  await managers.waitForURL("**/handover#*");
+  await managers.getByRole("contentinfo").getByRole("button", { name: /in the way of leaving/ }).click();
+  const briefing = managers.getByRole("listitem").filter({ hasText: /safety topics shown/ });
+  await briefing.getByRole("button", { name: "Let her go" }).click();
+  await briefing.getByRole("button", { name: "Let her go" }).click();
+  await expect(briefing.getByText("Write why: it stands in the record.")).toBeVisible();
+  await briefing.getByLabel("Why she may go all the same").fill("briefed on her last month");
+  await briefing.getByRole("button", { name: "Let her go" }).click();
+  await expect(briefing).toContainText("let go by the manager: briefed on her last month");
+  await managers.keyboard.press("Escape");
+  await atTheBase(managers);
+  await managers.context().close();
   await expect(page.getByRole("contentinfo")).toContainText("nothing else stands in the way");
   await page.getByRole("button", { name: "Read it through and sign" }).click();
   await expect(page.getByText("By the base's list: cleared, with remarks")).toBeVisible();
@@ -115,12 +133,35 @@ test("one charter from sign-in to statement", async ({ page }, info) => {
   await book.getByLabel("PIN").fill("731904");
   await book.getByRole("button", { name: "Open" }).click();
   await expect(book.getByRole("heading", { name: /^Check-in, signed/ })).toBeVisible();
-  await expect(book.getByText("wind on the quay")).toBeVisible();
+  await expect(book.getByText("wind on the quay").first()).toBeVisible();
+  // after the signature: the clock runs from leaving the berth; a late finding goes without signal and comes in once
+  const after = book.getByRole("region", { name: "After the check-in" });
+  await expect(after.getByText(/^Mainsail, hoist and reef, Mast: wind on the quay\. Within 24 h/)).toBeVisible();
+  await after.getByRole("button", { name: "We are leaving the berth now" }).click();
+  await expect(after.getByText(/^Left the berth/).first()).toBeVisible();
+  await book.context().setOffline(true);
+  await after.getByRole("button", { name: "Report: Mainsail, hoist and reef" }).click();
+  await after.getByRole("button", { name: "Send the report" }).click();
+  await expect(after.getByText("Say it in a few words, so that both know later.")).toBeVisible();
+  await after.getByLabel("What is it?").fill("second reef line chafed half through");
+  await after.getByLabel("Photo", { exact: true }).setInputFiles(scratch);
+  await expect(after.getByText("1 photo ready")).toBeVisible();
+  await after.getByRole("button", { name: "Send the report" }).click();
+  await expect(after.getByText("kept on this device, waiting for signal")).toBeVisible();
+  await book.context().setOffline(false);
+  await book.reload();
+  await expect(after.getByText(/second reef line chafed half through/)).toHaveCount(1);
+  await expect(after.getByText("kept on this device, waiting for signal")).toHaveCount(0);
   await expect(book.getByRole("img", { name: /new mark/ })).toBeVisible();
 
   // check-out on the same list
   await page.getByRole("link", { name: "To the desk" }).click();
   await page.goto("/charters/BR-1058");
+  // the base answers the late finding
+  await expect(page.getByText(/^Mainsail, hoist and reef, Mast: second reef line chafed/)).toBeVisible();
+  await expect(page.getByRole("link", { name: "Photo 1 of Mainsail, hoist and reef" })).toBeVisible();
+  await page.getByRole("button", { name: "Being looked into" }).click();
+  await expect(page.getByText(/^Being looked into ·/)).toBeVisible();
   await page.getByRole("button", { name: "Take her back early" }).click();
   await page.waitForURL("**/handover#*");
   await expect(row(page, "count:anchor-main").getByText("At check-in: counted 1")).toBeVisible();

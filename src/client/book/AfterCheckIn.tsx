@@ -1,6 +1,6 @@
 "use client";
 import { useFormatter, useTranslations } from "next-intl";
-import { useCallback, useState, useSyncExternalStore } from "react";
+import { useCallback, useEffect, useState, useSyncExternalStore } from "react";
 import { leftBerthAt } from "@/core/handover/addenda/deadlines";
 import { addHours } from "@/core/basics/instant";
 import { Button } from "@/ui/Button";
@@ -16,6 +16,8 @@ export function AfterCheckIn({ store }: { store: BookStore }) {
   const subscribe = useCallback((listener: () => void) => store.onChange(listener), [store]);
   useSyncExternalStore(subscribe, () => store.save(), () => store.save());
   const [reporting, setReporting] = useState<{ line: string | null } | null>(null);
+  // what makes photos small is on the device before the signal goes
+  useEffect(() => void import("../photos/re-encode").catch(() => undefined), []);
   const { afterwards, base } = store.book;
   if (!afterwards) return null;
   const at = (instant: string) => format.dateTime(new Date(instant), { weekday: "short", day: "numeric", month: "short", hour: "2-digit", minute: "2-digit", hourCycle: "h23", timeZone: base.timeZone });

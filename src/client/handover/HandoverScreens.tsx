@@ -1,5 +1,5 @@
 "use client";
-import { lazy, Suspense, useCallback, useMemo, useState } from "react";
+import { lazy, Suspense, useCallback, useEffect, useMemo, useState } from "react";
 import type { Level } from "@/core/yacht/schema";
 import { useHandover, useVersion } from "./context";
 import { Footer } from "./Footer";
@@ -45,6 +45,8 @@ export function HandoverScreens() {
     },
     [list],
   );
+  // what makes photos small is on the device before the signal goes
+  useEffect(() => void import("../photos/re-encode").catch(() => undefined), []);
   const next = useNextPlace(place);
   const close = useCallback(() => setSheet(null), []);
   const openMark = useCallback((surface?: string) => setSheet({ sheet: "mark", surface }), []);

@@ -1,3 +1,4 @@
+import exifr from "exifr/dist/lite.esm.mjs";
 import { sha256Hex } from "@/core/basics/digest";
 
 const longestSidePx = 1600;
@@ -51,7 +52,6 @@ async function drawn(bitmap: ImageBitmap, side: number, quality: number): Promis
 }
 
 async function captureTime(file: File): Promise<string | null> {
-  const { default: exifr } = await import("exifr/dist/lite.esm.mjs");
   const about = await exifr.parse(file, ["DateTimeOriginal"]).catch(() => undefined);
   const at = about?.DateTimeOriginal;
   return at instanceof Date && !Number.isNaN(at.getTime()) ? at.toISOString() : null;
