@@ -68,6 +68,8 @@ export const EntryAnswers = Type.Object(
 export const FeedPage = Type.Object(
   {
     entries: Type.Array(Type.Object({ number: Type.Integer(), entry: Entry }, closed)),
+    /** names of those who record on this handover, by person */
+    people: Type.Record(Type.String(), Type.String()),
     /** whether there are entries beyond this page */
     more: Type.Boolean(),
     seal: Type.Union([Type.Object({ seal: Sha256, sealedAt: InstantText }, closed), Type.Null()]),

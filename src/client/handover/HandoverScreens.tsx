@@ -1,5 +1,6 @@
 "use client";
 import { lazy, Suspense, useCallback, useEffect, useMemo, useState } from "react";
+import { takenPlaces } from "@/core/handover/taken";
 import type { Level } from "@/core/yacht/schema";
 import { useHandover, useVersion } from "./context";
 import { Footer } from "./Footer";
@@ -14,9 +15,10 @@ const SealedScreen = lazy(() => import("./SealedScreen").then((part) => ({ defau
 const MarkSheet = lazy(() => import("./MarkSheet").then((part) => ({ default: part.MarkSheet })));
 const WalkScreens = lazy(() => import("../walk/WalkScreens").then((part) => ({ default: part.WalkScreens })));
 const PrepDone = lazy(() => import("./PrepDone").then((part) => ({ default: part.PrepDone })));
+const CrewSheet = lazy(() => import("./CrewSheet").then((part) => ({ default: part.CrewSheet })));
 const FoundSheet = lazy(() => import("./FoundSheet").then((part) => ({ default: part.FoundSheet })));
 
-export type OpenSheet = { sheet: "overview" } | { sheet: "found" } | { sheet: "mark"; surface?: string } | { sheet: "plan" } | null;
+export type OpenSheet = { sheet: "overview" } | { sheet: "found" } | { sheet: "crew" } | { sheet: "mark"; surface?: string } | { sheet: "plan" } | null;
 
 /** Place screens over the plan, the sheets above them, signing, and the sealed record. */
 export function HandoverScreens() {
@@ -52,6 +54,7 @@ export function HandoverScreens() {
   const openMark = useCallback((surface?: string) => setSheet({ sheet: "mark", surface }), []);
   const openOverview = useCallback(() => setSheet({ sheet: "overview" }), []);
   const openFound = useCallback(() => setSheet({ sheet: "found" }), []);
+  const openCrew = useCallback(() => setSheet({ sheet: "crew" }), []);
   const openPlan = useCallback(() => setSheet({ sheet: "plan" }), []);
   if (store.isSealed) {
     return (
@@ -85,11 +88,12 @@ export function HandoverScreens() {
   return (
     <div className={styles.shell}>
       <Rail place={place} next={next} level={level} onLevel={setLevel} onGo={go} open={sheet?.sheet === "plan"} onClose={close} />
-      <PlaceScreen key={place} place={place} next={next} onOverview={openOverview} onFound={openFound} onMark={openMark} onPlan={openPlan} onWalk={list.briefing ? openWalk : null} />
+      <PlaceScreen key={place} place={place} next={next} onOverview={openOverview} onFound={openFound} onMark={openMark} onPlan={openPlan} onCrew={list.kind === "prep" || store.bundle.me.side !== "base" ? null : openCrew} onWalk={list.briefing ? openWalk : null} />
       <Footer next={next} onGo={go} onOverview={openOverview} onSign={() => setSigning(true)} />
       <Suspense>
         {sheet?.sheet === "overview" && <Overview onGo={go} onClose={close} onSign={() => { close(); setSigning(true); }} />}
         {sheet?.sheet === "mark" && <MarkSheet place={place} surface={sheet.surface} onClose={close} />}
+        {sheet?.sheet === "crew" && <CrewSheet onClose={close} />}
         {sheet?.sheet === "found" && <FoundSheet place={place} onClose={close} />}
       </Suspense>
     </div>
@@ -104,8 +108,12 @@ function useNextPlace(place: string): string | null {
     void version;
     const { places } = store.bundle.list;
     const left = store.sums().progress.leftByPlace;
+    // a place that somebody else has taken is not the next one here
+    const taken = takenPlaces(store.folded());
+    const isFree = (id: string) => (taken.get(id) ?? store.bundle.me.person) === store.bundle.me.person;
     const here = places.findIndex((each) => each.id === place);
     const after = [...places.slice(here + 1), ...places.slice(0, here)];
-    return after.find((each) => (left[each.id] ?? 0) > 0)?.id ?? null;
+    const open = after.filter((each) => (left[each.id] ?? 0) > 0);
+    return (open.find((each) => isFree(each.id)) ?? open[0])?.id ?? null;
   }, [store, place, version]);
 }

@@ -2,6 +2,7 @@
 import { useTranslations } from "next-intl";
 import { useState } from "react";
 import { say } from "@/core/basics/words";
+import type { Cell } from "@/core/handover/fold";
 import { standingOf } from "@/core/handover/state";
 import { reasonWords } from "@/messages/reason-words";
 import { valueWords } from "@/messages/line-words";
@@ -14,7 +15,7 @@ import { useHandover, useVersion } from "./context";
 import { LetGo } from "./LetGo";
 import styles from "./Sheets.module.css";
 
-type View = "way" | "left" | "all" | "refused";
+type View = "way" | "left" | "odd" | "all" | "refused";
 
 interface Props {
   onGo: (place: string) => void;
@@ -34,17 +35,27 @@ export function Overview({ onGo, onClose, onSign }: Props) {
   const folded = store.folded();
   const placeName = (id: string) => say(list.places.find((place) => place.id === id)?.name ?? { en: id }, "en");
   const wanted = asked.trim().toLowerCase();
+  const refused = store.refusedEntries();
+  // what is odd, by whomever it was found: that is what briefer and skipper want to see of what the crew counts
+  const odd = list.lines.filter((line) => {
+    const standing = standingOf(folded, line);
+    return standing.step === "fork" || (standing.step === "done" && standing.verdict !== "fine");
+  });
   const lines = list.lines.filter((line) => {
     if (wanted !== "") return `${say(line.name, "en")} ${placeName(line.place)}`.toLowerCase().includes(wanted);
+    if (view === "odd") return odd.includes(line);
     return view === "all" || standingOf(folded, line).step !== "done";
   });
-  const refused = store.refusedEntries();
-  const views: View[] = refused.length > 0 ? ["way", "left", "all", "refused"] : ["way", "left", "all"];
+  const nameBy = (cell: Cell) => {
+    const person = cell.heads[0]?.by.person ?? "";
+    return person === store.bundle.me.person ? "" : store.nameOf(person);
+  };
+  const views: View[] = refused.length > 0 ? ["way", "left", "odd", "all", "refused"] : ["way", "left", "odd", "all"];
   return (
     <Sheet title={t("overview.title")} closeWord={t("common.close")} onClose={onClose} foot={<Button onClick={onSign}>{t("overview.sign")}</Button>}>
       <div className={styles.stack}>
         <Field label={t("overview.search")}>{(ids) => <input {...ids} type="search" value={asked} onChange={(event) => setAsked(event.target.value)} />}</Field>
-        {wanted === "" && <Choice label={t("overview.title")} options={views.map((each) => ({ value: each, word: t(`overview.${each}`, { left: progress.left, all: progress.total, refused: refused.length }) }))} value={view} onChoose={setView} />}
+        {wanted === "" && <Choice label={t("overview.title")} options={views.map((each) => ({ value: each, word: t(`overview.${each}`, { odd: odd.length, left: progress.left, all: progress.total, refused: refused.length }) }))} value={view} onChoose={setView} />}
         {wanted === "" && view === "way" && (
           <>
             <p className={styles.local}>{t("gate.decision")}</p>
@@ -77,7 +88,7 @@ export function Overview({ onGo, onClose, onSign }: Props) {
             ))}
           </ul>
         )}
-        {(wanted !== "" || view === "left" || view === "all") && (
+        {(wanted !== "" || view === "left" || view === "odd" || view === "all") && (
           <ul className={styles.rows}>
             {lines.length === 0 && <li>{wanted === "" ? t("overview.nothing-left") : t("overview.nothing-found")}</li>}
             {lines.map((line) => {
@@ -91,6 +102,7 @@ export function Overview({ onGo, onClose, onSign }: Props) {
                   <span className={styles.place}>
                     {placeName(line.place)}
                     {standing.step === "done" ? ` · ${valueWords(t, line, standing.cell.value)}` : ""}
+                    {standing.step === "done" && nameBy(standing.cell) !== "" && ` · ${t("crew-join.by", { name: nameBy(standing.cell) })}`}
                   </span>
                 </li>
               );

@@ -2,6 +2,7 @@
 import { useTranslations } from "next-intl";
 import { memo, useEffect, useRef } from "react";
 import { say } from "@/core/basics/words";
+import { takenAspect, takenPlaces } from "@/core/handover/taken";
 import { foundThings, newMarks } from "@/core/handover/state";
 import { markWords } from "@/messages/line-words";
 import { Button } from "@/ui/Button";
@@ -21,12 +22,14 @@ interface Props {
   onFound: () => void;
   onMark: (surface?: string) => void;
   onPlan: () => void;
+  /** to the crew's code, on a device of the base */
+  onCrew: (() => void) | null;
   /** to the briefing walk, where this handover has one */
   onWalk: (() => void) | null;
 }
 
 /** One place of the yacht: what is odd there, and everything to count, try, read and look at in one visit. */
-export const PlaceScreen = memo(function PlaceScreen({ place, next, onOverview, onFound, onMark, onPlan, onWalk }: Props) {
+export const PlaceScreen = memo(function PlaceScreen({ place, next, onOverview, onFound, onMark, onPlan, onCrew, onWalk }: Props) {
   const t = useTranslations();
   const store = useHandover();
   const { list, file } = store.bundle;
@@ -58,11 +61,13 @@ export const PlaceScreen = memo(function PlaceScreen({ place, next, onOverview, 
         </button>
         <div className={styles.actions}>
           {onWalk && <Button onClick={onWalk}>{t("walk.to-walk")}</Button>}
+          {onCrew && <Button onClick={onCrew}>{t("crew-join.button")}</Button>}
           <Button onClick={onOverview}>{t("place.find")}</Button>
           <Button onClick={onFound}>{t("place.not-on-list")}</Button>
           {list.kind !== "prep" && <Button onClick={() => onMark()}>{t("place.mark")}</Button>}
         </div>
       </header>
+      <TakenLine place={place} />
       <HereLine place={place} next={nextPlace ? say(nextPlace.name, "en") : null} reach={say(here.reach, "en")} />
       <div className={styles.lines}>
         <Oddities file={file} keys={oddities} />
@@ -78,6 +83,22 @@ export const PlaceScreen = memo(function PlaceScreen({ place, next, onOverview, 
     </main>
   );
 });
+
+/** Who counts here; on a device of the crew, the way to take a place. */
+function TakenLine({ place }: { place: string }) {
+  const t = useTranslations("crew-join");
+  const store = useHandover();
+  useVersion();
+  const { me } = store.bundle;
+  const by = takenPlaces(store.folded()).get(place);
+  if (by !== undefined && by !== me.person) return <p className={styles.taken}>{t("taken-by", { name: store.nameOf(by) })}</p>;
+  if (me.side === "base" && by === undefined) return null;
+  return (
+    <p className={styles.taken}>
+      {by === undefined ? <Button onClick={() => store.record("handover", takenAspect(place), { taken: true })}>{t("take")}</Button> : <Button onClick={() => store.record("handover", takenAspect(place), { taken: false })}>{t("give-back")}</Button>}
+    </p>
+  );
+}
 
 function HereLine({ place, next, reach }: { place: string; next: string | null; reach: string }) {
   const t = useTranslations();

@@ -41,6 +41,8 @@ export interface KeptExchange {
   /** number of the last entry pulled from the base */
   lastNumber: number;
   lastHeardAt: string | null;
+  /** names of those who record on this handover */
+  people?: Record<string, string>;
   /** how far the device's clock is ahead of the base's */
   offsetMs: number | null;
 }
@@ -85,7 +87,7 @@ export async function keepHandover(handover: string, grant: string, bundle: Hand
   const heard = { lastHeardAt: bundle.serverTime, offsetMs: Date.now() - Date.parse(bundle.serverTime) };
   const [before, exchange] = [await db.handover.get("handover"), await db.exchange.get("exchange")];
   await db.handover.put({ key: "handover", bundle, grant, sealToSend: before?.sealToSend ?? null });
-  await db.exchange.put({ key: "exchange", lastNumber: exchange?.lastNumber ?? 0, ...heard });
+  await db.exchange.put({ ...exchange, key: "exchange", lastNumber: exchange?.lastNumber ?? 0, ...heard });
   db.close();
   const devices = directory();
   await devices.handovers.put({ handover, database: name, yacht: bundle.list.yacht.name, openedAt: bundle.serverTime });

@@ -89,6 +89,13 @@ export class HandoverStore {
     return this.bundle.seal !== null || this.kept.sealToSend !== null;
   }
 
+  /** Somebody's name, as far as the base has told it. */
+  nameOf(person: string): string {
+    const { me, charter } = this.bundle;
+    if (person === me.person) return me.name;
+    return this.exchange.people?.[person] ?? (person === charter.skipper.id ? charter.skipper.name : "");
+  }
+
   /** The folded handover. */
   folded(): Folded {
     return this.cells;
@@ -127,7 +134,8 @@ export class HandoverStore {
   /** Records one fact. It replaces what stands now on that aspect, forks included. Returns the entry's id. */
   record(subject: string, aspect: string, value: unknown, side: PartySide = this.bundle.me.side): string {
     const basis = (this.cell(subject, aspect)?.heads ?? []).map((head) => head.id);
-    const person = side === "base" ? this.bundle.me.person : this.bundle.charter.skipper.id;
+    const { me, charter } = this.bundle;
+    const person = side === me.side ? me.person : charter.skipper.id;
     const entry: Entry = {
       v: 1, id: uuid(), handover: this.bundle.list.handover, subject, aspect, value, basis, by: { side, person }, device: this.device,
       at: new Date().toISOString(), offsetMs: this.exchange.offsetMs === null ? null : Math.round(this.exchange.offsetMs),
@@ -217,8 +225,8 @@ export class HandoverStore {
   }
 
   /** Notes when the base was last heard of, and what it says of the seal and of what the gate looks at. */
-  async heard(serverTime: string, { seal, context }: Pick<HandoverBundle, "seal" | "context">): Promise<void> {
-    this.exchange = { ...this.exchange, lastHeardAt: serverTime, offsetMs: Date.now() - Date.parse(serverTime) };
+  async heard(serverTime: string, { seal, context, people }: Pick<HandoverBundle, "seal" | "context"> & { people?: Record<string, string> }): Promise<void> {
+    this.exchange = { ...this.exchange, lastHeardAt: serverTime, offsetMs: Date.now() - Date.parse(serverTime), ...(people ? { people } : {}) };
     await this.db.exchange.put(this.exchange);
     const { bundle } = this.kept;
     if ((seal !== null && bundle.seal === null) || canonicalJson(context) !== canonicalJson(bundle.context)) {

@@ -113,7 +113,7 @@ export class Sync {
     for (let more = true; more; ) {
       const page = await ask(`${this.path}/entries?after=${this.store.lastNumber}`, checkFeedPage, { grant: this.store.grant });
       await this.store.receive(page.entries);
-      await this.store.heard(page.serverTime, { seal: page.seal, context: page.context });
+      await this.store.heard(page.serverTime, { seal: page.seal, context: page.context, people: page.people });
       more = page.more;
     }
   }

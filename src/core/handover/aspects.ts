@@ -39,6 +39,10 @@ export const MarkValue = Type.Union([Mark, Type.Object({ withdrawn: Type.Literal
 export const LetGoValue = Type.Object({ why: Type.Union([text(500), Type.Null()]) }, closed);
 export type LetGoValue = Static<typeof LetGoValue>;
 
+/** Somebody counts a place alone, or gives it back. */
+export const TakenValue = Type.Object({ taken: Type.Boolean() }, closed);
+export type TakenValue = Static<typeof TakenValue>;
+
 /** The technician has done the round. */
 export const PrepDoneValue = Type.Object({ done: Type.Literal(true) }, closed);
 
@@ -70,6 +74,7 @@ function isLetGo(subjectKind: string, aspect: string): boolean {
 /** The schema a value must pass, or null when the aspect does not belong to the subject. */
 export function valueSchema(subjectKind: "handover" | "mark" | "found" | "stop" | "question" | "count" | "test" | "shown-test" | "reading" | "look" | "mark-line", aspect: string, reading = ""): TSchema | null {
   if (/^remark:(base|skipper)$/.test(aspect)) return RemarkValue;
+  if (subjectKind === "handover" && /^took:[a-z0-9-]+$/.test(aspect)) return TakenValue;
   if (isLetGo(subjectKind, aspect)) return LetGoValue;
   if (/^photo:[0-9a-f]{64}$/.test(aspect)) return PhotoValue;
   switch (`${subjectKind} ${aspect}`) {

@@ -56,7 +56,8 @@ export function fold(entries: Iterable<Entry>): Folded {
 
 /** Every open fork of a folded handover. */
 export function forks(folded: Folded): Cell[] {
-  return [...folded.values()].filter((cell) => cell.fork);
+  // who counts where is settled by counting: two that took one place are no disagreement on the yacht
+  return [...folded.values()].filter((cell) => cell.fork && !cell.aspect.startsWith("took:"));
 }
 
 /** The cells of a folded handover by their subject. */

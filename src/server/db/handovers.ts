@@ -78,3 +78,11 @@ export async function namesOf(db: Queryable, ids: readonly string[]): Promise<Re
   const { rows } = await db.query<{ id: string; name: string }>("select id, name from person where id = any($1) and erased_at is null", [[...new Set(ids)]]);
   return Object.fromEntries(rows.map((row) => [row.id, row.name]));
 }
+
+/** Names of everybody who may record on a handover, by person. */
+export async function peopleOn(db: Queryable, handoverId: string): Promise<Record<string, string>> {
+  const { rows } = await db.query<{ id: string; name: string }>(
+    "select distinct p.id, p.name from device_grant g join person p on p.id = g.person_id where g.handover_id = $1 and p.erased_at is null", [handoverId],
+  );
+  return Object.fromEntries(rows.map((row) => [row.id, row.name]));
+}

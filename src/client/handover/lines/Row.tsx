@@ -38,6 +38,9 @@ export function Row({ line, cell, verdict, says, how, note, wide = false, tag, m
   const format = useFormatter();
   const labelId = useId();
   const before = store.bundle.before[line.id];
+  const head = cell?.heads[0]?.by;
+  // what somebody else recorded carries the name
+  const by = head && head.person !== store.bundle.me.person ? store.nameOf(head.person) : "";
   const known = store.bundle.list.known?.find(({ subject }) => subject === lineSubject(line.id));
   const aboard = line.at === undefined ? undefined : store.bundle.file.places[line.at];
   const name = say(line.name, "en");
@@ -67,6 +70,7 @@ export function Row({ line, cell, verdict, says, how, note, wide = false, tag, m
         {cell?.fork && <ForkNote line={line} cell={cell} />}
         <div className={styles.says}>
           {!cell?.fork && verdict && says && <Chip verdict={verdict}>{says}</Chip>}
+          {by && <span className={styles.by}>{t("crew-join.by", { name: by })}</span>}
           <Extras subject={lineSubject(line.id)} name={name} />
           {more}
         </div>

@@ -3,7 +3,7 @@ import { mismatch } from "@/formats/validate";
 import { EntryBatch } from "@/formats/wire";
 import { requireGrant } from "@/server/auth/grant";
 import { now } from "@/server/clock";
-import { entriesAfter, standingSeal } from "@/server/db/handovers";
+import { entriesAfter, peopleOn, standingSeal } from "@/server/db/handovers";
 import { withBase } from "@/server/db/pool";
 import { gateContext } from "@/server/handover/gate-context";
 import { handoverById } from "@/server/handover/list-cache";
@@ -30,6 +30,7 @@ export const GET = handle<Context>("pull-entries", async (request, { params }) =
     const seal = await standingSeal(db, id);
     return Response.json({
       entries: rows.map(({ number, entry }) => ({ number, entry })),
+      people: await peopleOn(db, id),
       more: rows.length === pageSize,
       seal: seal ? { seal: seal.seal, sealedAt: seal.sealedAt } : null,
       context: await gateContext(db, handover),

@@ -1,0 +1,18 @@
+import type { Metadata } from "next";
+import { NextIntlClientProvider } from "next-intl";
+import { getMessages } from "next-intl/server";
+import { JoinShell } from "@/client/join/JoinShell";
+import { ServiceWorker } from "@/client/offline/ServiceWorker";
+import { shellMessages } from "@/messages/shell";
+
+export const metadata: Metadata = { title: "Join" };
+
+/** A shell at a fixed address: crew join a check-in with the code that the briefer shows. */
+export default async function JoinPage() {
+  return (
+    <NextIntlClientProvider messages={shellMessages(await getMessages())}>
+      <JoinShell />
+      <ServiceWorker />
+    </NextIntlClientProvider>
+  );
+}

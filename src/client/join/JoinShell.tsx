@@ -1,0 +1,48 @@
+"use client";
+import { useTranslations } from "next-intl";
+import { useEffect, useState, type SubmitEvent } from "react";
+import { Button } from "@/ui/Button";
+import { Field } from "@/ui/Field";
+import { ApiFault } from "../api";
+import styles from "../book/Book.module.css";
+import { openHere } from "../store/open-here";
+
+/** Crew join a check-in: the code that the briefer shows, and a name, under which what they count is kept. */
+export function JoinShell() {
+  const t = useTranslations();
+  const [code, setCode] = useState("");
+  const [fault, setFault] = useState<string | null>(null);
+  const [busy, setBusy] = useState(false);
+  useEffect(() => {
+    // the code may come with the address, from the picture that the briefer shows
+    // eslint-disable-next-line react-hooks/set-state-in-effect
+    setCode(decodeURIComponent(location.hash.slice(1)));
+  }, []);
+  const join = async (event: SubmitEvent<HTMLFormElement>) => {
+    event.preventDefault();
+    const name = String(new FormData(event.currentTarget).get("name")).trim();
+    if (name === "" || code.trim() === "") return setFault(t("join.both"));
+    setBusy(true);
+    try {
+      await openHere("/api/handovers/join", { code: code.trim(), name }, "list");
+    } catch (error) {
+      setFault(error instanceof ApiFault ? error.message : t("desk.no-signal"));
+      setBusy(false);
+    }
+  };
+  return (
+    <main className={styles.alone}>
+      <h1>{t("join.title")}</h1>
+      <p>{t("join.words")}</p>
+      <form onSubmit={join} style={{ display: "grid", gap: 16 }}>
+        <Field label={t("join.code")} error={fault}>
+          {(ids) => <input {...ids} autoComplete="off" autoCapitalize="characters" maxLength={20} value={code} onChange={(event) => setCode(event.target.value)} />}
+        </Field>
+        <Field label={t("join.name")}>{(ids) => <input {...ids} name="name" autoComplete="given-name" maxLength={80} />}</Field>
+        <Button type="submit" look="main" large disabled={busy}>
+          {t("join.open")}
+        </Button>
+      </form>
+    </main>
+  );
+}
