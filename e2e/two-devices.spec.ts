@@ -40,3 +40,42 @@ test("two devices see each other, disagree without signal, and a person settles 
   await a.getByRole("dialog").getByLabel("Find a thing on the list").fill("power adapter");
   await expect(a.getByRole("dialog").getByRole("listitem")).toHaveText(/Shore power adapter.*counted 1/);
 });
+
+test("crew join by a code, take a place and count under their own name; what they may not do is not there", async ({ browser }) => {
+  const [one, other] = await Promise.all([browser.newContext(), browser.newContext({ viewport: { width: 390, height: 844 } })]);
+  const [a, crew] = [await one.newPage(), await other.newPage()];
+  await join(a, "maro@brinecove.example");
+  await a.getByRole("button", { name: "Crew", exact: true }).click();
+  const sheet = a.getByRole("dialog", { name: "The crew counts along" });
+  await sheet.getByRole("button", { name: "Make a code" }).click();
+  const code = (await sheet.getByText(/^[A-Z0-9]{3} [A-Z0-9]{3}$/).textContent()) ?? "";
+
+  await crew.goto("/join");
+  await crew.getByLabel("Code").fill("AAA AAA");
+  await crew.getByLabel("Your name").fill("Tam");
+  await crew.getByRole("button", { name: "Join", exact: true }).click();
+  await expect(crew.getByText("This code opens nothing:")).toBeVisible();
+  await crew.getByLabel("Code").fill(code.toLowerCase());
+  await crew.getByRole("button", { name: "Join", exact: true }).click();
+  await crew.waitForURL("**/handover#*");
+  await crew.getByRole("button", { name: "What is left" }).click();
+  await crew.getByRole("dialog").getByLabel("Find a thing on the list").fill("teaspoon");
+  await crew.getByRole("dialog").getByRole("listitem").getByRole("button").first().click();
+  await expect(crew.locator("#place-title")).toHaveText("Galley");
+  await crew.getByRole("button", { name: "I count here", exact: true }).click();
+  // a locker of cutlery is looked at as one, with every number named; what is safety is not in it
+  const together = crew.getByRole("region", { name: "Seen together" });
+  await together.getByRole("button", { name: /small things here: look at them as one/ }).click();
+  await expect(together.getByText(/Is all of this here\?.*\d+ × .*[Tt]easpoon/)).toBeVisible();
+  await expect(together.getByText(/[Ee]xtinguisher|[Bb]lanket, fire/)).toHaveCount(0);
+  await together.getByRole("button", { name: "Yes, I have seen all of it" }).click();
+  await expect(crew.getByText(/there, seen together with others/).first()).toBeVisible();
+  await expect(crew.getByRole("contentinfo").getByRole("status")).toContainText("all at the base", { timeout: 20_000 });
+
+  // the briefer sees who is where, and by whom it was counted
+  await expect(sheet.getByRole("listitem")).toHaveText(/Galley.*Tam/);
+  await a.keyboard.press("Escape");
+  await a.getByRole("button", { name: "What is left" }).click();
+  await a.getByRole("dialog").getByLabel("Find a thing on the list").fill("teaspoon");
+  await expect(a.getByRole("dialog").getByRole("listitem")).toHaveText(/there, seen together with others · by Tam/);
+});
