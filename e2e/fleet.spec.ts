@@ -33,8 +33,9 @@ for (const { reference, yacht, places } of charters) {
       await expect(page.locator("#place-title")).not.toHaveText(here);
     }
     const atHandover = Object.values(file.readings).filter((reading) => !reading.prepOnly).length;
+    const views = new Set(Object.values(file.looks).map((look) => look.surface).filter((surface) => surface !== "below")).size;
     // and the skipper's certificate and identity
-    const total = [file.inventory, file.tests, file.looks].reduce((sum, part) => sum + Object.keys(part).length, 0) + atHandover + 2;
+    const total = [file.inventory, file.tests, file.looks].reduce((sum, part) => sum + Object.keys(part).length, 0) + atHandover + views + 2;
     await expect(footer).toContainText(new RegExp(`left of ${total}`));
     await expect(footer.getByRole("status")).toContainText("all at the base", { timeout: 20_000 });
     expect(faults).toEqual([]);

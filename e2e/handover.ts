@@ -25,6 +25,7 @@ export async function doPlace(page: Page, aboard: { counts: Record<string, numbe
     if (kind === "count") await count(page, line, aboard.counts[key] ?? 1);
     else if (kind === "test") await item.getByRole("button", { name: /^(Works|Shown)$/ }).click();
     else if (kind === "look") await item.getByRole("button", { name: "Sound" }).click();
+    else if (kind === "view") await item.getByRole("button", { name: /^Nothing new, no photo/ }).click();
     else if (kind === "mark") await item.getByRole("button", { name: "Still so" }).click();
     else await read(page, line, key, aboard.hours);
   }

@@ -1,4 +1,4 @@
-import type { CountValue, LookValue, MarkStateValue, ReadingValue, ResultValue } from "@/core/handover/aspects";
+import type { CountValue, LookValue, MarkStateValue, ReadingValue, ResultValue, ViewValue } from "@/core/handover/aspects";
 import { readingRules } from "@/core/readings";
 import type { ReadingKind } from "@/core/readings/kinds";
 import type { Line } from "@/core/handover/list";
@@ -25,6 +25,8 @@ export function valueWords(t: Translator, line: Line, value: unknown): string {
       return readingWords(t, line.reading, value as ReadingValue);
     case "look":
       return t(`look.${(value as LookValue).state}`);
+    case "view":
+      return t((value as ViewValue).photo === null ? "view.said-by-eye" : "view.said-photo");
     case "mark":
       return t(`mark-state.${(value as MarkStateValue).state}`);
   }

@@ -66,6 +66,8 @@ function allFine(line: Line, hours: number): unknown {
       return { state: "sound" };
     case "mark":
       return { state: "still-so" };
+    case "view":
+      return { nothingNew: true, photo: null };
     case "reading":
       return fineReading(line, hours);
   }

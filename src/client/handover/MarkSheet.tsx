@@ -54,9 +54,11 @@ export function MarkSheet({ place, surface: asked, onClose }: { place: string; s
   };
   const sizeMm = Number(size.replace(",", ".")) * 10;
   const sizeWrong = !Number.isFinite(sizeMm) || sizeMm < 1 || sizeMm > 20_000;
+  const wearBelowMm = list.rules?.markFromMm ?? 0;
+  const isWear = !sizeWrong && size.trim() !== "" && sizeMm < wearBelowMm;
   const keep = async () => {
     setTried(true);
-    if (!kind || sizeWrong || size.trim() === "") return;
+    if (!kind || sizeWrong || size.trim() === "" || isWear) return;
     const subject = `mark:${uuid()}`;
     store.record(subject, "mark", { place, surface, kind, sizeMm: Math.round(sizeMm), aM: at[0], bM: at[1], words: words.trim() });
     if (photo) await store.attachPhoto(subject, photo);
@@ -118,7 +120,7 @@ export function MarkSheet({ place, surface: asked, onClose }: { place: string; s
               {t("mark.kind-missing")}
             </p>
           )}
-          <Field label={t("mark.length")} error={tried && (sizeWrong || size.trim() === "") ? t("mark.length-wrong") : null}>
+          <Field label={t("mark.length")} error={tried && (sizeWrong || size.trim() === "") ? t("mark.length-wrong") : isWear ? t("mark.wear", { mm: wearBelowMm }) : null}>
             {(ids) => <input {...ids} inputMode="decimal" autoComplete="off" value={size} onChange={(event) => setSize(event.target.value)} />}
           </Field>
           <Field label={t("mark.words")}>{(ids) => <input {...ids} maxLength={500} autoComplete="off" value={words} onChange={(event) => setWords(event.target.value)} />}</Field>

@@ -12,6 +12,7 @@ import { Field } from "@/ui/Field";
 import { Sheet } from "@/ui/Sheet";
 import { VerdictMark } from "@/ui/VerdictMark";
 import { useHandover, useVersion } from "./context";
+import { FromPaper } from "./FromPaper";
 import { LetGo } from "./LetGo";
 import styles from "./Sheets.module.css";
 
@@ -42,6 +43,7 @@ export function Overview({ onGo, onClose, onSign }: Props) {
     return standing.step === "fork" || (standing.step === "done" && standing.verdict !== "fine");
   });
   const lines = list.lines.filter((line) => {
+    if (/^#\d+$/.test(wanted)) return list.lines[Number(wanted.slice(1)) - 1] === line;
     if (wanted !== "") return `${say(line.name, "en")} ${placeName(line.place)}`.toLowerCase().includes(wanted);
     if (view === "odd") return odd.includes(line);
     return view === "all" || standingOf(folded, line).step !== "done";
@@ -56,6 +58,7 @@ export function Overview({ onGo, onClose, onSign }: Props) {
       <div className={styles.stack}>
         <Field label={t("overview.search")}>{(ids) => <input {...ids} type="search" value={asked} onChange={(event) => setAsked(event.target.value)} />}</Field>
         {wanted === "" && <Choice label={t("overview.title")} options={views.map((each) => ({ value: each, word: t(`overview.${each}`, { odd: odd.length, left: progress.left, all: progress.total, refused: refused.length }) }))} value={view} onChoose={setView} />}
+        <FromPaper />
         {wanted === "" && view === "way" && (
           <>
             <p className={styles.local}>{t("gate.decision")}</p>

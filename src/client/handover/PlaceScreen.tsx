@@ -34,7 +34,8 @@ export const PlaceScreen = memo(function PlaceScreen({ place, next, onOverview, 
   const store = useHandover();
   const { list, file } = store.bundle;
   const here = list.places.find((each) => each.id === place);
-  const lines = list.lines.filter((line) => line.place === place);
+  // small known marks are seen with their side
+  const lines = list.lines.filter((line) => line.place === place && !(line.kind === "mark" && line.view !== undefined));
   const oddities = Object.keys(file.oddities).filter((key) => file.oddities[key]?.place === place);
   const nextPlace = list.places.find((each) => each.id === next);
   const main = useRef<HTMLElement>(null);

@@ -46,6 +46,7 @@ export class HandoverStore {
   private sumsAreOld = false;
   private telling = false;
   private saveState: SaveState = { unwritten: 0, waiting: 0, refused: 0, fault: null, online: true };
+  private paper: string | null = null;
   readonly device = deviceId();
 
   private constructor(
@@ -96,6 +97,18 @@ export class HandoverStore {
     return this.exchange.people?.[person] ?? (person === charter.skipper.id ? charter.skipper.name : "");
   }
 
+  /** When the paper was written that is being typed in; null while nothing is typed from paper. */
+  get paperAt(): string | null {
+    return this.paper;
+  }
+
+  /** From now on what is recorded here comes from paper written at an instant; null ends that. */
+  typeFromPaper(writtenAt: string | null): void {
+    this.paper = writtenAt;
+    this.sumsAreOld = true;
+    this.tellEveryone();
+  }
+
   /** The folded handover. */
   folded(): Folded {
     return this.cells;
@@ -138,7 +151,7 @@ export class HandoverStore {
     const person = side === me.side ? me.person : charter.skipper.id;
     const entry: Entry = {
       v: 1, id: uuid(), handover: this.bundle.list.handover, subject, aspect, value, basis, by: { side, person }, device: this.device,
-      at: new Date().toISOString(), offsetMs: this.exchange.offsetMs === null ? null : Math.round(this.exchange.offsetMs),
+      at: new Date().toISOString(), offsetMs: this.exchange.offsetMs === null ? null : Math.round(this.exchange.offsetMs), ...(this.paper === null ? {} : { paperAt: this.paper }),
     };
     const kept: KeptEntry = { id: entry.id, entry, state: "waiting", message: null };
     this.place(kept);

@@ -55,7 +55,8 @@ export function compare(before: ComparedRecord, after: ComparedRecord, limits: C
   const now = side(after);
   const differences: Difference[] = [];
   for (const line of after.list.lines) {
-    if (line.kind === "mark") continue;
+    // what is new on a view stands as a mark of its own
+    if (line.kind === "mark" || line.kind === "view") continue;
     const difference = compareLine(line, old, now);
     if (difference) differences.push(difference);
   }
@@ -81,7 +82,7 @@ function evidence({ folded, subjects }: Side, subject: string, cell: Cell | unde
   return { value: cell.fork ? null : (cell.value ?? null), by: head?.by ?? null, at: head?.at ?? null, photos: photosIn(subjects.get(subject) ?? []), remarks: remarksOf(folded, subject) };
 }
 
-function compareLine(line: Exclude<Line, { kind: "mark" }>, old: Side, now: Side): Difference | null {
+function compareLine(line: Exclude<Line, { kind: "mark" | "view" }>, old: Side, now: Side): Difference | null {
   const subject = lineSubject(line.id);
   const oldCell = mainCell(old.folded, line);
   const nowCell = mainCell(now.folded, line);

@@ -3,7 +3,7 @@ import { AnsweredValue, AskedValue, PutOffValue, StopValue, WalkOrderValue, Walk
 import { readingRules } from "../readings";
 import { readingValueSchema } from "../readings/rule";
 import { Key } from "../yacht/schema";
-import { InstantText } from "./entry";
+import { InstantText, Sha256 } from "./entry";
 import { Mark } from "./mark";
 
 const closed = { additionalProperties: false } as const;
@@ -26,6 +26,9 @@ export const ResultValue = Type.Union([
 export const ShownValue = Type.Union([Type.Object({ result: Type.Literal("shown") }, closed), Fails, NotTried]);
 export const LookValue = Type.Object({ state: Type.Union([Type.Literal("sound"), Type.Literal("worn"), Type.Literal("damaged")]) }, closed);
 export const MarkStateValue = Type.Object({ state: Type.Union([Type.Literal("still-so"), Type.Literal("worse"), Type.Literal("mended")]) }, closed);
+/** Nothing new on a view, with the photo that shows it; null where it was looked at by eye alone. */
+export const ViewValue = Type.Object({ nothingNew: Type.Literal(true), photo: Type.Union([Sha256, Type.Null()]) }, closed);
+export type ViewValue = Static<typeof ViewValue>;
 export const RemarkValue = Type.Object({ words: Type.String({ maxLength: 1000 }) }, closed);
 /** A photo by the hash of its bytes; `false` takes it off the line again (the picture itself is kept). */
 export const PhotoValue = Type.Object(
@@ -62,9 +65,9 @@ export type MarkValue = Static<typeof MarkValue>;
 export type { ReadingValue } from "../readings";
 
 /** The aspects that stand on their own; `remark:side` and `photo:hash` are on any subject. */
-export const aspectOfKind = { count: "count", test: "result", reading: "reading", look: "look", mark: "mark-state" } as const;
+export const aspectOfKind = { count: "count", test: "result", reading: "reading", look: "look", mark: "mark-state", view: "view" } as const;
 
-const lineKinds = ["count", "test", "shown-test", "reading", "look", "mark-line"];
+const lineKinds = ["count", "test", "shown-test", "reading", "look", "mark-line", "view"];
 
 /** Whether an aspect is a manager's letting-go: on a line, or on the handover under a reason's code. */
 function isLetGo(subjectKind: string, aspect: string): boolean {
@@ -72,7 +75,7 @@ function isLetGo(subjectKind: string, aspect: string): boolean {
 }
 
 /** The schema a value must pass, or null when the aspect does not belong to the subject. */
-export function valueSchema(subjectKind: "handover" | "mark" | "found" | "stop" | "question" | "count" | "test" | "shown-test" | "reading" | "look" | "mark-line", aspect: string, reading = ""): TSchema | null {
+export function valueSchema(subjectKind: "handover" | "mark" | "found" | "stop" | "question" | "count" | "test" | "shown-test" | "reading" | "look" | "mark-line" | "view", aspect: string, reading = ""): TSchema | null {
   if (/^remark:(base|skipper)$/.test(aspect)) return RemarkValue;
   if (subjectKind === "handover" && /^took:[a-z0-9-]+$/.test(aspect)) return TakenValue;
   if (isLetGo(subjectKind, aspect)) return LetGoValue;
@@ -92,6 +95,8 @@ export function valueSchema(subjectKind: "handover" | "mark" | "found" | "stop" 
       return LookValue;
     case "mark-line mark-state":
       return MarkStateValue;
+    case "view view":
+      return ViewValue;
     case "mark mark":
       return MarkValue;
     case "found found":

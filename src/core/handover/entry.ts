@@ -29,6 +29,8 @@ export const Entry = Type.Object(
     by: Type.Object({ side: PartySide, person: Uuid }, { additionalProperties: false }),
     device: Uuid,
     at: InstantText,
+    /** when it was written on paper, for what was typed in later */
+    paperAt: Type.Optional(InstantText),
     /** how far the device's clock is known to be ahead of the base's, or null when it is not known */
     offsetMs: Type.Union([Type.Integer({ minimum: -1e12, maximum: 1e12 }), Type.Null()]),
   },

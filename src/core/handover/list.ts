@@ -66,16 +66,19 @@ export const ReadingLine = Type.Object(
 );
 export const LookLine = Type.Object({ ...common, kind: Type.Literal("look"), how: Words, surface: Surface, group: Group }, closed);
 export const MarkLine = Type.Object(
-  { ...common, kind: Type.Literal("mark"), group: Group, mark: Mark, photos: Type.Array(Sha256), since: Type.Union([InstantText, Type.Null()]) },
+  { ...common, kind: Type.Literal("mark"), /** the view it is looked at with, where it is too small for a word of its own */ view: Type.Optional(Type.String()), group: Group, mark: Mark, photos: Type.Array(Sha256), since: Type.Union([InstantText, Type.Null()]) },
   closed,
 );
-export const Line = Type.Union([CountLine, TestLine, ReadingLine, LookLine, MarkLine]);
+/** One side of the yacht looked at as a whole, for what is new on it; the same views at every handover. */
+export const ViewLine = Type.Object({ ...common, kind: Type.Literal("view"), surface: Surface, /** the picture of the last handover */ photos: Type.Array(Sha256) }, closed);
+export const Line = Type.Union([CountLine, TestLine, ReadingLine, LookLine, MarkLine, ViewLine]);
 
 export type CountLine = Static<typeof CountLine>;
 export type TestLine = Static<typeof TestLine>;
 export type ReadingLine = Static<typeof ReadingLine>;
 export type LookLine = Static<typeof LookLine>;
 export type MarkLine = Static<typeof MarkLine>;
+export type ViewLine = Static<typeof ViewLine>;
 export type Line = Static<typeof Line>;
 
 export const ListPlace = Type.Object({ id: Key, name: Words, level: Level, side: Side, reach: Words }, closed);

@@ -8,7 +8,7 @@ const file = demoYacht("pale-heron");
 const input = (change: Partial<ListInput> = {}): ListInput => ({
   kind: "check-in", handover: id(1), yacht: { id: id(2), revision: 1, file },
   stay: { id: id(3), from: "2027-06-12T15:00:00.000Z", to: "2027-06-19T09:00:00.000Z", fromDay: "2027-06-12", toDay: "2027-06-19", aboard: 4 },
-  currency: "EUR", checkIn: null, standingMarks: [], history: {}, openedAt: "2027-06-12T14:00:00.000Z", rules: usualRules, crewKg: [], known: [], study: [], ...change,
+  currency: "EUR", checkIn: null, standingMarks: [], viewPhotos: {}, history: {}, openedAt: "2027-06-12T14:00:00.000Z", rules: usualRules, crewKg: [], known: [], study: [], ...change,
 });
 
 describe("the list of a handover", () => {
@@ -17,8 +17,10 @@ describe("the list of a handover", () => {
   it("has every counted thing, test, reading and look of the file once", () => {
     const { inventory, tests, readings, looks } = file;
     const forPrep = Object.values(readings).filter((reading) => reading.prepOnly).length;
+    const views = new Set(Object.values(looks).map((look) => look.surface).filter((surface) => surface !== "below")).size;
+    expect(views).toBe(4);
     // and two of the charter's own: certificate and identity
-    const expected = [inventory, tests, readings, looks].reduce((sum, part) => sum + Object.keys(part).length, 0) - forPrep + 2;
+    const expected = [inventory, tests, readings, looks].reduce((sum, part) => sum + Object.keys(part).length, 0) - forPrep + views + 2;
     expect(list.lines).toHaveLength(expected);
     expect(new Set(list.lines.map((line) => line.id)).size).toBe(expected);
   });
@@ -74,5 +76,12 @@ describe("the list of a handover", () => {
     const mark = { place: "stern", surface: "stern" as const, kind: "scratch" as const, sizeMm: 90, aM: 1, bM: 0.7, words: "platform corner" };
     const made = makeList(input({ standingMarks: [{ id: id(9), mark, photos: [], since: null }] }));
     expect(made.lines.filter((line) => line.place === "stern")[0]).toMatchObject({ id: `mark:${id(9)}`, kind: "mark" });
+  });
+
+  it("looks at a small known mark with its side, and at a large one by itself", () => {
+    const mark = (sizeMm: number) => ({ place: "stern", surface: "stern" as const, kind: "scratch" as const, sizeMm, aM: 1, bM: 0.7, words: "" });
+    const made = makeList(input({ standingMarks: [{ id: id(9), mark: mark(99), photos: [], since: null }, { id: id(10), mark: mark(100), photos: [], since: null }], viewPhotos: { stern: ["c".repeat(64)] } }));
+    expect(made.lines.flatMap((line) => (line.kind === "mark" ? [line.view ?? "by itself"] : []))).toEqual(["view:stern", "by itself"]);
+    expect(made.lines.find((line) => line.id === "view:stern")).toMatchObject({ kind: "view", surface: "stern", photos: ["c".repeat(64)] });
   });
 });

@@ -7,8 +7,8 @@ import type { KnownDefect } from "../upkeep/known";
 import { prepLines, prepPlaces } from "./prep/make-prep-list";
 import type { EarlierReading } from "../readings/rule";
 import { filledWords } from "../yacht/figures";
-import type { YachtFile } from "../yacht/schema";
-import type { HandoverKind, HandoverList, Line, ListPlace, MarkLine } from "./list";
+import type { Surface, YachtFile } from "../yacht/schema";
+import type { HandoverKind, HandoverList, Line, ListPlace, MarkLine, ViewLine } from "./list";
 import type { Mark } from "./mark";
 import { matterOfReading, type Matter } from "./matters";
 
@@ -29,6 +29,8 @@ export interface ListInput {
   /** at check-out: the seal of the check-in, its found counts, and where things lay that were found elsewhere, by line id */
   checkIn: { seal: string; counts: Readonly<Record<string, number>>; foundIn: Readonly<Record<string, string>> } | null;
   standingMarks: readonly StandingMark[];
+  /** the picture of each view at the last handover, by its surface */
+  viewPhotos: Readonly<Record<string, readonly string[]>>;
   /** earlier readings by line id, oldest first */
   history: Readonly<Record<string, readonly EarlierReading[]>>;
   openedAt: string;
@@ -73,12 +75,29 @@ function placesInOrder(file: YachtFile): ListPlace[] {
 
 function handoverLines(input: ListInput): Line[] {
   const { file } = input.yacht;
-  const lines: Line[] = [...markLines(input), ...lookLines(file), ...testLines(file), ...readingLines(input, false), ...charterPapers(input), ...countLines(input)];
+  const lines: Line[] = [...markLines(input), ...viewLines(input), ...lookLines(file), ...testLines(file), ...readingLines(input, false), ...charterPapers(input), ...countLines(input)];
   const placeIndex = new Map(inOrder(file.places).map(([id], index) => [id, index]));
   return lines.sort((a, b) => (placeIndex.get(a.place) ?? 0) - (placeIndex.get(b.place) ?? 0));
 }
 
-function markLines({ standingMarks }: ListInput): MarkLine[] {
+const viewId = (surface: string) => `view:${surface}`;
+
+/** The sides of this yacht from outside, each where one looks at something on it first. */
+function viewPlaces(file: YachtFile): Map<Surface, string> {
+  const places = new Map<Surface, string>();
+  for (const [, look] of inOrder(file.looks)) if (look.surface !== "below" && !places.has(look.surface)) places.set(look.surface, look.place);
+  return places;
+}
+
+function viewLines({ yacht: { file }, viewPhotos }: ListInput): ViewLine[] {
+  return [...viewPlaces(file)].map(([surface, place]) => ({
+    id: viewId(surface), kind: "view", place, name: { en: surface.replace("-", " ") }, system: "hull-and-deck", safety: false, surface, photos: [...(viewPhotos[surface] ?? [])],
+  }));
+}
+
+function markLines({ standingMarks, rules, yacht: { file } }: ListInput): MarkLine[] {
+  const views = viewPlaces(file);
+  const viewOf = ({ sizeMm, surface }: Mark) => (sizeMm < rules.markSingleFromMm && views.has(surface) ? { view: viewId(surface) } : {});
   return standingMarks.map(({ id, mark, photos, since }) => ({
     id: `mark:${id}`,
     kind: "mark",
@@ -86,6 +105,7 @@ function markLines({ standingMarks }: ListInput): MarkLine[] {
     name: { en: mark.words === "" ? mark.kind : mark.words },
     system: "hull-and-deck",
     safety: false,
+    ...viewOf(mark),
     group: "hull",
     mark,
     photos,

@@ -3,7 +3,7 @@ import type { HandoverList, Line } from "./list";
 import { mainCell } from "./state";
 
 /** Seconds a line takes with the people who do it: our own estimate, to be measured on real handovers. */
-const secondsPerLine: Record<Line["kind"], number> = { count: 8, test: 45, reading: 30, look: 20, mark: 10 };
+const secondsPerLine: Record<Line["kind"], number> = { count: 8, test: 45, reading: 30, look: 20, mark: 10, view: 20 };
 
 /** What is left to do. */
 export interface Progress {

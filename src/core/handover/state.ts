@@ -10,7 +10,13 @@ export type Standing = { step: "open" } | { step: "fork"; cell: Cell } | { step:
 
 /** The main cell of a line: its count, result, reading, look or state. */
 export function mainCell(folded: Folded, line: Line): Cell | undefined {
-  return folded.get(cellKey(lineSubject(line.id), aspectOfKind[line.kind]));
+  const subject = lineSubject(line.id);
+  const own = folded.get(cellKey(subject, aspectOfKind[line.kind]));
+  if (own || line.kind !== "mark" || line.view === undefined) return own;
+  // a small mark that nobody said anything of stands as it was, once its side was looked at and nothing new was seen
+  const seen = folded.get(cellKey(lineSubject(line.view), "view"));
+  const stillSo: MarkStateValue = { state: "still-so" };
+  return seen && !seen.fork ? { ...seen, subject, aspect: aspectOfKind.mark, value: stillSo } : undefined;
 }
 
 /** How many of a thing must be there for people to leave with it. */
@@ -53,6 +59,8 @@ function verdictOf(line: Line, value: unknown, judgement: Judgement | null): Ver
       return (value as LookValue).state === "sound" ? "fine" : "watch";
     case "mark":
       return (value as MarkStateValue).state === "worse" ? "watch" : "fine";
+    case "view":
+      return "fine";
   }
 }
 

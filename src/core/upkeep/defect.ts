@@ -27,6 +27,7 @@ function isDefect(folded: Folded, line: Line): boolean {
       return (standing.cell.value as LookValue).state !== "sound";
     case "count":
     case "mark":
+    case "view":
       return false;
   }
 }

@@ -1,7 +1,7 @@
 import "server-only";
 import { v7 as uuid } from "uuid";
 import { dayIn } from "@/core/basics/instant";
-import { aspectOfKind, type CountValue, type MarkStateValue, type ReadingValue } from "@/core/handover/aspects";
+import { aspectOfKind, type CountValue, type MarkStateValue, type ReadingValue, type ViewValue } from "@/core/handover/aspects";
 import { fold } from "@/core/handover/fold";
 import { lineSubject, listHash, type HandoverKind, type HandoverList } from "@/core/handover/list";
 import { makeList, type StandingMark } from "@/core/handover/make-list";
@@ -48,7 +48,7 @@ export async function openHandover(db: Queryable, stayId: string, kind: Handover
     },
     currency: base.currency,
     checkIn: checkIn ? { seal: checkIn.seal, counts: checkIn.counts, foundIn: checkIn.foundIn } : null,
-    standingMarks: kind === "prep" ? [] : checkIn ? checkIn.marks : await marksOfLastCharter(db, stay.yachtId),
+    ...(kind === "prep" ? { standingMarks: [], viewPhotos: {} } : checkIn ? { standingMarks: checkIn.marks, viewPhotos: checkIn.viewPhotos } : await leftByLastCharter(db, stay.yachtId)),
     history: await readingHistory(db, stay.yachtId),
     openedAt,
     rules: (await currentRules(db)).rules,
@@ -92,7 +92,7 @@ async function signedCheckIn(db: Queryable, stayId: string) {
     if (addendum.kind !== "visit") continue;
     for (const { line, count } of addendum.touched) if (count !== null) counts[line] = count;
   }
-  return { id: checkIn.id, revision: checkIn.revision, seal: seal.seal, counts, foundIn: elsewhere, marks: standingMarksAfter(checkIn.list, folded, seal.sealedAt) };
+  return { id: checkIn.id, revision: checkIn.revision, seal: seal.seal, counts, foundIn: elsewhere, marks: standingMarksAfter(checkIn.list, folded, seal.sealedAt), viewPhotos: viewPhotosAfter(checkIn.list, folded) };
 }
 
 /** Marks that are on the yacht after a handover: those that were there and are not mended, and the new ones. */
@@ -108,8 +108,19 @@ function standingMarksAfter(list: HandoverList, folded: ReturnType<typeof fold>,
   return [...old, ...made];
 }
 
-/** Marks known from the last signed handover of the yacht, so that nobody is blamed for an old one. */
-async function marksOfLastCharter(db: Queryable, yachtId: string): Promise<StandingMark[]> {
+/** The pictures of a yacht's sides after a handover: the new one, and where none was taken the one that was there. */
+function viewPhotosAfter(list: HandoverList, folded: ReturnType<typeof fold>): Record<string, string[]> {
+  return Object.fromEntries(
+    list.lines.flatMap((line) => {
+      if (line.kind !== "view") return [];
+      const photo = (mainCell(folded, line)?.value as ViewValue | undefined)?.photo;
+      return [[line.surface, photo ? [photo] : line.photos]];
+    }),
+  );
+}
+
+/** Marks and pictures known from the last signed handover of the yacht, so that nobody is blamed for an old mark. */
+async function leftByLastCharter(db: Queryable, yachtId: string): Promise<{ standingMarks: StandingMark[]; viewPhotos: Record<string, string[]> }> {
   const { rows } = await db.query<{ id: string; list: HandoverList }>(
     `select h.id, h.list from handover h join seal s on s.handover_id = h.id and s.number = 1
      where h.yacht_id = $1 order by s.sealed_at desc limit 1`,
@@ -117,7 +128,9 @@ async function marksOfLastCharter(db: Queryable, yachtId: string): Promise<Stand
   );
   const last = rows[0];
   const signed = last ? await signedEntries(db, last.id) : null;
-  return last && signed ? standingMarksAfter(last.list, fold(signed.entries), signed.seal.sealedAt) : [];
+  if (!last || !signed) return { standingMarks: [], viewPhotos: {} };
+  const folded = fold(signed.entries);
+  return { standingMarks: standingMarksAfter(last.list, folded, signed.seal.sealedAt), viewPhotos: viewPhotosAfter(last.list, folded) };
 }
 
 /** The last readings of the yacht from its signed handovers and finished preps, by line, oldest first. What came after a seal stands in an addendum and is left out. */

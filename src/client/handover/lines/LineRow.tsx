@@ -5,6 +5,7 @@ import { CountRow } from "./CountRow";
 import { LookRow } from "./LookRow";
 import { MarkRow } from "./MarkRow";
 import { ReadingRow } from "./ReadingRow";
+import { ViewRow } from "./ViewRow";
 import { TestRow } from "./TestRow";
 
 /** One line of the list, by its kind. Drawn again only when its own subject changes. */
@@ -18,6 +19,8 @@ export const LineRow = memo(function LineRow({ line, onMark }: { line: Line; onM
       return <ReadingRow line={line} />;
     case "look":
       return <LookRow line={line} onMark={onMark} />;
+    case "view":
+      return <ViewRow line={line} onMark={onMark} />;
     case "mark":
       return <MarkRow line={line} />;
   }

@@ -1,0 +1,89 @@
+"use client";
+import { useTranslations } from "next-intl";
+import { useId, useState } from "react";
+import type { ViewValue } from "@/core/handover/aspects";
+import { lineSubject, type MarkLine, type ViewLine } from "@/core/handover/list";
+import { valueWords } from "@/messages/line-words";
+import { Button } from "@/ui/Button";
+import { useCell, useHandover } from "../context";
+import { MarkRow } from "./MarkRow";
+import { Photo } from "./Photo";
+import { Row } from "./Row";
+import styles from "./Row.module.css";
+
+/**
+ * One side of the yacht, looked at as a whole: the earlier picture beside the camera, one tap with one photo for "nothing
+ * new here", and the small known marks of that side, which need no word each unless one looks worse.
+ */
+export function ViewRow({ line, onMark }: { line: ViewLine; onMark: (surface?: string) => void }) {
+  const t = useTranslations();
+  const store = useHandover();
+  const subject = lineSubject(line.id);
+  const cell = useCell(subject, "view");
+  const value = cell && !cell.fork ? (cell.value as ViewValue) : null;
+  const [fault, setFault] = useState<"too-large" | "no-photo" | null>(null);
+  const fileId = useId();
+  const marks = store.bundle.list.lines.filter((each): each is MarkLine => each.kind === "mark" && each.view === line.id);
+  const surface = t(`surface.${line.surface}`);
+  const take = async (file: File | undefined) => {
+    if (!file) return;
+    setFault(null);
+    const { readyPhoto, PhotoFault } = await import("../../photos/re-encode");
+    try {
+      const photo = await readyPhoto(file, "camera");
+      await store.attachPhoto(subject, photo);
+      store.recordLine(line, { nothingNew: true, photo: photo.hash });
+    } catch (error) {
+      if (!(error instanceof PhotoFault)) throw error;
+      setFault(error.reason);
+    }
+  };
+  return (
+    <Row
+      line={{ ...line, name: { en: t("view.name", { surface }) } }}
+      cell={cell}
+      verdict={value ? "fine" : null}
+      says={value && valueWords(t, line, value)}
+      how={t("view.how", { marks: marks.length })}
+      wide
+      below={
+        marks.length > 0 && (
+          <details className={styles.known}>
+            <summary>{t("view.marks", { marks: marks.length })}</summary>
+            <ul>
+              {marks.map((mark) => (
+                <MarkRow key={mark.id} line={mark} />
+              ))}
+            </ul>
+          </details>
+        )
+      }
+    >
+      {() => (
+        <div className={styles.view}>
+          {line.photos.length > 0 && (
+            <div className={styles.photos}>
+              {line.photos.map((hash) => (
+                <Photo key={hash} hash={hash} alt={t("view.before", { surface })} />
+              ))}
+            </div>
+          )}
+          <label htmlFor={fileId} className={styles.take}>
+            {t("view.nothing-new")}
+            <span className="visually-hidden">: {surface}</span>
+            <input id={fileId} className="visually-hidden" type="file" accept="image/*" capture="environment" onChange={(event) => void take(event.target.files?.[0])} />
+          </label>
+          <Button aria-label={`${t("view.by-eye")}: ${surface}`} onClick={() => store.recordLine(line, { nothingNew: true, photo: null })}>
+            {t("view.by-eye")}
+          </Button>
+          <Button onClick={() => onMark(line.surface)}>{t("look.set-mark")}</Button>
+          {fault && (
+            <p className={styles.error} role="alert">
+              {t(`photo.${fault}`)}
+            </p>
+          )}
+        </div>
+      )}
+    </Row>
+  );
+}

@@ -1,0 +1,72 @@
+import { countLine, entryOf, id, listOf } from "../../testing/records";
+import { mismatch } from "../../formats/validate";
+import { compare } from "../comparison/compare";
+import { checkEntry, type ValueCheck } from "./check-entry";
+import { fold } from "./fold";
+import type { MarkLine, ViewLine } from "./list";
+import { progress } from "./progress";
+import { foundIn, standingOf } from "./state";
+import { takenAspect, takenPlaces } from "./taken";
+import { mayBeCountedTogether, togetherAmong } from "./together";
+
+const view: ViewLine = { id: "view:stern", kind: "view", place: "locker", name: { en: "stern" }, system: "hull-and-deck", safety: false, surface: "stern", photos: [] };
+const small: MarkLine = { id: `mark:${id(7)}`, kind: "mark", place: "locker", name: { en: "scratch" }, system: "hull-and-deck", safety: false, view: "view:stern", group: "hull", mark: { place: "locker", surface: "stern", kind: "scratch", sizeMm: 40, aM: 1, bM: 1, words: "" }, photos: [], since: null };
+const large: MarkLine = { ...small, id: `mark:${id(8)}`, view: undefined, mark: { ...small.mark, sizeMm: 200 } };
+const list = listOf([view, small, large]);
+const seen = entryOf(1, "line:view:stern", "view", { nothingNew: true, photo: null });
+const check: ValueCheck = (schema, value) => mismatch(schema, value)?.message ?? null;
+
+describe("a side looked at as a whole", () => {
+  it("settles its small marks with one word, and leaves a large one open", () => {
+    expect(progress(list, fold([])).left).toBe(3);
+    const folded = fold([seen]);
+    expect(list.lines.map((line) => standingOf(folded, line).step)).toEqual(["done", "done", "open"]);
+    expect(standingOf(folded, small)).toMatchObject({ verdict: "fine", cell: { value: { state: "still-so" } } });
+  });
+
+  it("lets one small mark look worse, whatever was said of the side", () => {
+    const folded = fold([seen, entryOf(2, `line:mark:${id(7)}`, "mark-state", { state: "worse" })]);
+    expect(standingOf(folded, small)).toMatchObject({ verdict: "watch", cell: { value: { state: "worse" } } });
+  });
+
+  it("finds no difference between two records that saw nothing new", () => {
+    const record = { list, entries: [seen, entryOf(2, `line:mark:${id(8)}`, "mark-state", { state: "still-so" })] };
+    expect(compare(record, record)).toEqual([]);
+  });
+});
+
+describe("counted together", () => {
+  const fork = countLine("fork", { group: "below", replacementMinor: 300 });
+  it("is only what is small, cheap and no matter of safety", () => {
+    expect([fork, countLine("pan", { group: "below", replacementMinor: 2501 }), countLine("flare", { group: "below", replacementMinor: 300, safety: true }), countLine("vest", { group: "below", replacementMinor: 300, perPerson: true }), countLine("line", { group: "deck", replacementMinor: 300 })].map(mayBeCountedTogether)).toEqual([true, false, false, false, false]);
+  });
+
+  it("is not worth it for two things", () => {
+    const three = ["fork", "knife", "spoon"].map((key) => ({ ...fork, id: `count:${key}` }));
+    expect(togetherAmong(three)).toHaveLength(3);
+    expect(togetherAmong(three.slice(1))).toEqual([]);
+  });
+
+  it("is refused for anything else, whatever a device sends", () => {
+    const on = listOf([fork, countLine("raft", { safety: true })]);
+    const together = (line: string) => checkEntry(on, entryOf(1, `line:count:${line}`, "count", { count: 2, together: true }), check);
+    expect([together("fork"), together("raft")]).toEqual([null, { code: "not-together" }]);
+  });
+});
+
+describe("found elsewhere, and who counts where", () => {
+  const on = listOf([countLine("fender")]);
+  const moved = (place: string | null) => entryOf(1, "line:count:fender", "found-in", { place });
+  it("belongs there for this charter, and can be put back", () => {
+    expect(foundIn(fold([moved("saloon")]), on.lines[0]!)).toBe("saloon");
+    expect(foundIn(fold([moved("saloon"), { ...moved(null), id: id(2), basis: [id(1)] }]), on.lines[0]!)).toBeNull();
+    expect([checkEntry(on, moved("saloon"), check), checkEntry(on, moved(null), check), checkEntry(on, moved("attic"), check)]).toEqual([null, null, { code: "no-such-place", place: "attic" }]);
+  });
+
+  it("shows who took a place, and that it was given back; two that took one are no disagreement on the yacht", () => {
+    const took = (number: number, person: number, taken: boolean, basis: string[] = []) => entryOf(number, "handover", takenAspect("saloon"), { taken }, { by: { side: "skipper", person: id(person) }, basis });
+    expect([...takenPlaces(fold([took(1, 50, true)]))]).toEqual([["saloon", id(50)]]);
+    expect([...takenPlaces(fold([took(1, 50, true), took(2, 50, false, [id(1)])]))]).toEqual([]);
+    expect([...takenPlaces(fold([took(1, 50, true), took(2, 51, true)]))]).toEqual([["saloon", id(50)]]);
+  });
+});

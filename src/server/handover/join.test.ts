@@ -1,0 +1,65 @@
+import { randomUUID } from "node:crypto";
+import { v7 as uuid } from "uuid";
+import { OpenAnswer } from "@/formats/wire";
+import { mismatch } from "@/formats/validate";
+import { demoBase } from "@/testing/demo-base";
+import { requireGrant } from "../auth/grant";
+import { peopleOn } from "../db/handovers";
+import { leftPdf } from "../pdf/left";
+import { joinByCode, makeJoinCode } from "./join";
+import { postEntries } from "./post-entries";
+
+const base = demoBase("join");
+const open = () => base.handoverOf("BR-1059", "check-in");
+const make = async (handover: string) => base.inBase((db) => makeJoinCode(db, handover));
+
+describe("joining by a code", () => {
+  it("gives a device the right to record for its own person, on the skipper's side, by name", async () => {
+    const handover = await open();
+    const { code } = await make(handover);
+    expect(code).toMatch(/^[ACDEFHJKLMNPRTUVWXY3479]{6}$/);
+    const joined = await joinByCode(` ${code.slice(0, 3).toLowerCase()} ${code.slice(3)} `, " Tam ");
+    expect(mismatch(OpenAnswer, joined)).toBeNull();
+    expect([joined.handover, joined.bundle.me.name, joined.bundle.me.side, joined.bundle.me.isManager]).toEqual([handover, "Tam", "skipper", false]);
+    const grant = await requireGrant(new Request("http://127.0.0.1/", { headers: { authorization: `Bearer ${joined.grant}` } }), handover);
+    expect(grant).toMatchObject({ side: "skipper", personId: joined.bundle.me.person });
+    expect(Object.values(await base.inBase((db) => peopleOn(db, handover)))).toContain("Tam");
+    const entry = { v: 1 as const, id: uuid(), handover, subject: "line:count:shore-adapter", aspect: "count", value: { count: 1 }, basis: [], by: { side: "skipper" as const, person: grant.personId }, device: randomUUID(), at: "2027-06-12T10:15:00.000Z", offsetMs: 0, paperAt: "2027-06-12T09:40:00.000Z" };
+    const [answer] = await postEntries(base.baseId, handover, [entry], grant.personId);
+    expect(answer?.status).toBe("kept");
+    const [kept] = await base.asOwner<{ content: { paperAt: string } }>("select content from entry where id = $1", [entry.id]);
+    expect(kept?.content.paperAt).toBe("2027-06-12T09:40:00.000Z");
+  });
+
+  it("opens nothing once a newer code was made, when it has run out, when it was never made, and of a signed handover", async () => {
+    const handover = await open();
+    const first = await make(handover);
+    await make(handover);
+    const closed = { status: 404, code: "no-such-code" };
+    await expect(joinByCode(first.code, "Tam")).rejects.toMatchObject(closed);
+    const second = await make(handover);
+    process.env.BRINECOVE_NOW = "2027-06-12T16:13:00Z";
+    await expect(joinByCode(second.code, "Tam")).rejects.toMatchObject(closed);
+    process.env.BRINECOVE_NOW = "2027-06-12T10:12:00Z";
+    await expect(joinByCode("ZZZZZZ", "Tam")).rejects.toMatchObject(closed);
+    const sealed = await make(await base.handoverOf("BR-1052", "check-in"));
+    await expect(joinByCode(sealed.code, "Tam")).rejects.toMatchObject(closed);
+  });
+
+  it("slows down who guesses, and keeps no code in plain", async () => {
+    const { code } = await make(await open());
+    expect(JSON.stringify(await base.asOwner("select * from join_code"))).not.toContain(code);
+    for (let i = 0; i < 10; i++) await joinByCode(`QQ${i}QQQ`, "Tam").catch(() => undefined);
+    await expect(joinByCode("QQ99QQ", "Tam")).rejects.toMatchObject({ status: 429 });
+  });
+});
+
+describe("paper as a last resort", () => {
+  it("has the lines that are left, with their numbers, and none that are done", async () => {
+    const { bytes, name } = await base.inBase(async (db) => leftPdf(db, await open()));
+    expect(bytes.subarray(0, 5).toString()).toBe("%PDF-");
+    expect(name).toBe("left-check-in-quillback-BR-1059.pdf");
+    const whole = await base.inBase(async (db) => leftPdf(db, await base.handoverOf("BR-1055", "check-in")));
+    expect(whole.bytes.byteLength).toBeLessThan(bytes.byteLength);
+  });
+});
