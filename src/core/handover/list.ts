@@ -108,6 +108,7 @@ export const HandoverList = Type.Object(
     checkInSeal: Type.Union([Sha256, Type.Null()]),
     places: Type.Array(ListPlace),
     lines: Type.Array(Line),
+    openedAt: Type.Optional(InstantText),
     /** the base's rules as they stood when the list was made */
     rules: Type.Optional(BaseRules),
     /** weights of the people aboard by the crew list, lightest first; names stand outside the record */

@@ -62,6 +62,7 @@ export function makeList(input: ListInput): HandoverList {
     checkInSeal: input.checkIn?.seal ?? null,
     places: isPrep ? prepPlaces(lines) : placesInOrder(file),
     lines,
+    openedAt: input.openedAt,
     rules: input.rules,
     crewKg: [...input.crewKg].sort((a, b) => a - b),
     known: [...input.known],

@@ -4,6 +4,7 @@ import { compare } from "../comparison/compare";
 import { checkEntry, type ValueCheck } from "./check-entry";
 import { fold } from "./fold";
 import type { MarkLine, ViewLine } from "./list";
+import { isFromGallery, isOlderPhoto } from "./photo-age";
 import { progress } from "./progress";
 import { foundIn, standingOf } from "./state";
 import { takenAspect, takenPlaces } from "./taken";
@@ -32,6 +33,17 @@ describe("a side looked at as a whole", () => {
   it("finds no difference between two records that saw nothing new", () => {
     const record = { list, entries: [seen, entryOf(2, `line:mark:${id(8)}`, "mark-state", { state: "still-so" })] };
     expect(compare(record, record)).toEqual([]);
+  });
+});
+
+describe("a photo's age", () => {
+  const photo = "e".repeat(64);
+  const taken = (takenAt: string | null, from: "camera" | "file" = "file") => fold([entryOf(1, "line:count:fender", `photo:${photo}`, { attached: true, takenAt, from })]);
+  const opened = listOf([countLine("fender")], { openedAt: "2027-06-12T14:00:00.000Z" });
+  it("is told by its time of capture against when the list was opened; what carries no time is not accused", () => {
+    const older = (takenAt: string | null) => isOlderPhoto(opened, taken(takenAt), "line:count:fender", photo);
+    expect([older("2027-06-12T13:59:59.000Z"), older("2027-06-12T14:00:00.000Z"), older(null)]).toEqual([true, false, false]);
+    expect([isFromGallery(taken(null), "line:count:fender", photo), isFromGallery(taken(null, "camera"), "line:count:fender", photo)]).toEqual([true, false]);
   });
 });
 

@@ -4,6 +4,7 @@ import { say } from "@/core/basics/words";
 import { walkState } from "@/core/briefing/walk-state";
 import { fold } from "@/core/handover/fold";
 import type { Signature, SignatureContent } from "@/core/handover/seal";
+import { isFromGallery, isOlderPhoto } from "@/core/handover/photo-age";
 import { photosOf, standingOf } from "@/core/handover/state";
 import { lineSubject, type SignedKind } from "@/core/handover/list";
 import { addendumWords } from "@/messages/addendum-words";
@@ -100,9 +101,10 @@ export async function recordPdf(db: Queryable, handoverId: string): Promise<PdfF
       return [placeName.get(line.place) ?? "", say(line.name, "en"), standing.step === "done" ? valueWords(t, line, standing.cell.value) : t("paper.not-recorded")];
     }),
   );
+  const noteOf = (subject: string) => (hash: string) => (isOlderPhoto(list, folded, subject, hash) ? ` (${t("photo.older")})` : isFromGallery(folded, subject, hash) ? ` (${t("photo.from-gallery")})` : "");
   const pictures = await picturesFor(db, [
-    ...noted.map((finding) => ({ caption: `${finding.name}: ${finding.words}`, photos: finding.photos })),
-    ...list.lines.filter((line) => !noted.some((finding) => finding.id === line.id)).map((line) => ({ caption: say(line.name, "en"), photos: photosOf(folded, lineSubject(line.id)) })),
+    ...noted.map((finding) => ({ caption: `${finding.name}: ${finding.words}`, photos: finding.photos, note: noteOf(/^(mark|found):[0-9a-f-]{36}$/.test(finding.id) ? finding.id : lineSubject(finding.id)) })),
+    ...list.lines.filter((line) => !noted.some((finding) => finding.id === line.id)).map((line) => ({ caption: say(line.name, "en"), photos: photosOf(folded, lineSubject(line.id)), note: noteOf(lineSubject(line.id)) })),
   ]);
   if (pictures.length > 0) {
     paper.section(t("paper.photos"));
@@ -118,12 +120,12 @@ export async function recordPdf(db: Queryable, handoverId: string): Promise<PdfF
 }
 
 /** Pictures as JPEG, small enough for paper; those that have not arrived are left out. */
-export async function picturesFor(db: Queryable, wanted: readonly { caption: string; photos: readonly string[] }[]): Promise<{ bytes: Buffer; caption: string }[]> {
+export async function picturesFor(db: Queryable, wanted: readonly { caption: string; photos: readonly string[]; note?: (hash: string) => string }[]): Promise<{ bytes: Buffer; caption: string }[]> {
   const pictures: { bytes: Buffer; caption: string }[] = [];
-  for (const { caption, photos } of wanted) {
+  for (const { caption, photos, note } of wanted) {
     for (const hash of photos) {
       const photo = await photoBytes(db, hash, false);
-      if (photo) pictures.push({ caption, bytes: await sharp(photo.bytes).resize(640, 480, { fit: "inside" }).jpeg({ quality: 75 }).toBuffer() });
+      if (photo) pictures.push({ caption: `${caption}${note?.(hash) ?? ""}`, bytes: await sharp(photo.bytes).resize(640, 480, { fit: "inside" }).jpeg({ quality: 75 }).toBuffer() });
     }
   }
   return pictures;

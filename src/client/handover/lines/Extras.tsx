@@ -2,6 +2,7 @@
 import { useTranslations } from "next-intl";
 import { useId, useState } from "react";
 import type { PartySide } from "@/core/handover/entry";
+import { isFromGallery, isOlderPhoto } from "@/core/handover/photo-age";
 import { photosOf, remarksOf } from "@/core/handover/state";
 import { Button } from "@/ui/Button";
 import { Field } from "@/ui/Field";
@@ -20,13 +21,13 @@ export function Extras({ subject, name }: { subject: string; name: string }) {
   const fileId = useId();
   const photos = photosOf(store.folded(), subject);
   const remarks = remarksOf(store.folded(), subject);
-  const take = async (file: File | undefined) => {
+  const take = async (file: File | undefined, from: "camera" | "file") => {
     if (!file) return;
     setFault(null);
     setOpen(false);
     const { readyPhoto, PhotoFault } = await import("../../photos/re-encode");
     try {
-      await store.attachPhoto(subject, await readyPhoto(file, "file"));
+      await store.attachPhoto(subject, await readyPhoto(file, from));
     } catch (error) {
       if (!(error instanceof PhotoFault)) throw error;
       setFault(error.reason);
@@ -38,7 +39,10 @@ export function Extras({ subject, name }: { subject: string; name: string }) {
       {photos.length > 0 && (
         <div className={styles.photos}>
           {photos.map((hash, index) => (
-            <Photo key={hash} hash={hash} alt={t("photo.of", { name, number: index + 1 })} />
+            <figure key={hash}>
+              <Photo hash={hash} alt={t("photo.of", { name, number: index + 1 })} />
+              {isFromGallery(store.folded(), subject, hash) && <figcaption>{t(isOlderPhoto(store.bundle.list, store.folded(), subject, hash) ? "photo.older" : "photo.from-gallery")}</figcaption>}
+            </figure>
           ))}
         </div>
       )}
@@ -55,7 +59,12 @@ export function Extras({ subject, name }: { subject: string; name: string }) {
           <label htmlFor={fileId}>
             {t("photo.take")}
             <span className="visually-hidden">: {name}</span>
-            <input id={fileId} className="visually-hidden" type="file" accept="image/*" capture="environment" onChange={(event) => void take(event.target.files?.[0])} />
+            <input id={fileId} className="visually-hidden" type="file" accept="image/*" capture="environment" onChange={(event) => void take(event.target.files?.[0], "camera")} />
+          </label>
+          <label htmlFor={`${fileId}-gallery`}>
+            {t("photo.gallery")}
+            <span className="visually-hidden">: {name}</span>
+            <input id={`${fileId}-gallery`} className="visually-hidden" type="file" accept="image/*" onChange={(event) => void take(event.target.files?.[0], "file")} />
           </label>
           {(store.bundle.me.side === "base" ? (["base", "skipper"] as const) : (["skipper"] as const)).map((each) => (
             <Button key={each} onClick={() => setSide(side === each ? null : each)} aria-expanded={side === each} aria-label={`${t(`remark.${each}`)}: ${name}`}>
