@@ -14,7 +14,8 @@ export async function count(page: Page, line: string, number: number): Promise<v
 
 /** Records every line of the place on the screen by hand, as a briefer and a skipper do. */
 export async function doPlace(page: Page, aboard: { counts: Record<string, number>; hours: number; except: Exceptions }): Promise<void> {
-  for (const item of await page.locator("[data-line]").all()) {
+  // small known marks are folded away with their side, and need no word
+  for (const item of await page.locator("[data-line]:visible").all()) {
     const line = (await item.getAttribute("data-line")) ?? "";
     const exception = aboard.except[line];
     if (exception) {
