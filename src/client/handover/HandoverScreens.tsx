@@ -56,6 +56,9 @@ export function HandoverScreens() {
   const openFound = useCallback(() => setSheet({ sheet: "found" }), []);
   const openCrew = useCallback(() => setSheet({ sheet: "crew" }), []);
   const openPlan = useCallback(() => setSheet({ sheet: "plan" }), []);
+  // who joined by the code counts; the walk is the briefer's and the skipper's
+  const { me, charter } = store.bundle;
+  const isCrew = me.side === "skipper" && me.person !== charter.skipper.id;
   if (store.isSealed) {
     return (
       <Suspense>
@@ -88,7 +91,7 @@ export function HandoverScreens() {
   return (
     <div className={styles.shell}>
       <Rail place={place} next={next} level={level} onLevel={setLevel} onGo={go} open={sheet?.sheet === "plan"} onClose={close} />
-      <PlaceScreen key={place} place={place} next={next} onOverview={openOverview} onFound={openFound} onMark={openMark} onPlan={openPlan} onCrew={list.kind === "prep" || store.bundle.me.side !== "base" ? null : openCrew} onWalk={list.briefing ? openWalk : null} />
+      <PlaceScreen key={place} place={place} next={next} onOverview={openOverview} onFound={openFound} onMark={openMark} onPlan={openPlan} onCrew={list.kind === "prep" || store.bundle.me.side !== "base" ? null : openCrew} onWalk={list.briefing && !isCrew ? openWalk : null} />
       <Footer next={next} onGo={go} onOverview={openOverview} onSign={() => setSigning(true)} />
       <Suspense>
         {sheet?.sheet === "overview" && <Overview onGo={go} onClose={close} onSign={() => { close(); setSigning(true); }} />}

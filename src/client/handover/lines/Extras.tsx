@@ -1,6 +1,6 @@
 "use client";
 import { useTranslations } from "next-intl";
-import { useId, useState } from "react";
+import { useId, useState, type ReactNode } from "react";
 import type { PartySide } from "@/core/handover/entry";
 import { isFromGallery, isOlderPhoto } from "@/core/handover/photo-age";
 import { photosOf, remarksOf } from "@/core/handover/state";
@@ -11,7 +11,7 @@ import { Photo } from "./Photo";
 import styles from "./Row.module.css";
 
 /** Photos and remarks on a line, a mark or a found thing; remarks stand by whose they are. */
-export function Extras({ subject, name }: { subject: string; name: string }) {
+export function Extras({ subject, name, more }: { subject: string; name: string; more?: ReactNode }) {
   const t = useTranslations();
   const store = useHandover();
   useSubject(subject);
@@ -71,6 +71,7 @@ export function Extras({ subject, name }: { subject: string; name: string }) {
               {t(`remark.${each}`)}
             </Button>
           ))}
+          {more}
         </div>
       )}
       {fault && (

@@ -42,8 +42,8 @@ export function FoundElsewhere({ line }: { line: CountLine }) {
     );
   }
   return (
-    <Button look="quiet" className={styles.more} aria-label={`${t("elsewhere.ask")}: ${name}`} onClick={() => setAsking(true)}>
-      {place ? t("elsewhere.found", { place: say(places.find((each) => each.id === place)?.name ?? { en: place }, "en") }) : t("elsewhere.ask")}
+    <Button aria-label={`${t("elsewhere.ask")}: ${name}`} onClick={() => setAsking(true)}>
+      {t("elsewhere.ask")}
     </Button>
   );
 }

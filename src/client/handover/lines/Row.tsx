@@ -71,8 +71,7 @@ export function Row({ line, cell, verdict, says, how, note, wide = false, tag, m
         <div className={styles.says}>
           {!cell?.fork && verdict && says && <Chip verdict={verdict}>{says}</Chip>}
           {by && <span className={styles.by}>{t("crew-join.by", { name: by })}</span>}
-          <Extras subject={lineSubject(line.id)} name={name} />
-          {more}
+          <Extras subject={lineSubject(line.id)} name={name} more={more} />
         </div>
       </div>
       <div className={styles.act}>{children(labelId)}</div>
