@@ -95,7 +95,7 @@ export function CharterPage({ row, timeZone, currency, deposit, crew, defects, f
           <PrepPart row={row} at={at} />
           {defects.length > 0 && (
             <>
-              <h3>{t("known.title")}</h3>
+              <h3>{t("work.title")}</h3>
               <DefectList defects={defects} timeZone={timeZone} mayWork={roles.some((role) => role === "technician" || role === "manager")} />
             </>
           )}

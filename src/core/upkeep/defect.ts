@@ -1,3 +1,4 @@
+import type { ReadingKind } from "../readings/kinds";
 import type { LookValue, ResultValue } from "../handover/aspects";
 import type { Folded } from "../handover/fold";
 import { lineSubject, type HandoverList, type Line } from "../handover/list";
@@ -14,6 +15,9 @@ export interface SeenDefect {
   safety: boolean;
 }
 
+/** Readings of what is used up and filled again. */
+const consumed: ReadonlySet<string> = new Set<ReadingKind>(["fuel", "water", "holding-tank", "gas"]);
+
 /** A line that is not fine in a way that can be mended: not what is merely short in number. */
 function isDefect(folded: Folded, line: Line): boolean {
   const standing = standingOf(folded, line);
@@ -22,7 +26,9 @@ function isDefect(folded: Folded, line: Line): boolean {
     case "test":
       return ["fails", "works-but"].includes((standing.cell.value as ResultValue).result);
     case "reading":
-      return standing.verdict !== "fine" && standing.judgement?.provisional === false;
+      if (standing.judgement?.provisional !== false) return false;
+      // a tank that is not full is filled, not mended
+      return standing.verdict === "stop" || (standing.verdict === "watch" && !consumed.has(line.reading));
     case "look":
       return (standing.cell.value as LookValue).state !== "sound";
     case "count":

@@ -57,7 +57,7 @@ export function ReadingRow({ line }: { line: ReadingLine }) {
           {fields.map((field) =>
             field.type === "choice" || field.type === "yes-no" ? (
               <div key={field.name} className={styles.free}>
-                {field.type === "yes-no" && <p aria-hidden="true">{t(`field.${field.name as FieldName}`)}</p>}
+                <p aria-hidden="true">{t(`field.${field.name as FieldName}`)}</p>
                 <Choice label={t(`field.${field.name as FieldName}`)} options={optionsOf(t, field)} value={(draft[field.name] as string) || null} onChoose={(chosen) => commit({ ...draft, [field.name]: chosen })} />
               </div>
             ) : (

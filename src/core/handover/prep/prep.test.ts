@@ -87,6 +87,8 @@ describe("what becomes a defect", () => {
     expect(seenDefects(known, fold([slack]))).toEqual([]);
     // what was known as a nuisance and holds her now is news
     expect(seenDefects({ ...known, known: [{ ...known.known[0]!, subject: "line:test:prep-seacock-galley-seacock" }] }, fold([fails])).map(({ safety }) => safety)).toEqual([true]);
+    expect(seenDefects(list, fold([entryOf(1, "line:reading:fuel", "reading", { litres: 100 })]))).toEqual([]);
+    expect(seenDefects(list, fold([entryOf(1, "line:reading:gas", "reading", { smell: true, percent: 80, fullBottles: 1 })])).map(({ safety }) => safety)).toEqual([true]);
     expect(seenDefects(list, fold([entryOf(1, "line:reading:battery-service", "reading", { volts: 12.3, restHours: 0.5 })]))).toEqual([]);
   });
 });
