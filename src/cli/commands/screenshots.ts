@@ -9,7 +9,6 @@ import { needTools } from "./test";
 const port = 4322;
 const desk = { width: 1280, height: 800 };
 const phone = { width: 390, height: 844 };
-const tablet = { width: 834, height: 1112 };
 const folder = "docs/screenshots";
 
 /** `screenshots`: every picture of docs/screenshots, from demo data with the clock fixed. */
@@ -90,7 +89,16 @@ const pictures: Picture[] = [
   { name: "today", size: desk, show: signIn },
   { name: "charter", size: desk, show: async (page) => { await signIn(page); await page.goto("/charters/BR-1058"); } },
   { name: "check-in", size: desk, show: (page) => open(page, "Wenna Coldrake", /Go on with the check-in/) },
-  { name: "check-in-tablet", size: tablet, show: (page) => open(page, "Wenna Coldrake", /Go on with the check-in/, "Service bank") },
+  {
+    name: "prep", size: desk,
+    show: async (page) => {
+      await signIn(page);
+      await page.goto("/charters/BR-1058");
+      await page.getByRole("button", { name: "Prep", exact: true }).click();
+      await page.locator("#place-title").waitFor();
+      await page.getByRole("list", { name: "The round" }).getByRole("button", { name: /^Engine, cold/ }).click();
+    },
+  },
   { name: "check-in-phone", size: phone, show: (page) => open(page, "Wenna Coldrake", /Go on with the check-in/) },
   {
     name: "in-the-way", size: desk,

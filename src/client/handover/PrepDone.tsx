@@ -8,6 +8,7 @@ import { Button } from "@/ui/Button";
 import { VerdictMark } from "@/ui/VerdictMark";
 import { useHandover, useVersion } from "./context";
 import { SaveWords } from "./Footer";
+import { KnownList } from "./KnownList";
 import { lineSubject } from "@/core/handover/list";
 import styles from "./SignScreen.module.css";
 
@@ -48,18 +49,7 @@ export function PrepDone({ onBack }: { onBack: () => void }) {
             ))}
           </ul>
         </section>
-        {(list.known ?? []).length > 0 && (
-          <section>
-            <h2>{t("known.title")}</h2>
-            <ul className={styles.briefing}>
-              {(list.known ?? []).map((known) => (
-                <li key={known.id}>
-                  <strong>{known.title}</strong>: {known.words}
-                </li>
-              ))}
-            </ul>
-          </section>
-        )}
+        <KnownList />
         {progress.left > 0 && !isDone && (
           <p className={styles.stop}>
             {t("prep.left", { places: list.places.filter((place) => (progress.leftByPlace[place.id] ?? 0) > 0).map((place) => say(place.name, "en")).join(", ") })}

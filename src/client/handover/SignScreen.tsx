@@ -15,6 +15,7 @@ import { makeSignature } from "../signing/make-signature";
 import { useSignatureWords } from "../signing/useSignatureWords";
 import { useHandover, useVersion } from "./context";
 import { SaveWords } from "./Footer";
+import { KnownList } from "./KnownList";
 import styles from "./SignScreen.module.css";
 
 /** Both read what differs from "all here, all fine", then sign on this device. */
@@ -142,18 +143,7 @@ export function SignScreen({ onBack, onGo }: { onBack: () => void; onGo: (place:
             </table>
           )}
         </section>
-        {known.length > 0 && (
-          <section>
-            <h2>{t("known.title")}</h2>
-            <ul className={styles.briefing}>
-              {(list.known ?? []).map((each) => (
-                <li key={each.id}>
-                  <strong>{each.title}</strong>: {each.words}
-                </li>
-              ))}
-            </ul>
-          </section>
-        )}
+        <KnownList />
         {briefing.length > 0 && (
           <section>
             <h2>{t("briefing.title")}</h2>

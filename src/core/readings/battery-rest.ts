@@ -13,7 +13,7 @@ const schema = Type.Object(
     /** hours without charger, solar or load */
     restHours: Type.Number({ minimum: 0 }),
     history: History,
-    limits: limitsOf({ watchBelowV: Type.Number(), stopBelowV: Type.Number() }),
+    limits: limitsOf({ watchBelowV: Type.Optional(Type.Number()), stopBelowV: Type.Optional(Type.Number()) }),
   },
   { additionalProperties: false },
 );
@@ -55,10 +55,10 @@ function judge(input: In): Judgement {
   const scale = input.nominalV / 12;
   const volts12 = rounded(input.volts / scale);
   const practice = practiceLimits(input.chemistry, input.duty);
-  const limit = input.limits ?? {
-    from: generalPractice,
-    watchBelowV: rounded(practice.watchBelowV * scale),
-    stopBelowV: rounded(practice.stopBelowV * scale),
+  const limit = {
+    from: input.limits?.from ?? generalPractice,
+    watchBelowV: input.limits?.watchBelowV ?? rounded(practice.watchBelowV * scale),
+    stopBelowV: input.limits?.stopBelowV ?? rounded(practice.stopBelowV * scale),
   };
   if (volts12 < 10.5 || volts12 > 15.5) {
     const why = `${shown(input.volts)} V cannot be a sound ${input.nominalV} V bank at rest`;

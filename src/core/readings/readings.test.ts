@@ -50,6 +50,8 @@ describe("battery at rest", () => {
 
   it("lets the yacht file's limits win", () => {
     expect(rest({ volts: 12.45, limits: { from: "yacht file", watchBelowV: 12.5, stopBelowV: 12.1 } })).toMatchObject({ verdict: "watch", limit: { from: "yacht file" } });
+    // one limit of its own leaves the other as usual: it never falls away
+    expect(rest({ volts: 11.9, limits: { from: "base", watchBelowV: 12.5 } })).toMatchObject({ verdict: "stop", limit: { watchBelowV: 12.5, stopBelowV: 12 } });
   });
 });
 
