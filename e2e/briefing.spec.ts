@@ -98,7 +98,7 @@ test.describe("the walk without a briefer", () => {
     await expect(desk.getByText("Say in a word why: it stays with the change.")).toBeVisible();
     await desk.getByLabel("Why (it stays with the change)").fill("three arrivals at one hour");
     await desk.getByRole("button", { name: "Settle it so" }).click();
-    await expect(desk.getByRole("row", { name: /Senna Ruhl three arrivals at one hour/ })).toBeVisible();
+    await expect(desk.getByRole("row", { name: /Senna Ruhl A skipper may walk her alone: No → Yes three arrivals at one hour/ })).toBeVisible();
     await desk.getByRole("button", { name: "Sign out" }).click();
     await desk.waitForURL("**/sign-in");
 
