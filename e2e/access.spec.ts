@@ -36,6 +36,9 @@ test("axe finds nothing in the handover, at three sizes", async ({ page }) => {
   await openCheckIn(page);
   for (const size of [{ width: 1280, height: 800 }, { width: 834, height: 1112 }, { width: 390, height: 844 }]) {
     await page.setViewportSize(size);
+    // the buttons never push the place's name away
+    await expect(page.locator("#place-title")).toBeInViewport();
+    expect((await page.locator("#place-title").boundingBox())?.width).toBeGreaterThan(100);
     await sound(page);
     await page.getByRole("button", { name: "What is left" }).click();
     await sound(page);

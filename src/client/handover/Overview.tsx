@@ -64,7 +64,7 @@ export function Overview({ onGo, onClose, onSign }: Props) {
             <p className={styles.local}>{t("gate.decision")}</p>
             {gate.reasons.length === 0 && <p>{t("gate.nothing")}</p>}
             <ul className={styles.rows}>
-              {gate.reasons.map((reason) => {
+              {[...gate.reasons].sort((a, b) => Number(b.blocks) - Number(a.blocks)).map((reason) => {
                 const line = list.lines.find((each) => each.id === reason.line);
                 return (
                   <li key={`${reason.code} ${reason.line} ${reason.words}`}>
