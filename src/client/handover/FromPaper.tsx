@@ -1,5 +1,5 @@
 "use client";
-import { useTranslations } from "next-intl";
+import { useFormatter, useTranslations } from "next-intl";
 import { useState } from "react";
 import { instantIn } from "@/core/basics/instant";
 import { Button } from "@/ui/Button";
@@ -10,6 +10,7 @@ import styles from "./Sheets.module.css";
 /** Paper as a last resort: printing what is left, and typing it in later under the time at which it was written. */
 export function FromPaper() {
   const t = useTranslations("left-paper");
+  const format = useFormatter();
   const store = useHandover();
   useVersion();
   const { list, base } = store.bundle;
@@ -25,7 +26,7 @@ export function FromPaper() {
   if (store.paperAt !== null) {
     return (
       <p className={styles.local}>
-        {t("typing", { at: new Date(store.paperAt).toLocaleString("en-GB", { timeZone: base.timeZone, dateStyle: "medium", timeStyle: "short" }) })} <Button onClick={() => store.typeFromPaper(null)}>{t("stop")}</Button>
+        {t("typing", { at: format.dateTime(new Date(store.paperAt), { timeZone: base.timeZone, dateStyle: "medium", timeStyle: "short" }) })} <Button onClick={() => store.typeFromPaper(null)}>{t("stop")}</Button>
       </p>
     );
   }
