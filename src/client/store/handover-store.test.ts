@@ -106,6 +106,16 @@ describe("what the base says", () => {
     expect(again.cell("line:count:fender", "count")?.value).toEqual({ count: 5 });
   });
 
+  it("knows who made an entry by the time it tells of it", async () => {
+    const store = await open();
+    const tam = id(906);
+    const told: string[] = [];
+    store.onSubject("line:count:fender", () => told.push(store.nameOf(tam)));
+    await store.receive([{ number: 1, entry: entryOf(1, "line:count:fender", "count", { count: 4 }, { by: { side: "skipper", person: tam } }) }], { [tam]: "Tam" });
+    expect(told[0]).toBe("Tam");
+    expect((await open()).nameOf(tam)).toBe("Tam");
+  });
+
   it("makes a fork where another tablet counted otherwise, and one tap settles it over both", async () => {
     const store = await open();
     store.recordLine(fender, { count: 6 });

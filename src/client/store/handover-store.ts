@@ -193,11 +193,11 @@ export class HandoverStore {
     this.setSave({ unwritten: this.saveState.unwritten - 1, fault: null });
   }
 
-  /** Takes entries that came from the base. */
-  async receive(rows: readonly { number: number; entry: Entry }[]): Promise<void> {
+  /** Takes entries that came from the base; who made them is known before they show. */
+  async receive(rows: readonly { number: number; entry: Entry }[], people = this.exchange.people): Promise<void> {
     const fresh = rows.filter(({ entry }) => !this.entries.has(entry.id) || this.entries.get(entry.id)?.state === "waiting").map(({ entry }): KeptEntry => ({ id: entry.id, entry, state: "there", message: null }));
     const lastNumber = rows.reduce((most, { number }) => Math.max(most, number), this.exchange.lastNumber);
-    const exchange = { ...this.exchange, lastNumber };
+    const exchange = { ...this.exchange, lastNumber, ...(people ? { people } : {}) };
     await this.db.transaction("rw", this.db.entries, this.db.exchange, async () => {
       await this.db.entries.bulkPut(fresh);
       await this.db.exchange.put(exchange);
@@ -238,8 +238,8 @@ export class HandoverStore {
   }
 
   /** Notes when the base was last heard of, and what it says of the seal and of what the gate looks at. */
-  async heard(serverTime: string, { seal, context, people }: Pick<HandoverBundle, "seal" | "context"> & { people?: Record<string, string> }): Promise<void> {
-    this.exchange = { ...this.exchange, lastHeardAt: serverTime, offsetMs: Date.now() - Date.parse(serverTime), ...(people ? { people } : {}) };
+  async heard(serverTime: string, { seal, context }: Pick<HandoverBundle, "seal" | "context">): Promise<void> {
+    this.exchange = { ...this.exchange, lastHeardAt: serverTime, offsetMs: Date.now() - Date.parse(serverTime) };
     await this.db.exchange.put(this.exchange);
     const { bundle } = this.kept;
     if ((seal !== null && bundle.seal === null) || canonicalJson(context) !== canonicalJson(bundle.context)) {

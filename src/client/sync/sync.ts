@@ -112,8 +112,8 @@ export class Sync {
   private async pull(): Promise<void> {
     for (let more = true; more; ) {
       const page = await ask(`${this.path}/entries?after=${this.store.lastNumber}`, checkFeedPage, { grant: this.store.grant });
-      await this.store.receive(page.entries);
-      await this.store.heard(page.serverTime, { seal: page.seal, context: page.context, people: page.people });
+      await this.store.receive(page.entries, page.people);
+      await this.store.heard(page.serverTime, { seal: page.seal, context: page.context });
       more = page.more;
     }
   }
