@@ -46,7 +46,7 @@ test("one charter from sign-in to statement", async ({ page }, info) => {
 
   // the deposit first: declined, then held
   await chooseToday(page, "Jory Fenn");
-  await page.getByRole("link", { name: "Hold the deposit" }).click();
+  await page.getByRole("link", { name: "See to the deposit" }).click();
   await page.getByRole("button", { name: "Declines" }).click();
   await page.getByRole("button", { name: /^Hold €2,500/ }).click();
   await expect(page.getByText("The card declines.")).toBeVisible();

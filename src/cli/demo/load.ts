@@ -5,6 +5,7 @@ import { digestOf } from "../../core/basics/digest";
 import { fold } from "../../core/handover/fold";
 import type { HandoverKind } from "../../core/handover/list";
 import { imprint, makeManifest, manifestDigest, sealOf, type SignatureContent } from "../../core/handover/seal";
+import { notedByHand, type CharterTerms } from "../../core/settlement/terms";
 import { checkFile } from "../../core/yacht/checks";
 import { resolveYacht } from "../../core/yacht/resolve";
 import { YachtFile, YachtOfClass } from "../../core/yacht/schema";
@@ -20,7 +21,7 @@ import { addCall } from "../../server/db/calls";
 import { findHandover } from "../../server/db/handovers";
 import { pool, withBase, type Queryable } from "../../server/db/pool";
 import { findYacht } from "../../server/db/yachts";
-import { holdDeposit } from "../../server/deposit/deposit";
+import { holdDeposit, noteDeposit } from "../../server/deposit/deposit";
 import { terminalBook } from "../../server/deposit/terminal-book";
 import { openHandover } from "../../server/handover/open";
 import { postEntries } from "../../server/handover/post-entries";
@@ -164,7 +165,8 @@ async function loadCharter(db: Queryable, loaded: Loaded, script: Scenario, char
   const [charterId, stayId] = [uuid(), uuid()];
   const briefer = loaded.staff.get(charter.briefer);
   if (!briefer) throw new Error(`demo/scenario.json: ${charter.reference} has a briefer who is not of the staff`);
-  await db.query("insert into charter (id, base_id, reference, charterer_id, skipper_id, terms) values ($1, $2, $3, $4, $5, $6)", [charterId, baseId, charter.reference, chartererId, skipperId, JSON.stringify(script.terms)]);
+  const terms: CharterTerms = { ...script.terms, deposit: charter.agreed ?? script.terms.deposit };
+  await db.query("insert into charter (id, base_id, reference, charterer_id, skipper_id, terms) values ($1, $2, $3, $4, $5, $6)", [charterId, baseId, charter.reference, chartererId, skipperId, JSON.stringify(terms)]);
   await db.query("insert into stay (id, base_id, charter_id, yacht_id, starts_at, ends_at, aboard) values ($1, $2, $3, $4, $5, $6, $7)", [
     stayId, baseId, charterId, loaded.yachts.get(charter.yacht), at(charter.from), at(charter.to), charter.aboard,
   ]);
@@ -180,10 +182,13 @@ async function loadCharter(db: Queryable, loaded: Loaded, script: Scenario, char
   }
   for (const call of charter.calls ?? []) await addCall(db, { id: uuid(), stayId, topic: call.topic, words: call.words }, briefer.id, addHours(at(charter.from), call.afterHours));
   if (charter.deposit === "held") {
-    const { amountMinor } = script.terms.deposit;
-    await atTime(min(addHours(at(charter.from), -26), now()), () =>
-      holdDeposit(db, simulatedTerminal(terminalBook(db), "approves"), { stayId, amountMinor, currency: script.base.currency }, `demo-hold-${charter.reference}`, briefer.id),
-    );
+    const { amountMinor, how } = terms.deposit;
+    const { currency } = script.base;
+    const key = `demo-hold-${charter.reference}`;
+    await atTime(min(addHours(at(charter.from), -26), now()), async () => {
+      if (notedByHand(how)) await noteDeposit(db, { stayId, terms, heldMinor: 0 }, currency, { amountMinor, reference: `R-${charter.reference.slice(3)}` }, key, briefer.id);
+      else await holdDeposit(db, simulatedTerminal(terminalBook(db), "approves"), { stayId, amountMinor, currency }, key, briefer.id);
+    });
   }
   return { stayId, skipperId, skipper: charter.skipper, chartererId, charterer: charter.charterer, briefer };
 }

@@ -2,7 +2,7 @@ import { Type, type Static } from "@sinclair/typebox";
 import { Experience } from "../../core/briefing/experience";
 import { Mark } from "../../core/handover/mark";
 import { Decision } from "../../core/settlement/propose";
-import { CharterTerms } from "../../core/settlement/terms";
+import { CharterTerms, DepositHow } from "../../core/settlement/terms";
 
 const closed = { additionalProperties: false } as const;
 /** A moment counted in days from the day the demo is loaded, in the base's own time. */
@@ -56,6 +56,8 @@ const Charter = Type.Object(
     from: Moment,
     to: Moment,
     deposit: Type.Union([Type.Literal("held"), Type.Literal("open")]),
+    /** what this charter agreed otherwise than the demo's common terms */
+    agreed: Type.Optional(Type.Object({ amountMinor: Type.Integer({ minimum: 0 }), how: DepositHow }, closed)),
     /** weights of the people aboard, by name */
     crew: Type.Optional(Type.Record(Type.String(), Type.Integer())),
     prep: Type.Optional(Handover),

@@ -4,6 +4,7 @@ import Link from "next/link";
 import { useFormatter, useTranslations } from "next-intl";
 import type { ReactNode } from "react";
 import { formatMoney } from "@/core/basics/money";
+import { notedByHand } from "@/core/settlement/terms";
 import type { Forecast } from "@/core/weather/forecast";
 import type { Afterwards } from "@/formats/book";
 import type { CrewMember, DefectView, DepositView, TodayRow } from "@/formats/desk";
@@ -18,6 +19,7 @@ import { ForecastPart } from "./ForecastPart";
 import { HoldDeposit } from "./HoldDeposit";
 import { NextAction } from "./NextAction";
 import { OpenHandover } from "./OpenHandover";
+import { ReceiveDeposit } from "./ReceiveDeposit";
 
 interface Props {
   row: TodayRow;
@@ -81,10 +83,15 @@ export function CharterPage({ row, timeZone, currency, deposit, crew, defects, f
           <Pair label={t("charter.waiver")}>{terms.waiver ? t("charter.waiver-words", { excess: money(terms.waiver.excessMinor) }) : t("charter.no-waiver")}</Pair>
           {deposit.map((event) => (
             <p key={`${event.kind} ${event.at} ${event.amountMinor}`}>
-              {at(event.at)}: {money(event.amountMinor)} {t(`deposit.${event.kind}`)} {event.reference}
+              {at(event.at)}: {money(event.amountMinor)} {t(`deposit.${event.kind}`, { how: terms.deposit.how })} {event.reference}
             </p>
           ))}
-          {row.next === "hold-deposit" && <HoldDeposit stayId={stay.stayId} amount={money(terms.deposit.amountMinor)} />}
+          {row.next === "hold-deposit" &&
+            (notedByHand(terms.deposit.how) ? (
+              <ReceiveDeposit key={stay.heldMinor} stayId={stay.stayId} how={terms.deposit.how} openMinor={terms.deposit.amountMinor - stay.heldMinor} currency={currency} />
+            ) : (
+              <HoldDeposit stayId={stay.stayId} amount={money(terms.deposit.amountMinor)} />
+            ))}
         </Part>
         {!stay.handovers.some((each) => each.kind === "check-in" && each.sealedAt) && (
           <Part title={t("forecast.title")}>

@@ -76,11 +76,11 @@ export function SettlementBoard({ screen, me }: Props) {
               <Box display="grid" gap="1">
                 {screen.deposit.map((event) => (
                   <p key={`${event.kind}${event.at}${event.amountMinor}`}>
-                    {money(event.amountMinor)} {t(`deposit.${event.kind}`)} {event.reference}
+                    {money(event.amountMinor)} {t(`deposit.${event.kind}`, { how: stay.terms.deposit.how })} {event.reference}
                   </p>
                 ))}
               </Box>
-              <p>{t("paper.simulated")}</p>
+              {stay.terms.deposit.how === "card-hold" && <p>{t("paper.simulated")}</p>}
             </>
           ) : (
             <>

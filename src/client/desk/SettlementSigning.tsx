@@ -85,7 +85,7 @@ export function SettlementSigning({ screen, me, onClose }: Props) {
         <p>
           {t("due")}: <strong>{money(output.dueMinor)}</strong> · {t("held")}: <strong>{money(output.heldMinor)}</strong> · {t("release")}: <strong>{money(output.releaseMinor)}</strong>
         </p>
-        <p>{t("simulated")}</p>
+        {screen.stay.terms.deposit.how === "card-hold" && <p>{t("simulated")}</p>}
         <Box display="grid" gridTemplateColumns={{ base: "1fr", sm: "1fr 1fr" }} gap="5">
           <SignatureField title={t("for-base")} name={me.name} words={signatureWords} error={tried && !signed.base ? t("blank") : null} onChange={(value) => setSigned((both) => ({ ...both, base: value }))} />
           <SignatureField title={t("for-charterer")} name={stay.charterer} words={signatureWords} error={tried && !signed.skipper ? t("blank") : null} onChange={(value) => setSigned((both) => ({ ...both, skipper: value }))} />

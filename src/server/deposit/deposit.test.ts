@@ -1,17 +1,22 @@
 import { demoBase } from "@/testing/demo-base";
+import { depositMet, type CharterTerms } from "@/core/settlement/terms";
+import type { StayView } from "@/formats/desk";
 import { simulatedTerminal, type SimulatedCard } from "@/stand-ins/deposit-terminal";
 import { findStay } from "../db/charters";
-import { captureAndRelease, depositEvents, holdDeposit } from "./deposit";
+import { captureAndRelease, depositEvents, holdDeposit, noteDeposit } from "./deposit";
 import { terminalBook } from "./terminal-book";
 
 const base = demoBase("deposit");
 let stayId: string;
 let odile: string;
+let terms: CharterTerms;
 beforeAll(async () => {
   stayId = await base.stayOf("BR-1058");
+  terms = await termsOf(stayId);
   odile = await base.person("Odile Varn");
 });
 
+const termsOf = async (of: string) => ((await base.inBase((db) => findStay(db, { stayId: of }))) as StayView).terms;
 const hold = (card: SimulatedCard, key: string) =>
   base.inBase((db) => holdDeposit(db, simulatedTerminal(terminalBook(db), card), { stayId, amountMinor: 250000, currency: "EUR" }, key, odile));
 const kinds = async () => (await base.inBase((db) => depositEvents(db, stayId))).map((event) => event.kind);
@@ -45,7 +50,7 @@ describe("holding a deposit", () => {
 
 describe("taking and giving back", () => {
   const take = (captureMinor: number, releaseMinor: number, card: SimulatedCard = "approves") =>
-    base.inBase((db) => captureAndRelease(db, simulatedTerminal(terminalBook(db), card), stayId, { captureMinor, releaseMinor }, odile));
+    base.inBase((db) => captureAndRelease(db, simulatedTerminal(terminalBook(db), card), { stayId, terms }, { captureMinor, releaseMinor }, odile));
 
   it("is undone as a whole when the card refuses", async () => {
     await expect(take(1000, 2000, "declines")).rejects.toMatchObject({ status: 409, code: "terminal-declined" });
@@ -64,7 +69,48 @@ describe("taking and giving back", () => {
     await base.asOwner("insert into charter (id, base_id, reference, charterer_id, skipper_id, terms) select gen_random_uuid(), base_id, 'BR-NO', charterer_id, skipper_id, terms from charter where reference = 'BR-1060'");
     const [bare] = await base.asOwner<{ id: string }>("insert into stay (id, base_id, charter_id, yacht_id, starts_at, ends_at, aboard) select gen_random_uuid(), s.base_id, c.id, s.yacht_id, s.starts_at, s.ends_at, 2 from stay s, charter c where s.id = $1 and c.reference = 'BR-NO' returning id", [other]);
     const terminal = { capture: jest.fn(), release: jest.fn(), hold: jest.fn() };
-    await base.inBase((db) => captureAndRelease(db, terminal, bare?.id ?? "", { captureMinor: 100, releaseMinor: 100 }, odile));
+    await base.inBase((db) => captureAndRelease(db, terminal, { stayId: bare?.id ?? "", terms }, { captureMinor: 100, releaseMinor: 100 }, odile));
+    expect(terminal.capture).not.toHaveBeenCalled();
+  });
+});
+
+describe("a deposit without a card", () => {
+  let cash: string;
+  const note = async (amountMinor: number, key: string) => {
+    const stay = await base.inBase((db) => findStay(db, { stayId: cash }));
+    await base.inBase((db) => noteDeposit(db, stay as StayView, "EUR", { amountMinor, reference: "R-77" }, key, odile));
+  };
+  const events = async () => (await base.inBase((db) => depositEvents(db, cash))).map((event) => [event.kind, event.amountMinor, event.reference]);
+  beforeAll(async () => {
+    cash = await base.stayOf("BR-1065");
+    await base.asOwner("update charter set terms = jsonb_set(terms, '{deposit}', '{\"amountMinor\": 80000, \"how\": \"cash\"}') where reference = 'BR-1065'");
+    await base.asOwner("alter table deposit_event disable trigger kept_row");
+    await base.asOwner("delete from deposit_event where stay_id = $1", [cash]);
+    await base.asOwner("alter table deposit_event enable trigger kept_row");
+  });
+
+  it("is met once the last part has come in, and the same request counts once", async () => {
+    const met = async () => {
+      const stay = await base.inBase((db) => findStay(db, { stayId: cash }));
+      return depositMet((stay as StayView).terms, (stay as StayView).heldMinor);
+    };
+    await note(30000, "part-one-1");
+    await note(30000, "part-one-1");
+    expect([await events(), await met()]).toEqual([[["held", 30000, "R-77"]], false]);
+    await expect(note(60000, "part-two-2")).rejects.toMatchObject({ status: 422, code: "too-much", message: "Only €500.00 is still open. Note that much, and give the rest back." });
+    await note(50000, "part-two-2");
+    expect(await met()).toBe(true);
+  });
+
+  it("is refused where the terms have a card held", async () => {
+    const stay = await base.inBase((db) => findStay(db, { stayId }));
+    await expect(base.inBase((db) => noteDeposit(db, stay as StayView, "EUR", { amountMinor: 1, reference: "R-1" }, "by-hand-1", odile))).rejects.toMatchObject({ code: "not-by-hand" });
+  });
+
+  it("is given back without asking a terminal, never more than came in", async () => {
+    const terminal = { capture: jest.fn(), release: jest.fn(), hold: jest.fn() };
+    await base.inBase(async (db) => captureAndRelease(db, terminal, { stayId: cash, terms: await termsOf(cash) }, { captureMinor: 12000, releaseMinor: 90000 }, odile));
+    expect((await events()).slice(2)).toEqual([["captured", 12000, null], ["released", 68000, null]]);
     expect(terminal.capture).not.toHaveBeenCalled();
   });
 });

@@ -1,6 +1,8 @@
 import "server-only";
 import { v7 as uuid } from "uuid";
-import type { DepositView } from "@/formats/desk";
+import { formatMoney } from "@/core/basics/money";
+import { notedByHand } from "@/core/settlement/terms";
+import type { DepositView, StayView } from "@/formats/desk";
 import { now } from "../clock";
 import type { Queryable } from "../db/pool";
 import { Refusal } from "../http/refusal";
@@ -42,12 +44,40 @@ export async function holdDeposit(db: Queryable, terminal: DepositTerminal, stay
 }
 
 /**
- * Takes what is due out of the hold (once, as card networks have it) and gives back what is neither due nor kept back.
- * The request keys are made from the stay, so that doing it again takes nothing twice.
+ * Notes a deposit that came in cash or by transfer, or that a guarantee covers, under the number of its receipt or letter.
+ * The same request again has no effect.
+ *
+ * @throws Refusal where the terms say otherwise, or for more than is still open
  */
-export async function captureAndRelease(db: Queryable, terminal: DepositTerminal, stayId: string, sums: { captureMinor: number; releaseMinor: number }, person: string): Promise<void> {
-  const held = (await depositEvents(db, stayId)).find((event) => event.kind === "held");
+export async function noteDeposit(db: Queryable, stay: Pick<StayView, "stayId" | "terms" | "heldMinor">, currency: string, received: { amountMinor: number; reference: string }, key: string, person: string): Promise<void> {
+  const { amountMinor, how } = stay.terms.deposit;
+  if (!notedByHand(how)) throw new Refusal(409, "not-by-hand", "The terms of this charter have no deposit in cash, by transfer or by guarantee.");
+  const open = amountMinor - stay.heldMinor;
+  const noted = await db.query("select 1 from deposit_event where request_key = $1", [key]);
+  if (noted.rowCount) return;
+  if (received.amountMinor > open) throw new Refusal(422, "too-much", `Only ${formatMoney(open, currency, "en")} is still open. Note that much, and give the rest back.`, "amountMinor");
+  await append(db, stay.stayId, "held", received.amountMinor, currency, key, received.reference, person);
+}
+
+/**
+ * Takes what is due out of what is held (a card's hold once, as card networks have it) and gives back what is neither
+ * due nor kept back. The request keys are made from the stay, so that doing it again takes nothing twice.
+ */
+export async function captureAndRelease(
+  db: Queryable, terminal: DepositTerminal, { stayId, terms }: Pick<StayView, "stayId" | "terms">, sums: { captureMinor: number; releaseMinor: number }, person: string,
+): Promise<void> {
+  const events = await depositEvents(db, stayId);
+  const held = events.find((event) => event.kind === "held");
   if (!held?.reference) return;
+  if (notedByHand(terms.deposit.how)) {
+    // no terminal: a person hands it back, and what was never received cannot be
+    const received = events.filter((event) => event.kind === "held").reduce((sum, event) => sum + event.amountMinor, 0);
+    const captureMinor = Math.min(sums.captureMinor, received);
+    const releaseMinor = Math.min(sums.releaseMinor, received - captureMinor);
+    if (captureMinor > 0) await append(db, stayId, "captured", captureMinor, held.currency, `capture-${stayId}`, null, person);
+    if (releaseMinor > 0) await append(db, stayId, "released", releaseMinor, held.currency, `release-${stayId}`, null, person);
+    return;
+  }
   for (const [action, done, amountMinor] of [["capture", "captured", sums.captureMinor], ["release", "released", sums.releaseMinor]] as const) {
     if (amountMinor === 0) continue;
     const key = `${action}-${stayId}`;

@@ -68,8 +68,8 @@ export async function statementPdf(db: Queryable, stayId: string): Promise<PdfFi
     ],
   );
   const events = await depositEvents(db, stayId);
-  for (const event of events) paper.line(`${stamp(event.at, base.timeZone)}: ${money(event.amountMinor)} ${t(`deposit.${event.kind}`)}${event.reference ? `, ${event.reference}` : ""}`);
-  paper.line(t("paper.simulated"));
+  for (const event of events) paper.line(`${stamp(event.at, base.timeZone)}: ${money(event.amountMinor)} ${t(`deposit.${event.kind}`, { how: stay.terms.deposit.how })}${event.reference ? `, ${event.reference}` : ""}`);
+  if (stay.terms.deposit.how === "card-hold") paper.line(t("paper.simulated"));
   if (signed) {
     const { rows } = await db.query<{ side: "base" | "skipper"; content: SignatureContent }>("select side, content from settlement_signature where settlement_id = $1", [signed.id]);
     const { rows: seals } = await db.query<{ signatures: Parameters<typeof signaturesForPaper>[0] }>("select signatures from settlement where id = $1", [signed.id]);

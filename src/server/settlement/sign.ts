@@ -47,7 +47,7 @@ export async function signSettlement(db: Queryable, stayId: string, signing: Set
   for (const side of ["base", "skipper"] as const) {
     await db.query("insert into settlement_signature (settlement_id, base_id, side, content) values ($1, current_base(), $2, $3)", [id, side, JSON.stringify(signing.contents[side])]);
   }
-  await captureAndRelease(db, terminal, stayId, view.output, personId);
+  await captureAndRelease(db, terminal, view.stay, view.output, personId);
   return { seal };
 }
 
