@@ -23,7 +23,8 @@ export function needDisk(megabytes: number): void {
 export function serve(port: number, env: Record<string, string | undefined>, quiet = false, mode: "start" | "dev" = "start"): ChildProcess {
   return spawn(process.execPath, ["node_modules/next/dist/bin/next", mode, "-H", "127.0.0.1", "-p", String(port)], {
     stdio: ["ignore", quiet ? "ignore" : "inherit", "inherit"],
-    env: { ...process.env, NEXT_TELEMETRY_DISABLED: "1", NODE_ENV: mode === "start" ? "production" : "development", ...env } as NodeJS.ProcessEnv,
+    // a base with real gateways names its own address; the demo's are simulated, and ship with the app
+    env: { BRINECOVE_BOAT_DATA: `http://127.0.0.1:${port}/api/simulated/boat-data/{yacht}`, ...process.env, NEXT_TELEMETRY_DISABLED: "1", NODE_ENV: mode === "start" ? "production" : "development", ...env } as NodeJS.ProcessEnv,
     // Ctrl-C is for us: we end the app first, then its database
     detached: true,
   });

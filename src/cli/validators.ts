@@ -4,7 +4,7 @@ import Ajv from "ajv/dist/2020.js";
 import standaloneCode from "ajv/dist/standalone/index.js";
 import { buildSync } from "esbuild";
 import { AboardBook, BoatBook, StudyAnswers } from "../formats/book";
-import { EntryAnswers, FeedPage, OpenAnswer, SealAnswer } from "../formats/wire";
+import { BoatDataAnswer, EntryAnswers, FeedPage, OpenAnswer, SealAnswer } from "../formats/wire";
 
 /** What the browser checks by itself: a file each, so that a page loads only what it needs. */
 const schemas = {
@@ -13,6 +13,7 @@ const schemas = {
   "entry-answers": { schema: EntryAnswers, type: "EntryAnswers", from: "../wire" },
   "feed-page": { schema: FeedPage, type: "FeedPage", from: "../wire" },
   "open-answer": { schema: OpenAnswer, type: "OpenAnswer", from: "../wire" },
+  "boat-data-answer": { schema: BoatDataAnswer, type: "BoatDataAnswer", from: "../wire" },
   "study-answers": { schema: StudyAnswers, type: "StudyAnswers", from: "../book" },
   "seal-answer": { schema: SealAnswer, type: "SealAnswer", from: "../wire" },
 };

@@ -64,6 +64,13 @@ export const EntryAnswers = Type.Object(
   closed,
 );
 
+/** What a yacht's boat-data server measures of a list's readings, in the fields a person would write. */
+export const BoatDataAnswer = Type.Object(
+  { from: Type.String(), readings: Type.Array(Type.Object({ line: Type.String(), values: Type.Record(Type.String(), Type.Number()), at: InstantText }, closed)) },
+  closed,
+);
+export type BoatDataAnswer = Static<typeof BoatDataAnswer>;
+
 /** A page of the feed. */
 export const FeedPage = Type.Object(
   {

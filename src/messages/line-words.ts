@@ -43,6 +43,11 @@ export function readingWords(t: Translator, kind: string, value: ReadingValue): 
   return Number(value.addedMl ?? 0) > 0 ? t("reading.added", { sentence, addedMl: Number(value.addedMl) }) : sentence;
 }
 
+/** What a boat-data server measured, field by field: "Hours run 628.4". */
+export function fetchedWords(t: Translator, values: Readonly<Record<string, number>>): string {
+  return Object.entries(values).map(([field, measured]) => t("boat-data.field", { field: t(`field.${field as "volts"}`), measured })).join(", ");
+}
+
 /** A mark in a few words: "scratch, 120 mm: at the anchor roller". */
 export function markWords(t: Translator, mark: Mark): string {
   const what = t("mark.size", { kind: t(`mark-kind.${mark.kind}`), mm: mark.sizeMm });

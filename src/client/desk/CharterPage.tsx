@@ -66,7 +66,9 @@ export function CharterPage({ row, timeZone, currency, deposit, crew, defects, f
             <Link href={`/charters/${stay.reference}/briefing`}>{t("half.link")}</Link>
           </p>
         </Box>
-        {row.next !== "hold-deposit" && <NextAction stayId={stay.stayId} reference={stay.reference} next={row.next} />}
+        <Box display="flex" flexWrap="wrap" gap="3">
+          {row.next !== "hold-deposit" && <NextAction stayId={stay.stayId} reference={stay.reference} next={row.next} />}
+        </Box>
       </Box>
       <Box display="grid" gridTemplateColumns={{ base: "minmax(0,1fr)", md: "1fr 1fr" }} gap="0 40px">
         <Part title={t("charter.people")}>
@@ -112,6 +114,13 @@ export function CharterPage({ row, timeZone, currency, deposit, crew, defects, f
           return (
             <Part key={kind} title={t(`charter.${kind}`)}>
               {!handover && <p>{t("charter.not-opened")}</p>}
+              {!handover && kind === "check-in" && row.next === "hold-deposit" && (
+                // the deposit keeps her alongside, it does not keep people from beginning
+                <Box display="flex" flexWrap="wrap" gap="3">
+                  <OpenHandover stayId={stay.stayId} kind="check-in" label={t("today.do-start-check-in")} main={false} />
+                  <OpenHandover stayId={stay.stayId} kind="check-in" label={t("today.do-walk")} main={false} screen="walk" />
+                </Box>
+              )}
               {!handover && kind === "check-out" && row.next === "under-way" && (
                 <div>
                   <OpenHandover stayId={stay.stayId} kind="check-out" label={t("charter.early")} main={false} />

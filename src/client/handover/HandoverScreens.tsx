@@ -30,12 +30,16 @@ export function HandoverScreens() {
   const [sheet, setSheet] = useState<OpenSheet>(null);
   const [signing, setSigning] = useState(() => list.kind === "prep" && store.cell("handover", "prep-done") !== undefined);
   const [walking, setWalking] = useState(() => list.briefing !== undefined && location.hash.endsWith("/walk"));
+  const [atStop, setAtStop] = useState<string | null>(null);
   const showWalk = useCallback((shown: boolean) => {
     setWalking(shown);
     // a reload comes back to the same screen
     history.replaceState(null, "", `#${list.handover}${shown ? "/walk" : ""}`);
   }, [list]);
-  const openWalk = useCallback(() => showWalk(true), [showWalk]);
+  const openWalk = useCallback((stop?: string) => {
+    setAtStop(stop ?? null);
+    showWalk(true);
+  }, [showWalk]);
   const go = useCallback(
     (to: string) => {
       setPlace(to);
@@ -83,7 +87,7 @@ export function HandoverScreens() {
   if (walking) {
     return (
       <Suspense>
-        <WalkScreens onList={() => showWalk(false)} onSign={() => setSigning(true)} onMark={openMark} />
+        <WalkScreens from={atStop} onList={(to) => { showWalk(false); go(to); }} onSign={() => setSigning(true)} onMark={openMark} />
         {sheet?.sheet === "mark" && <MarkSheet place={place} surface={sheet.surface} onClose={close} />}
       </Suspense>
     );

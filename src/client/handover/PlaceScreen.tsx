@@ -2,6 +2,7 @@
 import { useTranslations } from "next-intl";
 import { memo, useEffect, useRef } from "react";
 import { say } from "@/core/basics/words";
+import { walkState } from "@/core/briefing/walk-state";
 import { takenAspect, takenPlaces } from "@/core/handover/taken";
 import { foundThings, newMarks } from "@/core/handover/state";
 import { markWords } from "@/messages/line-words";
@@ -9,6 +10,7 @@ import { Button } from "@/ui/Button";
 import { Chip } from "@/ui/Chip";
 import { HullIcon } from "@/ui/plan/HullIcon";
 import { Oddities } from "../book/Oddities";
+import { BoatData } from "./BoatData";
 import { useHandover, useVersion } from "./context";
 import { LineRow } from "./lines/LineRow";
 import { Extras } from "./lines/Extras";
@@ -25,7 +27,7 @@ interface Props {
   /** to the crew's code, on a device of the base */
   onCrew: (() => void) | null;
   /** to the briefing walk, where this handover has one */
-  onWalk: (() => void) | null;
+  onWalk: ((stop?: string) => void) | null;
 }
 
 /** One place of the yacht: what is odd there, and everything to count, try, read and look at in one visit. */
@@ -61,7 +63,7 @@ export const PlaceScreen = memo(function PlaceScreen({ place, next, onOverview, 
           <span>{t(list.kind === "prep" ? "prep.sections" : "place.plan")}</span>
         </button>
         <div className={styles.actions}>
-          {onWalk && <Button onClick={onWalk}>{t("walk.to-walk")}</Button>}
+          {onWalk && <Button onClick={() => onWalk()}>{t("walk.to-walk")}</Button>}
           {onCrew && <Button onClick={onCrew}>{t("crew-join.button")}</Button>}
           <Button onClick={onOverview}>{t("place.find")}</Button>
           <Button onClick={onFound}>{t("place.not-on-list")}</Button>
@@ -73,6 +75,8 @@ export const PlaceScreen = memo(function PlaceScreen({ place, next, onOverview, 
       <div className={styles.lines}>
         <Oddities file={file} keys={oddities} />
         {lines.length === 0 && <p className={styles.empty}>{t("place.nothing")}</p>}
+        {onWalk && <ToShow place={place} onStop={onWalk} />}
+        {!store.isSealed && <BoatData lines={lines} />}
         <ul className={styles.rows}>
           {lines.map((line) => (
             <LineRow key={line.id} line={line} onMark={onMark} />
@@ -98,6 +102,30 @@ function TakenLine({ place }: { place: string }) {
     <p className={styles.taken}>
       {by === undefined ? <Button onClick={() => store.record("handover", takenAspect(place), { taken: true })}>{t("take")}</Button> : <Button onClick={() => store.record("handover", takenAspect(place), { taken: false })}>{t("give-back")}</Button>}
     </p>
+  );
+}
+
+/** Stops of the briefing that are still to be shown at this place: said and done in the same visit. */
+function ToShow({ place, onStop }: { place: string; onStop: (stop: string) => void }) {
+  const t = useTranslations("place");
+  const store = useHandover();
+  useVersion();
+  const { briefing } = store.bundle.list;
+  if (!briefing) return null;
+  const { behind } = walkState(briefing, store.folded());
+  const stops = briefing.stops.filter((stop) => stop.place === place && !behind.has(stop.id));
+  if (stops.length === 0) return null;
+  return (
+    <details className={styles.toShow}>
+      <summary>{t("to-show", { stops: stops.length })}</summary>
+      <div className={styles.actions}>
+        {stops.map((stop) => (
+          <Button key={stop.id} onClick={() => onStop(stop.id)}>
+            {say(stop.title, "en")}
+          </Button>
+        ))}
+      </div>
+    </details>
   );
 }
 

@@ -3,12 +3,16 @@ import { useTranslations } from "next-intl";
 import { memo, useMemo } from "react";
 import { say } from "@/core/basics/words";
 import type { BriefedStop } from "@/core/briefing/part";
+import { linesAtStop } from "@/core/briefing/lines-at-stop";
 import { topicsOf } from "@/core/briefing/topics";
+import { standingOf } from "@/core/handover/state";
 import { sayOf } from "@/core/yacht/figures";
 import { depthReasonWords } from "@/messages/depth-words";
 import { Oddities } from "../book/Oddities";
+import { BoatData } from "../handover/BoatData";
 import { useHandover } from "../handover/context";
 import { LineRow } from "../handover/lines/LineRow";
+import { TogetherRow } from "../handover/TogetherRow";
 import { BeforeYouTouch } from "./BeforeYouTouch";
 import { ProcedureSteps } from "./ProcedureSteps";
 import { StopQuestions } from "./StopQuestions";
@@ -30,7 +34,11 @@ export const StopScreen = memo(function StopScreen({ walk, stop, onGo, onMark }:
   const topic = useMemo(() => topicsOf(file).find((each) => each.id === stop.id), [file, stop.id]);
   const planned = file.stops[stop.id];
   const place = file.places[stop.place];
-  const lines = list.lines.filter((line) => line.place === stop.place && line.system === stop.system);
+  // small known marks are seen with their side
+  const { lines, leaving } = linesAtStop(
+    stop, walk.sequence.flatMap((id) => walk.briefing.stops.filter((each) => each.id === id)), list.lines.filter((line) => !(line.kind === "mark" && line.view !== undefined)),
+  );
+  const left = lines.filter((line) => standingOf(store.folded(), line).step !== "done").length;
   if (!planned || !place) return null;
   return (
     <article className={styles.stop} aria-labelledby="stop-title">
@@ -62,13 +70,15 @@ export const StopScreen = memo(function StopScreen({ walk, stop, onGo, onMark }:
         </section>
       )}
       {lines.length > 0 && (
-        <details className={styles.lines}>
-          <summary>{t("walk.here", { lines: lines.length })}</summary>
+        <details className={styles.lines} open={leaving}>
+          <summary>{t(leaving ? "walk.here-leaving" : "walk.here", { lines: lines.length, left })}</summary>
+          <BoatData lines={lines} />
           <ul>
             {lines.map((line) => (
               <LineRow key={line.id} line={line} onMark={onMark} />
             ))}
           </ul>
+          <TogetherRow lines={lines} />
         </details>
       )}
     </article>

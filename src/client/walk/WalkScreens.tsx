@@ -21,19 +21,22 @@ import { WalkRail } from "./WalkRail";
 type OpenSheet = "not-now" | "all" | "ask" | null;
 
 interface Props {
-  onList: () => void;
+  /** the stop one came for, if not the next one of the plan */
+  from: string | null;
+  /** to the list, at a place */
+  onList: (place: string) => void;
   onSign: () => void;
   onMark: (surface?: string) => void;
 }
 
 /** The briefing walk: one stop after the other as planned, over the plan of the yacht. */
-export function WalkScreens({ onList, onSign, onMark }: Props) {
+export function WalkScreens({ from, onList, onSign, onMark }: Props) {
   const t = useTranslations();
   const store = useHandover();
-  const { file } = store.bundle;
+  const { file, list } = store.bundle;
   const walk = useWalk();
   const { briefing, state, sequence } = walk;
-  const [here, setHere] = useState<{ stop: string; byHand: boolean } | null>(null);
+  const [here, setHere] = useState<{ stop: string; byHand: boolean } | null>(from === null ? null : { stop: from, byHand: true });
   const [sheet, setSheet] = useState<OpenSheet>(null);
   // the stop on the screen stays until it is finished: a plan that comes in a moment later never changes it under the thumb
   const isPlanned = walk.planned.state === "fault" || (walk.planned.state === "planned" && walk.planned.isFresh);
@@ -62,6 +65,8 @@ export function WalkScreens({ onList, onSign, onMark }: Props) {
     document.getElementById("stop-title")?.focus({ preventScroll: true });
   };
   const place = stop?.place ?? state.at ?? Object.keys(file.places)[0] ?? "";
+  const { leftByPlace } = store.sums().progress;
+  const linesLeft = Object.values(leftByPlace).reduce((sum, left) => sum + left, 0);
   const number = briefing.stops.length - sequence.length + 1;
   return (
     <div className={shell.shell}>
@@ -81,7 +86,7 @@ export function WalkScreens({ onList, onSign, onMark }: Props) {
             <Button onClick={() => setSheet("all")}>{t("walk.all")}</Button>
             {stop && <Button onClick={() => setSheet("ask")}>{t("walk.ask-button")}</Button>}
             <Button onClick={() => store.record("handover", "walk-paused", { paused: !state.paused })}>{t(state.paused ? "walk.go-on" : "walk.pause")}</Button>
-            <Button onClick={onList}>{t("walk.list-button")}</Button>
+            <Button onClick={() => onList(place)}>{t("walk.list-button")}</Button>
           </div>
         </header>
         <div className={styles.body}>
@@ -121,9 +126,16 @@ export function WalkScreens({ onList, onSign, onMark }: Props) {
             </Button>
           </div>
         ) : (
-          <Button look="on-dark" large className={footer.next} disabled={sequence.length > 0} onClick={onSign}>
-            {t("walk.to-sign")}
-          </Button>
+          <div className={styles.buttons}>
+            {sequence.length === 0 && linesLeft > 0 && (
+              <Button look="on-dark" className={styles.outline} onClick={() => onList(list.places.find((each) => (leftByPlace[each.id] ?? 0) > 0)?.id ?? place)}>
+                {t("walk.to-rest", { left: linesLeft })}
+              </Button>
+            )}
+            <Button look="on-dark" large className={footer.next} disabled={sequence.length > 0} onClick={onSign}>
+              {t("walk.to-sign")}
+            </Button>
+          </div>
         )}
       </footer>
       {sheet === "all" && <AllStopsSheet walk={walk} onPick={goTo} onClose={() => setSheet(null)} />}

@@ -24,6 +24,12 @@ export const ResultValue = Type.Union([
 ]);
 /** For what is only shown: nobody can say that it works. */
 export const ShownValue = Type.Union([Type.Object({ result: Type.Literal("shown") }, closed), Fails, NotTried]);
+/** What the yacht's boat-data server said of a reading: it stays beside what a person wrote. */
+export const FetchedValue = Type.Object(
+  { values: Type.Record(Type.String({ maxLength: 40 }), Type.Number(), { maxProperties: 4 }), at: InstantText, from: text(120) },
+  closed,
+);
+export type FetchedValue = Static<typeof FetchedValue>;
 export const LookValue = Type.Object({ state: Type.Union([Type.Literal("sound"), Type.Literal("worn"), Type.Literal("damaged")]) }, closed);
 export const MarkStateValue = Type.Object({ state: Type.Union([Type.Literal("still-so"), Type.Literal("worse"), Type.Literal("mended")]) }, closed);
 /** Nothing new on a view, with the photo that shows it; null where it was looked at by eye alone. */
@@ -91,6 +97,8 @@ export function valueSchema(subjectKind: "handover" | "mark" | "found" | "stop" 
       return ShownValue;
     case "reading reading":
       return readingValues[reading] ?? null;
+    case "reading fetched":
+      return FetchedValue;
     case "look look":
       return LookValue;
     case "mark-line mark-state":

@@ -61,6 +61,8 @@ export const ReadingLine = Type.Object(
     reading: Type.String(),
     /** what the rule needs besides the value read: chemistry, capacity, last readings, the charter's days */
     given: Type.Record(Type.String(), Type.Unknown()),
+    /** where the yacht's boat-data server has it */
+    signal: Type.Optional(Type.String()),
   },
   closed,
 );

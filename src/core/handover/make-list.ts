@@ -153,6 +153,7 @@ function readingLines(input: ListInput, withPrep: boolean): Line[] {
     how: filledWords(file, reading.how),
     reading: reading.kind,
     given: givenFor(input, key, reading),
+    ...(reading.signal === undefined ? {} : { signal: reading.signal }),
     ...matterOf(reading),
   }));
 }

@@ -1,6 +1,6 @@
 import { graver, type Verdict } from "../basics/verdict";
 import { judge, type Judgement } from "../readings";
-import { aspectOfKind, type CountValue, type FoundInValue, type FoundValue, type LookValue, type MarkStateValue, type MarkValue, type ReadingValue, type ResultValue } from "./aspects";
+import { aspectOfKind, type CountValue, type FetchedValue, type FoundInValue, type FoundValue, type LookValue, type MarkStateValue, type MarkValue, type ReadingValue, type ResultValue } from "./aspects";
 import { cellKey, type Cell, type Folded } from "./fold";
 import { lineSubject, type CountLine, type Line, type ReadingLine, type TestLine } from "./list";
 import type { Mark } from "./mark";
@@ -28,6 +28,17 @@ export function neededCount(line: CountLine, aboard: number): number {
 export function foundIn(folded: Folded, line: Line): string | null {
   const cell = folded.get(cellKey(lineSubject(line.id), "found-in"));
   return cell && !cell.fork ? (cell.value as FoundInValue).place : null;
+}
+
+/** What the yacht's boat-data server said of a reading; null where it was not asked. */
+export function fetchedOf(folded: Folded, line: ReadingLine): FetchedValue | null {
+  const cell = folded.get(cellKey(lineSubject(line.id), "fetched"));
+  return cell && !cell.fork ? (cell.value as FetchedValue) : null;
+}
+
+/** Whether a person wrote something else than the boat-data server said. */
+export function isCorrected(value: ReadingValue, fetched: FetchedValue): boolean {
+  return Object.entries(fetched.values).some(([field, measured]) => value[field] !== measured);
 }
 
 /** What the rule of a reading says of a value read off. */

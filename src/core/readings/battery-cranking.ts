@@ -1,5 +1,5 @@
 import { Type, type Static } from "@sinclair/typebox";
-import { asks, fine, generalPractice, impossible, limitsOf, numbersOf, History, rounded, shownVolts, type Judgement, type ReadingRule } from "./rule";
+import { asks, fine, generalPractice, impossible, limitsOf, meterVolts, numbersOf, History, rounded, shownVolts, type Judgement, type ReadingRule } from "./rule";
 import { median } from "../basics/median";
 
 const schema = Type.Object(
@@ -42,6 +42,7 @@ export const batteryCranking: ReadingRule<In> = {
   schema,
   fields: [{ name: "volts", type: "number", least: 0, most: 60 }],
   number: "volts",
+  measured: meterVolts,
   limits: ["watchBelowV", "stopBelowV"],
   given: ({ file, of, earlier }) => ({ nominalV: file.batteries[of]?.nominalV ?? 12, ...numbersOf(earlier, "volts") }),
   judge,

@@ -1,7 +1,7 @@
 import { Type, type Static } from "@sinclair/typebox";
 import { median } from "../basics/median";
 import { graver, type Verdict } from "../basics/verdict";
-import { asks, fine, generalPractice, History, impossible, limitsOf, numbersOf, rounded, shownVolts as shown, type Judgement, type ReadingRule } from "./rule";
+import { asks, fine, generalPractice, History, impossible, limitsOf, meterVolts, numbersOf, rounded, shownVolts as shown, type Judgement, type ReadingRule } from "./rule";
 
 const schema = Type.Object(
   {
@@ -115,6 +115,7 @@ export const batteryRest: ReadingRule<In> = {
     { name: "restHours", type: "number", least: 0, most: 1000 },
   ],
   number: "volts",
+  measured: meterVolts,
   limits: ["watchBelowV", "stopBelowV"],
   given: ({ file, of, earlier }) => {
     const battery = file.batteries[of];

@@ -1,5 +1,5 @@
 import { Type, type Static } from "@sinclair/typebox";
-import { asks, fine, generalPractice, impossible, limitsOf, rounded, shownVolts, type Judgement, type ReadingRule } from "./rule";
+import { asks, fine, generalPractice, impossible, limitsOf, meterVolts, rounded, shownVolts, type Judgement, type ReadingRule } from "./rule";
 
 const schema = Type.Object(
   {
@@ -70,6 +70,7 @@ export const charging: ReadingRule<In> = {
     { name: "amps", type: "number", least: -1000, most: 1000, optional: true },
   ],
   number: "volts",
+  measured: meterVolts,
   limits: ["stopBelowV", "watchBelowV", "watchAboveV", "stopAboveV"],
   given: ({ file, of }) => {
     const battery = file.batteries[of];

@@ -52,6 +52,7 @@ export const engineHours: ReadingRule<In> = {
   schema,
   fields: [{ name: "hours", type: "number", least: 0, most: 100_000 }],
   number: "hours",
+  measured: (seconds) => (seconds < 0 ? null : { hours: Math.round(seconds / 360) / 10 }),
   limits: [],
   given: ({ file, of, earlier, openedAt }) => {
     const engine = file.engines[of] ?? file.generators[of];

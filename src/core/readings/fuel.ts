@@ -1,6 +1,6 @@
 import { Type, type Static } from "@sinclair/typebox";
 import { generalPractice, limitsOf, type ReadingRule } from "./rule";
-import { judgeTankLevel, litres } from "./tank-level";
+import { judgeTankLevel, litres, measuredLitres } from "./tank-level";
 
 const schema = Type.Object(
   {
@@ -21,6 +21,7 @@ export const fuel: ReadingRule<In> = {
   schema,
   fields: [litres],
   number: "litres",
+  measured: measuredLitres,
   limits: ["watchBelowL"],
   given: ({ file, of }) => {
     const tank = file.tanks[of];

@@ -1,6 +1,6 @@
 import { Type, type Static } from "@sinclair/typebox";
 import { asks, fine, generalPractice, impossible, limitsOf, type Judgement, type ReadingRule } from "./rule";
-import { litres } from "./tank-level";
+import { litres, measuredLitres } from "./tank-level";
 
 const schema = Type.Object(
   {
@@ -30,6 +30,7 @@ export const holdingTank: ReadingRule<In> = {
   schema,
   fields: [litres],
   number: "litres",
+  measured: measuredLitres,
   limits: ["watchAboveL", "stopAboveL"],
   given: ({ file, of }) => {
     const tank = file.tanks[of];

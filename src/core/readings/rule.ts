@@ -64,6 +64,8 @@ export interface ReadingRule<In> {
   /** names of the limits that a yacht's file or the base may set for this reading */
   limits: readonly string[];
   given: (from: GivenFrom) => Record<string, unknown>;
+  /** what a boat's data server measured, in SI, as fields; absent where no such server knows it */
+  measured?: (valueSi: number, given: Record<string, unknown>) => Record<string, number> | null;
   judge: (input: In) => Judgement;
 }
 
@@ -126,6 +128,9 @@ export function impossible(why: string, what: string, limit: Judgement["limit"],
 
 /** Volts as people write them: 12.5, 12.45. */
 export const shownVolts = (volts: number) => volts.toFixed(2).replace(/0$/, "");
+
+/** Volts as a meter shows them, to a hundredth; null for what no meter shows. */
+export const meterVolts = (volts: number): Record<string, number> | null => (volts < 0 || volts > 60 ? null : { volts: Math.round(volts * 100) / 100 });
 
 /** Without the hair that binary fractions leave. */
 export const rounded = (value: number) => Math.round(value * 1e6) / 1e6;

@@ -3,6 +3,11 @@ import { asks, fine, impossible, type Judgement, type ReadField } from "./rule";
 /** Litres as a gauge or a stick shows them. */
 export const litres: ReadField = { name: "litres", type: "number", least: 0, most: 5000 };
 
+/** Litres from a level sensor's share of the tank (0 to 1). */
+export function measuredLitres(share: number, { capacityL }: Record<string, unknown>): Record<string, number> | null {
+  return share >= 0 && share <= 1 && typeof capacityL === "number" ? { litres: Math.round(share * capacityL) } : null;
+}
+
 export interface TankReading {
   what: string;
   litres: number;

@@ -1,6 +1,6 @@
 import { Type, type Static } from "@sinclair/typebox";
 import { generalPractice, limitsOf, type ReadingRule } from "./rule";
-import { judgeTankLevel, litres } from "./tank-level";
+import { judgeTankLevel, litres, measuredLitres } from "./tank-level";
 
 const schema = Type.Object(
   {
@@ -19,6 +19,7 @@ export const water: ReadingRule<In> = {
   schema,
   fields: [litres],
   number: "litres",
+  measured: measuredLitres,
   limits: ["watchBelowL"],
   given: ({ file, of }) => (file.tanks[of] ? { capacityL: file.tanks[of].capacityL } : {}),
   judge: (input) =>

@@ -5,12 +5,13 @@ import { walkState } from "@/core/briefing/walk-state";
 import { fold } from "@/core/handover/fold";
 import type { Signature, SignatureContent } from "@/core/handover/seal";
 import { isFromGallery, isOlderPhoto } from "@/core/handover/photo-age";
-import { photosOf, standingOf } from "@/core/handover/state";
-import { lineSubject, type SignedKind } from "@/core/handover/list";
+import { fetchedOf, isCorrected, photosOf, standingOf } from "@/core/handover/state";
+import type { ReadingValue } from "@/core/handover/aspects";
+import { lineSubject, type Line, type SignedKind } from "@/core/handover/list";
 import { addendumWords } from "@/messages/addendum-words";
 import { aloneWords, briefingSum, standingWords } from "@/messages/briefing-words";
 import { findings } from "@/messages/findings";
-import { valueWords } from "@/messages/line-words";
+import { fetchedWords, valueWords } from "@/messages/line-words";
 import { englishTranslator } from "@/messages/translator";
 import { afterwards } from "../addenda/afterwards";
 import { currentBase } from "../db/base";
@@ -94,11 +95,16 @@ export async function recordPdf(db: Queryable, handoverId: string): Promise<PdfF
   paper.section(t("paper.lines"));
   if (list.rules) paper.line(t(`paper.counted-${list.rules.expectedShown}`));
   const placeName = new Map(list.places.map((place) => [place.id, say(place.name, "en")]));
+  const boatSaid = (line: Line, value: unknown) => {
+    const fetched = line.kind === "reading" ? fetchedOf(folded, line) : null;
+    if (!fetched) return "";
+    return ` (${t(isCorrected(value as ReadingValue, fetched) ? "boat-data.corrected" : "boat-data.said", { from: fetched.from, value: fetchedWords(t, fetched.values) })})`;
+  };
   paper.table(
     columns,
     list.lines.map((line) => {
       const standing = standingOf(folded, line);
-      return [placeName.get(line.place) ?? "", say(line.name, "en"), standing.step === "done" ? valueWords(t, line, standing.cell.value) : t("paper.not-recorded")];
+      return [placeName.get(line.place) ?? "", say(line.name, "en"), standing.step === "done" ? `${valueWords(t, line, standing.cell.value)}${boatSaid(line, standing.cell.value)}` : t("paper.not-recorded")];
     }),
   );
   const noteOf = (subject: string) => (hash: string) => (isOlderPhoto(list, folded, subject, hash) ? ` (${t("photo.older")})` : isFromGallery(folded, subject, hash) ? ` (${t("photo.from-gallery")})` : "");

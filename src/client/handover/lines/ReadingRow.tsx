@@ -4,10 +4,10 @@ import { useMemo, useState } from "react";
 import { say } from "@/core/basics/words";
 import type { ReadingValue } from "@/core/handover/aspects";
 import { lineSubject, type ReadingLine } from "@/core/handover/list";
-import { judgeReading } from "@/core/handover/state";
+import { fetchedOf, isCorrected, judgeReading } from "@/core/handover/state";
 import { readingRules } from "@/core/readings";
 import { mayBeLeftOut, type ReadField } from "@/core/readings/rule";
-import { readingWords } from "@/messages/line-words";
+import { fetchedWords, readingWords } from "@/messages/line-words";
 import { Choice } from "@/ui/Choice";
 import { Field } from "@/ui/Field";
 import { useCell, useHandover } from "../context";
@@ -31,6 +31,13 @@ export function ReadingRow({ line }: { line: ReadingLine }) {
   const rule = readingRules[line.reading];
   const fields = useMemo(() => (rule?.fields ?? []).filter((field) => !(field.type === "number" && field.unless !== undefined && line.given[field.unless] === true)), [rule, line]);
   const [draft, setDraft] = useState<Draft>(() => Object.fromEntries(fields.map((field) => [field.name, asDraft(value?.[field.name])])));
+  const fetchedCell = useCell(lineSubject(line.id), "fetched");
+  const fetched = fetchedCell ? fetchedOf(store.folded(), line) : null;
+  // what the boat measured stands in the field until somebody writes there
+  const shown = (next: Draft, name: string) => {
+    const measured = fetched?.values[name];
+    return next[name] === "" && measured !== undefined && value === null ? String(measured) : next[name];
+  };
   const [wrong, setWrong] = useState<string | null>(null);
   const judgement = value ? judgeReading(line, value) : null;
   const history = (line.given.history as number[] | undefined)?.join(" · ");
@@ -39,7 +46,7 @@ export function ReadingRow({ line }: { line: ReadingLine }) {
     setDraft(next);
     const parsed: ReadingValue = {};
     for (const field of fields) {
-      const read = parse(field, next[field.name]);
+      const read = parse(field, shown(next, field.name));
       if (read === "empty" && mayBeLeftOut(field)) continue;
       if (read === "empty") return setWrong(null);
       if (read === "wrong") return setWrong(field.name);
@@ -69,7 +76,7 @@ export function ReadingRow({ line }: { line: ReadingLine }) {
                     inputMode={field.type === "number" ? "decimal" : undefined}
                     placeholder={field.type === "date" ? "2027-06" : undefined}
                     autoComplete="off"
-                    value={String(draft[field.name] ?? "")}
+                    value={String(shown(draft, field.name) ?? "")}
                     onChange={(event) => (field.type === "date" ? commit({ ...draft, [field.name]: event.target.value }) : setDraft({ ...draft, [field.name]: event.target.value }))}
                     onBlur={() => commit(draft)}
                     onKeyDown={(event) => {
@@ -79,6 +86,11 @@ export function ReadingRow({ line }: { line: ReadingLine }) {
                 )}
               </Field>
             ),
+          )}
+          {fetched && (
+            <p className={styles.judged}>
+              {t(value && isCorrected(value, fetched) ? "boat-data.corrected" : "boat-data.said", { from: fetched.from, value: fetchedWords(t, fetched.values) })} {!value && t("boat-data.part")}
+            </p>
           )}
           {history && <p className={styles.judged}>{t("reading.last", { history })}</p>}
           {judgement && (judgement.verdict !== "fine" || judgement.provisional) && (

@@ -12,6 +12,7 @@ import { reefTable } from "./reef-table";
 import { readingLimits } from "./reading-limits";
 import { referencesHold } from "./references-hold";
 import { safetyTopicsCovered } from "./safety-topics";
+import { signalsMeasured } from "./signals-measured";
 import { stepsAtFitting } from "./steps-at-fitting";
 import { stepsShort } from "./steps-short";
 import { tanksChangeOver } from "./tanks-change-over";
@@ -20,7 +21,7 @@ import { windlassRelieved } from "./windlass-relieved";
 
 export const fileChecks: readonly FileCheck[] = [
   referencesHold, placesReached, marksOnChain, windlassRelieved, tanksChangeOver, headsLeadSomewhere, gasShutTwice, reefTable, safetyTopicsCovered, stepsAtFitting, nothingWaitsForItself, walkPossible,
-  placesInside, readingLimits, fittingsFound, engineFacts, stepsShort,
+  placesInside, readingLimits, signalsMeasured, fittingsFound, engineFacts, stepsShort,
 ];
 
 export interface CheckedFinding extends Finding {

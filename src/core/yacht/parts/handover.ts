@@ -52,9 +52,11 @@ export const ReadingSpec = strict({
   kind: oneOf(readingKinds),
   /** the engine, generator, tank, battery or gas installation it belongs to */
   of: Type.Optional(Key),
-  /** this yacht's own limits, by the names that the rule knows */
   /** read on the technician's prep alone, not at the handovers */
   prepOnly: Type.Optional(Type.Boolean()),
+  /** path of the yacht's boat-data server (Signal K), where she has one that measures it */
+  signal: Type.Optional(Type.String({ pattern: "^[a-z][A-Za-z]*(\\.[A-Za-z0-9-]+)+$", maxLength: 120 })),
+  /** this yacht's own limits, by the names that the rule knows */
   limits: Type.Optional(Type.Record(Type.String(), Type.Number())),
   safety: Type.Optional(Type.Boolean()),
   matter: Type.Optional(oneOf(matters)),

@@ -1,0 +1,48 @@
+"use client";
+import { useTranslations } from "next-intl";
+import { useState } from "react";
+import { lineSubject, type Line, type ReadingLine } from "@/core/handover/list";
+import { mainCell } from "@/core/handover/state";
+import { readingRules } from "@/core/readings";
+import { mayBeLeftOut } from "@/core/readings/rule";
+import { check as checkBoatData } from "@/formats/generated/boat-data-answer";
+import { Button } from "@/ui/Button";
+import { ApiFault, ask } from "../api";
+import { useHandover, useVersion } from "./context";
+import styles from "./PlaceScreen.module.css";
+
+/** Fetches what the yacht's own gateway measures of the readings here. What a person wrote already stays; what is fetched whole stands until it is corrected. */
+export function BoatData({ lines }: { lines: readonly Line[] }) {
+  const t = useTranslations("boat-data");
+  const store = useHandover();
+  useVersion();
+  const [said, setSaid] = useState<string | null>(null);
+  const [busy, setBusy] = useState(false);
+  const measured = lines.filter((line): line is ReadingLine => line.kind === "reading" && line.signal !== undefined);
+  if (measured.length === 0) return null;
+  const fetchThem = async () => {
+    setBusy(true);
+    setSaid(null);
+    try {
+      const { from, readings } = await ask(`/api/handovers/${store.bundle.list.handover}/boat-data`, checkBoatData, { grant: store.grant });
+      const here = readings.flatMap((reading) => measured.filter((line) => line.id === reading.line).map((line) => ({ ...reading, line })));
+      for (const { line, values, at } of here) {
+        store.record(lineSubject(line.id), "fetched", { values, at, from });
+        const isWhole = (readingRules[line.reading]?.fields ?? []).every((field) => mayBeLeftOut(field) || values[field.name] !== undefined);
+        if (isWhole && !mainCell(store.folded(), line)) store.recordLine(line, values);
+      }
+      if (here.length === 0) setSaid(t("none"));
+    } catch (error) {
+      setSaid(error instanceof ApiFault ? error.message : t("no-signal"));
+    }
+    setBusy(false);
+  };
+  return (
+    <section className={styles.together} aria-label={t("title")}>
+      <Button onClick={() => void fetchThem()} disabled={busy}>
+        {busy ? t("busy") : t("fetch", { lines: measured.length })}
+      </Button>
+      <p role="status">{said}</p>
+    </section>
+  );
+}

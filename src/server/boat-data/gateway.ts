@@ -1,0 +1,48 @@
+import "server-only";
+import { boatReading } from "@/core/readings/boat-reading";
+import type { HandoverList } from "@/core/handover/list";
+import { boatDataOf, boatNameOf, type BoatDatum } from "@/formats/signal-k";
+import { SchemaMismatch } from "@/formats/validate";
+import type { BoatDataAnswer } from "@/formats/wire";
+import { log } from "../http/log";
+import { Refusal } from "../http/refusal";
+
+const slowestMs = 5000;
+const mostBytes = 1_000_000;
+
+/** Where the yachts' Signal K servers are reached, with `{yacht}` for the yacht's short name. */
+const addressOf = (slug: string) => process.env.BRINECOVE_BOAT_DATA?.replace("{yacht}", encodeURIComponent(slug));
+
+/**
+ * Reads what the yacht's boat-data gateway measures of a list's readings, in the units people write.
+ *
+ * @throws Refusal when she has no gateway, or it does not answer, or what it answers is no Signal K
+ */
+export async function fetchBoatData(list: HandoverList, slug: string): Promise<BoatDataAnswer> {
+  const lines = list.lines.flatMap((line) => (line.kind === "reading" && line.signal !== undefined ? [{ ...line, signal: line.signal }] : []));
+  const address = addressOf(slug);
+  if (lines.length === 0 || address === undefined) throw new Refusal(404, "no-gateway", "This yacht has no boat-data gateway. Read it by hand.");
+  const { data, from } = await ask(`${address}/signalk/v1/api/vessels/self`, lines.map((line) => line.signal));
+  const readings = lines.flatMap((line) => {
+    const datum = data[line.signal];
+    const values = datum ? boatReading(line, datum.valueSi) : null;
+    return datum && values ? [{ line: line.id, values, at: datum.at }] : [];
+  });
+  return { from, readings };
+}
+
+async function ask(address: string, paths: string[]): Promise<{ data: Record<string, BoatDatum>; from: string }> {
+  try {
+    const answer = await fetch(address, { signal: AbortSignal.timeout(slowestMs), redirect: "error" });
+    if (!answer.ok) throw new Error(`it answers ${answer.status}`);
+    if (Number(answer.headers.get("content-length") ?? 0) > mostBytes) throw new Error("its answer is too large");
+    const text = await answer.text();
+    if (text.length > mostBytes) throw new Error("its answer is too large");
+    const document: unknown = JSON.parse(text);
+    return { data: boatDataOf(document, paths), from: boatNameOf(document) };
+  } catch (error) {
+    const isForm = error instanceof SchemaMismatch || error instanceof SyntaxError;
+    log.warn({ error: (error as Error).message }, "boat data");
+    throw new Refusal(503, "gateway-silent", isForm ? "The boat-data gateway answers something that is no boat data. Read it by hand, and tell the technician." : "The boat-data gateway does not answer. Is the panel's instrument switch on? Otherwise read it by hand.");
+  }
+}
