@@ -19,6 +19,8 @@ export default defineConfig({
     // the tests that cut the network ask for it; for the others it would only fetch every file once more
     serviceWorkers: "block",
     trace: "retain-on-failure",
+    // a step that finds nothing to tap says so, instead of using up the whole test
+    actionTimeout: 30_000,
     launchOptions: {
       executablePath: process.env.CHROMIUM ?? "/usr/bin/chromium",
       args: ["--headless", "--no-sandbox", "--disable-gpu", "--disable-quic", "--no-first-run", "--disable-background-networking", "--disable-component-update", "--disable-sync"],

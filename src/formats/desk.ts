@@ -41,6 +41,8 @@ export interface StayView {
   skipper: string;
   chartererId: string;
   charterer: string;
+  /** the charterer's written authority for the skipper to settle money; null where none was seen */
+  authority: string | null;
   terms: CharterTerms;
   /** what is held on the card now */
   heldMinor: number;

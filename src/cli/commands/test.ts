@@ -79,7 +79,7 @@ async function unitTests({ database, ownerUrl, appUrl }: Prepared, args: string[
   return { passed: numPassedTests ?? 0, failed: (numFailedTests ?? 0) + (numRuntimeErrorTestSuites ?? 0) };
 }
 
-async function browserTests({ ownerUrl }: Prepared, args: string[]): Promise<Count> {
+async function browserTests({ ownerUrl, database }: Prepared, args: string[]): Promise<Count> {
   const report = resolve(".build/browser.json");
   rmSync(report, { force: true });
   await needFreePort(port);
@@ -87,7 +87,7 @@ async function browserTests({ ownerUrl }: Prepared, args: string[]): Promise<Cou
   const app = serve(port, {}, true);
   try {
     await untilReady(port, app);
-    spawnSync(npx("playwright"), ["test", ...args], { stdio: "inherit", env: { ...process.env, BRINECOVE_PORT: String(port), BRINECOVE_REPORT: report, BRINECOVE_OWNER_URL: ownerUrl } });
+    spawnSync(npx("playwright"), ["test", ...args], { stdio: "inherit", env: { ...process.env, ...database.script, BRINECOVE_PORT: String(port), BRINECOVE_REPORT: report, BRINECOVE_OWNER_URL: ownerUrl } });
   } finally {
     await endApp(app);
   }

@@ -17,6 +17,7 @@ import { CrewList } from "./CrewList";
 import { DefectList } from "./DefectList";
 import { ForecastPart } from "./ForecastPart";
 import { HoldDeposit } from "./HoldDeposit";
+import { MoneyAuthority } from "./MoneyAuthority";
 import { NextAction } from "./NextAction";
 import { OpenHandover } from "./OpenHandover";
 import { ReceiveDeposit } from "./ReceiveDeposit";
@@ -74,6 +75,7 @@ export function CharterPage({ row, timeZone, currency, deposit, crew, defects, f
         <Part title={t("charter.people")}>
           <Pair label={t("charter.skipper")}>{stay.skipper}</Pair>
           <Pair label={t("charter.charterer")}>{stay.charterer}</Pair>
+          {stay.skipperId !== stay.chartererId && <MoneyAuthority stayId={stay.stayId} authority={stay.authority} />}
           <BookLink charterId={stay.charterId} />
           <CrewList key={crew.length} stayId={stay.stayId} aboard={stay.aboard} crew={crew} />
         </Part>

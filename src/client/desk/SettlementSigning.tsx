@@ -5,6 +5,7 @@ import { useTranslations } from "next-intl";
 import { useState } from "react";
 import { formatMoney } from "@/core/basics/money";
 import type { SettlementScreen } from "@/formats/desk";
+import { Choice } from "@/ui/Choice";
 import { Field } from "@/ui/Field";
 import { Sheet } from "@/ui/Sheet";
 import { SignatureField, type Signed } from "@/ui/signature/SignatureField";
@@ -29,6 +30,8 @@ export function SettlementSigning({ screen, me, onClose }: Props) {
   const [fault, setFault] = useState<string | null>(null);
   const [busy, setBusy] = useState(false);
   const { output, stay } = screen;
+  const [who, setWho] = useState<"charterer" | "skipper">("charterer");
+  const signer = who === "charterer" ? { person: stay.chartererId, name: stay.charterer } : { person: stay.skipperId, name: stay.skipper };
   const money = (minor: number) => formatMoney(minor, screen.currency, "en");
   const nameOf = (id: string) => screen.items.find((item) => item.proposal.difference.id === id)?.name ?? id;
   const lines = output.lines.filter((line) => line.chargedMinor > 0 || line.heldMinor > 0);
@@ -36,12 +39,13 @@ export function SettlementSigning({ screen, me, onClose }: Props) {
     ...output.lines.map((line) => `${nameOf(line.id)}: ${line.how}`),
     `${t("due")}: ${money(output.dueMinor)}`, `${t("capture")}: ${money(output.captureMinor)}`, `${t("held")}: ${money(output.heldMinor)}`,
     `${t("release")}: ${money(output.releaseMinor)}`, `${t("still")}: ${money(output.stillToPayMinor)}`,
+    ...(who === "skipper" ? [t("by-authority", { skipper: stay.skipper, charterer: stay.charterer, authority: stay.authority ?? "" })] : []),
   ];
   const sign = async () => {
     setTried(true);
     const at = new Date().toISOString();
     const base = makeSignature("base", me.person, signed.base, at);
-    const skipper = makeSignature("skipper", stay.chartererId, signed.skipper, at);
+    const skipper = makeSignature("skipper", signer.person, signed.skipper, at);
     if (!base || !skipper) return;
     setBusy(true);
     try {
@@ -86,9 +90,13 @@ export function SettlementSigning({ screen, me, onClose }: Props) {
           {t("due")}: <strong>{money(output.dueMinor)}</strong> · {t("held")}: <strong>{money(output.heldMinor)}</strong> · {t("release")}: <strong>{money(output.releaseMinor)}</strong>
         </p>
         {screen.stay.terms.deposit.how === "card-hold" && <p>{t("simulated")}</p>}
+        {stay.authority !== null && (
+          <Choice label={t("who-signs")} options={(["charterer", "skipper"] as const).map((each) => ({ value: each, word: `${t(`for-${each}`)}: ${stay[each]}` }))} value={who} onChoose={(next) => { setWho(next); setSigned((both) => ({ ...both, skipper: null })); }} />
+        )}
+        {who === "skipper" && <p>{t("by-authority", { skipper: stay.skipper, charterer: stay.charterer, authority: stay.authority ?? "" })}</p>}
         <Box display="grid" gridTemplateColumns={{ base: "1fr", sm: "1fr 1fr" }} gap="5">
           <SignatureField title={t("for-base")} name={me.name} words={signatureWords} error={tried && !signed.base ? t("blank") : null} onChange={(value) => setSigned((both) => ({ ...both, base: value }))} />
-          <SignatureField title={t("for-charterer")} name={stay.charterer} words={signatureWords} error={tried && !signed.skipper ? t("blank") : null} onChange={(value) => setSigned((both) => ({ ...both, skipper: value }))} />
+          <SignatureField key={who} title={t(`for-${who}`)} name={signer.name} words={signatureWords} error={tried && !signed.skipper ? t("blank") : null} onChange={(value) => setSigned((both) => ({ ...both, skipper: value }))} />
         </Box>
         {fault && (
           <chakra.p role="alert" color="alarmInk" fontWeight="600">

@@ -2,6 +2,7 @@
 import { lazy, Suspense, useCallback, useEffect, useMemo, useState } from "react";
 import { takenPlaces } from "@/core/handover/taken";
 import type { Level } from "@/core/yacht/schema";
+import { keepEarlierPhotos } from "../photos/earlier";
 import { useHandover, useVersion } from "./context";
 import { Footer } from "./Footer";
 import styles from "./HandoverShell.module.css";
@@ -53,6 +54,7 @@ export function HandoverScreens() {
   );
   // what makes photos small is on the device before the signal goes
   useEffect(() => void import("../photos/re-encode").catch(() => undefined), []);
+  useEffect(() => void keepEarlierPhotos(store).catch(() => undefined), [store]);
   const next = useNextPlace(place);
   const close = useCallback(() => setSheet(null), []);
   const openMark = useCallback((surface?: string) => setSheet({ sheet: "mark", surface }), []);
@@ -98,7 +100,7 @@ export function HandoverScreens() {
       <PlaceScreen key={place} place={place} next={next} onOverview={openOverview} onFound={openFound} onMark={openMark} onPlan={openPlan} onCrew={list.kind === "prep" || store.bundle.me.side !== "base" ? null : openCrew} onWalk={list.briefing && !isCrew ? openWalk : null} />
       <Footer next={next} onGo={go} onOverview={openOverview} onSign={() => setSigning(true)} />
       <Suspense>
-        {sheet?.sheet === "overview" && <Overview onGo={go} onClose={close} onSign={() => { close(); setSigning(true); }} />}
+        {sheet?.sheet === "overview" && <Overview place={place} onGo={go} onClose={close} onSign={() => { close(); setSigning(true); }} />}
         {sheet?.sheet === "mark" && <MarkSheet place={place} surface={sheet.surface} onClose={close} />}
         {sheet?.sheet === "crew" && <CrewSheet onClose={close} />}
         {sheet?.sheet === "found" && <FoundSheet place={place} onClose={close} />}

@@ -6,6 +6,7 @@ import { say } from "@/core/basics/words";
 import { markKinds, type MarkKind } from "@/core/handover/mark";
 import { newMarks } from "@/core/handover/state";
 import { centreOf } from "@/core/plan/outline";
+import { isMirrored } from "@/core/plan/profile";
 import { surfaces, type Point, type Surface } from "@/core/yacht/schema";
 import { Button } from "@/ui/Button";
 import { Choice } from "@/ui/Choice";
@@ -36,7 +37,7 @@ export function MarkSheet({ place, surface: asked, onClose }: { place: string; s
 
   function startAt(which: Surface): Point {
     if (which === "deck" || which === "below") return here ? centreOf(here.outline as Point[]) : [file.particulars.lengthM / 2, 0];
-    return which === "stern" ? [0, 0.6] : [file.particulars.lengthM * 0.3, 0.7];
+    return which === "stern" || which === "bow" ? [0, 0.6] : [file.particulars.lengthM * 0.3, 0.7];
   }
   const choose = (which: Surface) => {
     setSurface(which);
@@ -46,7 +47,7 @@ export function MarkSheet({ place, surface: asked, onClose }: { place: string; s
   const move = (event: KeyboardEvent) => {
     const steps: Record<string, Point> = isFlat
       ? { ArrowUp: [-stepM, 0], ArrowDown: [stepM, 0], ArrowLeft: [0, -stepM], ArrowRight: [0, stepM] }
-      : { ArrowUp: [0, stepM], ArrowDown: [0, -stepM], ArrowLeft: [surface === "starboard-side" ? stepM : -stepM, 0], ArrowRight: [surface === "starboard-side" ? -stepM : stepM, 0] };
+      : { ArrowUp: [0, stepM], ArrowDown: [0, -stepM], ArrowLeft: [isMirrored(surface) ? stepM : -stepM, 0], ArrowRight: [isMirrored(surface) ? -stepM : stepM, 0] };
     const step = steps[event.key];
     if (!step) return;
     event.preventDefault();

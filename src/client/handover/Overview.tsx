@@ -3,6 +3,7 @@ import { useTranslations } from "next-intl";
 import { useState } from "react";
 import { say } from "@/core/basics/words";
 import type { Cell } from "@/core/handover/fold";
+import type { Line } from "@/core/handover/list";
 import { standingOf } from "@/core/handover/state";
 import { reasonWords } from "@/messages/reason-words";
 import { valueWords } from "@/messages/line-words";
@@ -11,21 +12,24 @@ import { Choice } from "@/ui/Choice";
 import { Field } from "@/ui/Field";
 import { Sheet } from "@/ui/Sheet";
 import { VerdictMark } from "@/ui/VerdictMark";
+import { NoSignalState } from "../offline/NoSignalState";
 import { useHandover, useVersion } from "./context";
 import { FromPaper } from "./FromPaper";
 import { LetGo } from "./LetGo";
 import styles from "./Sheets.module.css";
 
-type View = "way" | "left" | "odd" | "all" | "refused";
+type View = "way" | "left" | "here" | "level" | "odd" | "all" | "refused";
 
 interface Props {
+  /** where one stands */
+  place: string;
   onGo: (place: string) => void;
   onClose: () => void;
   onSign: () => void;
 }
 
 /** What stands in the way, what is left, and any line by its name: one tap leads to its place. */
-export function Overview({ onGo, onClose, onSign }: Props) {
+export function Overview({ place, onGo, onClose, onSign }: Props) {
   const t = useTranslations();
   const store = useHandover();
   useVersion();
@@ -33,10 +37,15 @@ export function Overview({ onGo, onClose, onSign }: Props) {
   const { gate, progress } = store.sums();
   const [view, setView] = useState<View>(gate.reasons.some((reason) => reason.code !== "lines-left") ? "way" : "left");
   const [asked, setAsked] = useState("");
+  const [bytes] = useState(() => store.keptBytes());
   const folded = store.folded();
   const placeName = (id: string) => say(list.places.find((place) => place.id === id)?.name ?? { en: id }, "en");
   const wanted = asked.trim().toLowerCase();
   const refused = store.refusedEntries();
+  const isLeft = (line: Line) => standingOf(folded, line).step !== "done";
+  const levelOf = (id: string) => list.places.find((each) => each.id === id)?.level;
+  const isNear = (line: Line, which: View) => (which === "here" ? line.place === place : levelOf(line.place) === levelOf(place));
+  const leftNear = (which: "here" | "level") => list.lines.filter((line) => isLeft(line) && isNear(line, which)).length;
   // what is odd, by whomever it was found: that is what briefer and skipper want to see of what the crew counts
   const odd = list.lines.filter((line) => {
     const standing = standingOf(folded, line);
@@ -46,18 +55,19 @@ export function Overview({ onGo, onClose, onSign }: Props) {
     if (/^#\d+$/.test(wanted)) return list.lines[Number(wanted.slice(1)) - 1] === line;
     if (wanted !== "") return `${say(line.name, "en")} ${placeName(line.place)}`.toLowerCase().includes(wanted);
     if (view === "odd") return odd.includes(line);
-    return view === "all" || standingOf(folded, line).step !== "done";
+    return view === "all" || (isLeft(line) && (view === "left" || isNear(line, view)));
   });
   const nameBy = (cell: Cell) => {
     const person = cell.heads[0]?.by.person ?? "";
     return person === store.bundle.me.person ? "" : store.nameOf(person);
   };
-  const views: View[] = refused.length > 0 ? ["way", "left", "odd", "all", "refused"] : ["way", "left", "odd", "all"];
+  const near: View[] = list.kind === "prep" ? [] : ["here", "level"];
+  const views: View[] = ["way", "left", ...near, "odd", "all", ...(refused.length > 0 ? (["refused"] as const) : [])];
   return (
     <Sheet title={t("overview.title")} closeWord={t("common.close")} onClose={onClose} foot={<Button onClick={onSign}>{t("overview.sign")}</Button>}>
       <div className={styles.stack}>
         <Field label={t("overview.search")}>{(ids) => <input {...ids} type="search" value={asked} onChange={(event) => setAsked(event.target.value)} />}</Field>
-        {wanted === "" && <Choice label={t("overview.title")} options={views.map((each) => ({ value: each, word: t(`overview.${each}`, { odd: odd.length, left: progress.left, all: progress.total, refused: refused.length }) }))} value={view} onChoose={setView} />}
+        {wanted === "" && <Choice label={t("overview.title")} options={views.map((each) => ({ value: each, word: t(`overview.${each}`, { odd: odd.length, left: progress.left, here: leftNear("here"), level: leftNear("level"), which: levelOf(place) ?? "", all: progress.total, refused: refused.length }) }))} value={view} onChoose={setView} />}
         <FromPaper />
         {wanted === "" && view === "way" && (
           <>
@@ -91,7 +101,7 @@ export function Overview({ onGo, onClose, onSign }: Props) {
             ))}
           </ul>
         )}
-        {(wanted !== "" || view === "left" || view === "odd" || view === "all") && (
+        {(wanted !== "" || view === "left" || view === "here" || view === "level" || view === "odd" || view === "all") && (
           <ul className={styles.rows}>
             {lines.length === 0 && <li>{wanted === "" ? t("overview.nothing-left") : t("overview.nothing-found")}</li>}
             {lines.map((line) => {
@@ -112,6 +122,7 @@ export function Overview({ onGo, onClose, onSign }: Props) {
             })}
           </ul>
         )}
+        <NoSignalState shell="/handover" bytes={bytes} />
       </div>
     </Sheet>
   );

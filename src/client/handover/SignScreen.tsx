@@ -57,20 +57,22 @@ export function SignScreen({ onBack, onGo }: { onBack: () => void; onGo: (place:
     void version;
     return list.briefing ? briefingWords(t, list.briefing, walkState(list.briefing, store.folded())) : [];
   }, [t, list, store, version]);
+  const { skipper, charterer } = bundle.charter;
+  const forCharterer = skipper.id === charterer.id ? null : t("sign.for-charterer", { skipper: skipper.name, charterer: charterer.name });
   const known = (list.known ?? []).map(({ title, words: said }) => t("known.word", { title, words: said }));
-  const words = [...known, ...noted.map((finding) => `${finding.place}: ${finding.name}: ${finding.words}`), ...(list.kind === "check-in" ? [gateWords, ...reasons] : []), ...(progress.left > 0 ? [t("sign.open-lines", { left: progress.left })] : []), ...briefing, t("sign.declaration")];
+  const words = [...known, ...noted.map((finding) => `${finding.place}: ${finding.name}: ${finding.words}`), ...(list.kind === "check-in" ? [gateWords, ...reasons] : []), ...(progress.left > 0 ? [t("sign.open-lines", { left: progress.left })] : []), ...briefing, ...(forCharterer === null ? [] : [forCharterer]), t("sign.declaration")];
 
   const seal = async () => {
     setTried(true);
     const at = new Date().toISOString();
     const base = makeSignature("base", bundle.me.person, signed.base, at);
-    const skipper = makeSignature("skipper", bundle.charter.skipper.id, signed.skipper, at);
-    if (!base || !skipper || openForks.length > 0) return;
+    const theirs = makeSignature("skipper", skipper.id, signed.skipper, at);
+    if (!base || !theirs || openForks.length > 0) return;
     const photos = [...store.folded().values()].flatMap((cell) => (cell.aspect.startsWith("photo:") && (cell.value as { attached?: boolean } | undefined)?.attached ? [cell.aspect.slice("photo:".length)] : []));
     const manifest = makeManifest(list, store.allEntries(), photos, words, store.lastHeardAt);
-    const signatures = [base.signature, skipper.signature];
+    const signatures = [base.signature, theirs.signature];
     const request = {
-      manifest, signatures, contents: { base: base.content, skipper: skipper.content }, seal: sealOf(manifestDigest(manifest), signatures),
+      manifest, signatures, contents: { base: base.content, skipper: theirs.content }, seal: sealOf(manifestDigest(manifest), signatures),
       device: store.device, sealedAt: at,
     };
     await store.sealHere(request);
@@ -160,6 +162,7 @@ export function SignScreen({ onBack, onGo }: { onBack: () => void; onGo: (place:
         <section>
           <h2>{t("sign.both")}</h2>
           <p>{t(isSkippers ? "sign.not-here" : "sign.declaration")}</p>
+          {forCharterer !== null && !isSkippers && <p>{forCharterer}</p>}
           {voided && (
             <p className={styles.stop} role="alert">
               {t("sign.voided")}
@@ -174,7 +177,7 @@ export function SignScreen({ onBack, onGo }: { onBack: () => void; onGo: (place:
           {!isSkippers && (
             <div className={styles.pads} key={round}>
               <SignatureField title={t("sign.for-base")} name={bundle.me.name} words={signatureWords} error={tried && !signed.base ? t("sign.blank") : null} onChange={(value) => setSigned((both) => ({ ...both, base: value }))} />
-              <SignatureField title={t("sign.for-skipper")} name={bundle.charter.skipper.name} words={signatureWords} error={tried && !signed.skipper ? t("sign.blank") : null} onChange={(value) => setSigned((both) => ({ ...both, skipper: value }))} />
+              <SignatureField title={t("sign.for-skipper")} name={skipper.name} words={signatureWords} error={tried && !signed.skipper ? t("sign.blank") : null} onChange={(value) => setSigned((both) => ({ ...both, skipper: value }))} />
             </div>
           )}
         </section>

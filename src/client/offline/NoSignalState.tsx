@@ -30,10 +30,14 @@ export function NoSignalState({ shell, bytes }: { shell: string; bytes: number |
       gone = true;
     };
   }, [shell]);
+  const [mayBeCleared, setMayBeCleared] = useState(false);
+  useEffect(() => {
+    void navigator.storage?.persisted?.().then((kept) => setMayBeCleared(!kept));
+  }, []);
   const isReady = state === "ready" && bytes !== null;
   return (
     <p role="status" className={styles.state}>
-      <VerdictMark verdict={isReady ? "fine" : "watch"} /> {isReady ? t("ready", { kilobytes: Math.ceil(bytes / 1000) }) : t(state === "cannot" ? "cannot" : "looking")}
+      <VerdictMark verdict={isReady ? "fine" : "watch"} /> {isReady ? t("ready", { kilobytes: Math.ceil(bytes / 1000) }) : t(state === "cannot" ? "cannot" : "looking")} {isReady && mayBeCleared && t("may-be-cleared")}
     </p>
   );
 }

@@ -26,6 +26,12 @@ export interface KeptPhoto {
   message: string | null;
 }
 
+/** A small copy of a photo of an earlier handover, to look at beside what is seen now. */
+export interface EarlierPhoto {
+  hash: string;
+  bytes: Blob;
+}
+
 /** What a handover is made of, and this device's right to record on it. Large, and seldom written. */
 export interface KeptHandover {
   key: "handover";
@@ -52,6 +58,7 @@ export type HandoverDatabase = Dexie & {
   exchange: EntityTable<KeptExchange, "key">;
   entries: EntityTable<KeptEntry, "id">;
   photos: EntityTable<KeptPhoto, "hash">;
+  earlier: EntityTable<EarlierPhoto, "hash">;
 };
 
 type Directory = Dexie & { handovers: EntityTable<KnownHandover, "handover"> };
@@ -67,6 +74,7 @@ export function directory(): Directory {
 export function handoverDatabase(name: string): HandoverDatabase {
   const db = new Dexie(name) as HandoverDatabase;
   db.version(1).stores({ handover: "key", exchange: "key", entries: "id, state", photos: "hash, state" });
+  db.version(2).stores({ earlier: "hash" });
   return db;
 }
 

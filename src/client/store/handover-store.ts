@@ -109,6 +109,11 @@ export class HandoverStore {
     this.tellEveryone();
   }
 
+  /** How much of this handover lies on the device, photos left out, in bytes. */
+  keptBytes(): number {
+    return JSON.stringify(this.bundle).length + [...this.entries.values()].reduce((sum, kept) => sum + JSON.stringify(kept).length, 0);
+  }
+
   /** The folded handover. */
   folded(): Folded {
     return this.cells;

@@ -1,30 +1,44 @@
 import type { Point, Surface } from "../yacht/schema";
 import type { HullParticulars } from "./hull";
 
-/** What a side or stern view is drawn from. */
+/** What a view of the hull from a side, from ahead or from astern is drawn from. */
 export interface Profile {
-  /** outline in metres: along the hull (aft of the bow, or to starboard on the stern), and above the waterline */
+  /** outline in metres: along the hull (aft of the bow; to starboard where one looks along it), and above the waterline */
   outline: Point[];
   keel: Point[] | null;
   /** the range a mark can lie in */
   range: { minA: number; maxA: number; minB: number; maxB: number };
 }
 
+/** Whether a view is drawn mirrored: starboard with the bow on the right, and from ahead, with starboard on the left. */
+export const isMirrored = (surface: Surface): boolean => surface === "starboard-side" || surface === "bow";
+
 /**
- * The hull seen from a side or from astern, as a plain drawing to set marks on: freeboard is taken as 11.5 % of the
+ * The hull seen from a side, from ahead or from astern, as a plain drawing to set marks on: freeboard is taken as 11.5 % of the
  * length forward and 9.5 % aft (our own rule of thumb; the file does not say).
  */
 export function profileOf(surface: Exclude<Surface, "deck" | "below">, hull: { hull?: HullParticulars["hull"]; lengthM: number; beamM: number; draughtM: number }): Profile {
   const { lengthM, beamM, draughtM } = hull;
   const bowM = lengthM * 0.115;
   const sternM = lengthM * 0.095;
-  if (surface === "stern" && hull.hull === "catamaran") {
+  const ends = surface === "bow" || surface === "stern";
+  const endM = surface === "bow" ? bowM : sternM;
+  if (ends && hull.hull === "catamaran") {
     const half = beamM / 2;
     const inner = half * 0.48;
     return {
-      outline: [[-half, sternM], [half, sternM], [half * 0.97, 0.1], [half * 0.76, -0.35], [inner, 0.1], [inner * 0.94, sternM * 0.55], [-inner * 0.94, sternM * 0.55], [-inner, 0.1], [-half * 0.76, -0.35], [-half * 0.97, 0.1]],
+      outline: [[-half, endM], [half, endM], [half * 0.97, 0.1], [half * 0.76, -0.35], [inner, 0.1], [inner * 0.94, endM * 0.55], [-inner * 0.94, endM * 0.55], [-inner, 0.1], [-half * 0.76, -0.35], [-half * 0.97, 0.1]],
       keel: null,
-      range: { minA: -half, maxA: half, minB: -draughtM, maxB: sternM },
+      range: { minA: -half, maxA: half, minB: -draughtM, maxB: endM },
+    };
+  }
+  if (surface === "bow") {
+    // flared: full at deck height, fine at the water
+    const half = beamM * 0.46;
+    return {
+      outline: [[0, bowM], [half * 0.55, bowM * 0.93], [half, sternM], [half * 0.86, 0.3], [half * 0.5, -0.1], [0, -0.3], [-half * 0.5, -0.1], [-half * 0.86, 0.3], [-half, sternM], [-half * 0.55, bowM * 0.93]],
+      keel: [[-0.18, -0.2], [0.18, -0.2], [0.12, -draughtM], [-0.12, -draughtM]],
+      range: { minA: -beamM / 2, maxA: beamM / 2, minB: -draughtM, maxB: bowM },
     };
   }
   if (surface === "stern") {

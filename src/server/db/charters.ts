@@ -1,11 +1,14 @@
 import "server-only";
+import { v7 as uuid } from "uuid";
 import type { StayView } from "@/formats/desk";
+import { now } from "../clock";
 import type { Queryable } from "./pool";
 
 const staySelect = `
   select s.id as "stayId", c.id as "charterId", c.reference, y.id as "yachtId", y.name as "yachtName", y.slug as "yachtSlug", y.berth,
     s.starts_at as "startsAt", s.ends_at as "endsAt", s.aboard, c.skipper_id as "skipperId", sk.name as skipper,
     c.charterer_id as "chartererId", ch.name as charterer, c.terms,
+    (select a.reference from money_authority a where a.charter_id = c.id order by a.noted_at desc, a.id desc limit 1) as authority,
     coalesce((select sum(case e.kind when 'held' then e.amount_minor when 'captured' then -e.amount_minor when 'released' then -e.amount_minor else 0 end)
               from deposit_event e where e.stay_id = s.id), 0)::bigint as "heldMinor",
     coalesce((select jsonb_agg(jsonb_build_object('id', h.id, 'kind', h.kind, 'openedAt', h.opened_at, 'entries', h.last_number,
@@ -44,4 +47,9 @@ export async function allStays(db: Queryable): Promise<StayView[]> {
 export async function findStay(db: Queryable, key: { stayId: string } | { charterId: string } | { reference: string }): Promise<StayView | null> {
   const [column, value] = "stayId" in key ? ["s.id", key.stayId] : "charterId" in key ? ["c.id", key.charterId] : ["c.reference", key.reference];
   return (await db.query<StayView>(`${staySelect} where ${column} = $1 order by s.starts_at limit 1`, [value])).rows[0] ?? null;
+}
+
+/** Notes the charterer's written authority for the skipper to settle money, by what it can be found again under. */
+export async function noteAuthority(db: Queryable, charterId: string, reference: string, personId: string): Promise<void> {
+  await db.query("insert into money_authority (id, base_id, charter_id, reference, noted_by, noted_at) values ($1, current_base(), $2, $3, $4, $5)", [uuid(), charterId, reference, personId, now()]);
 }

@@ -2,6 +2,7 @@ import { randomUUID } from "node:crypto";
 import { demoBase } from "@/testing/demo-base";
 import { typedSignatures } from "@/testing/signing";
 import { simulatedTerminal } from "@/stand-ins/deposit-terminal";
+import { noteAuthority } from "../db/charters";
 import { depositEvents } from "../deposit/deposit";
 import { terminalBook } from "../deposit/terminal-book";
 import { decide } from "./decide";
@@ -111,6 +112,18 @@ describe("signing", () => {
     await expect(signing({}, { base: { person: ilko, name: "Ilko Brand" }, skipper: { person: petra, name: "  " } }).then(sign)).rejects.toMatchObject({ code: "signature-blank", where: "skipper" });
     await expect(signing({}, { base: { person: petra, name: "Petra" }, skipper: { person: petra, name: "Petra" } }).then(sign)).rejects.toMatchObject({ code: "wrong-signer", where: "base" });
     await expect(signing({}, { base: { person: ilko, name: "Ilko" }, skipper: { person: ilko, name: "Ilko" } }).then(sign)).rejects.toMatchObject({ code: "wrong-signer", where: "skipper" });
+  });
+
+  it("takes the skipper's signature for money only with the charterer's written authority", async () => {
+    const nils = await base.person("Nils Arrowby");
+    const bySkipper = () => signing({}, { base: { person: ilko, name: "Ilko Brand" }, skipper: { person: nils, name: "Nils Arrowby" } });
+    await expect(bySkipper().then(sign)).rejects.toMatchObject({ status: 422, code: "no-authority", where: "skipper" });
+    const { charterId } = (await view()).stay;
+    await base.inBase((db) => noteAuthority(db, charterId, "letter of 1 June", ilko));
+    expect((await view()).stay.authority).toBe("letter of 1 June");
+    // the signer is let through now: it comes as far as the terminal
+    await expect(sign(await bySkipper(), "no-answer")).rejects.toMatchObject({ code: "terminal-silent" });
+    await expect(base.asOwner("update money_authority set reference = 'x'")).rejects.toThrow("is refused");
   });
 
   it("signs nothing while the terminal is silent, and takes nothing twice when it answers again", async () => {

@@ -32,7 +32,11 @@ export async function signSettlement(db: Queryable, stayId: string, signing: Set
     const signature = signing.signatures.find((each) => each.side === side);
     if (!signature || isBlank(signature.how, signing.contents[side])) throw new Refusal(422, "signature-blank", `The ${side}'s signature is blank. Sign with a finger, or type the name.`, side);
     if (imprint(signing.contents[side]) !== signature.imprint) throw new Refusal(422, "wrong-imprint", "A signature does not fit what was put on the glass. Sign again.", side);
-    const allowed = side === "base" ? signature.person === personId : [view.stay.skipperId, view.stay.chartererId].includes(signature.person);
+    const { chartererId, skipperId, authority } = view.stay;
+    if (side === "skipper" && signature.person === skipperId && skipperId !== chartererId && authority === null) {
+      throw new Refusal(422, "no-authority", "The skipper signs for money only with the charterer's written authority. Note it on the charter's page first, or let the charterer sign.", side);
+    }
+    const allowed = side === "base" ? signature.person === personId : [skipperId, chartererId].includes(signature.person);
     if (!allowed) throw new Refusal(422, "wrong-signer", side === "base" ? "Whoever is signed in signs for the base." : "The charterer or skipper of this charter signs on that side.", side);
   }
   const digest = sealDigest(view.digest, signing);

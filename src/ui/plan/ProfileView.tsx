@@ -1,5 +1,5 @@
 "use client";
-import { profileOf } from "@/core/plan/profile";
+import { isMirrored, profileOf } from "@/core/plan/profile";
 import type { Point, Surface, YachtFile } from "@/core/yacht/schema";
 import styles from "./ProfileView.module.css";
 
@@ -15,17 +15,17 @@ interface Props {
   onAim?: (at: Point) => void;
 }
 
-/** The hull from one side or from astern, to set marks on. Seen from port, the bow is on the left; from starboard, on the right. */
+/** The hull from one side, from ahead or from astern, to set marks on. Seen from port, the bow is on the left; from starboard, on the right. */
 export function ProfileView({ particulars, surface, title, words, points, aim, onAim }: Props) {
   const profile = profileOf(surface, particulars);
   const { minA, maxA, minB, maxB } = profile.range;
-  const flip = surface === "starboard-side";
+  const flip = isMirrored(surface);
   const x = (a: number) => (flip ? maxA - a : a - minA) * pixelsPerM;
   const y = (b: number) => (maxB - b) * pixelsPerM;
   const path = (outline: Point[]) => `M${outline.map(([a, b]) => `${x(a).toFixed(1)} ${y(b).toFixed(1)}`).join("L")}Z`;
   const width = (maxA - minA) * pixelsPerM;
   const pad = 26;
-  const ends = surface === "stern" ? [words.port, words.starboard] : flip ? [words.stern, words.bow] : [words.bow, words.stern];
+  const ends = surface === "stern" ? [words.port, words.starboard] : surface === "bow" ? [words.starboard, words.port] : flip ? [words.stern, words.bow] : [words.bow, words.stern];
   return (
     <svg
       className={styles.view}

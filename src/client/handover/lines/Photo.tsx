@@ -1,5 +1,6 @@
 "use client";
 import { useEffect, useState } from "react";
+import { findPhoto } from "../../photos/earlier";
 import { useHandover } from "../context";
 
 /** A photo by its hash: from this device when it is here, else from the base. */
@@ -14,13 +15,9 @@ export function Photo({ hash, alt }: { hash: string; alt: string }) {
       made = URL.createObjectURL(bytes);
       setUrl(made);
     };
-    const load = async () => {
-      const kept = await store.db.photos.get(hash);
-      if (kept) return show(kept.bytes);
-      const answer = await fetch(`/api/photos/${hash}?handover=${store.bundle.list.handover}&small`, { headers: { authorization: `Bearer ${store.grant}` } });
-      if (answer.ok) show(await answer.blob());
-    };
-    load().catch(() => undefined);
+    findPhoto(store, hash)
+      .then((bytes) => bytes && show(bytes))
+      .catch(() => undefined);
     return () => {
       gone = true;
       if (made) URL.revokeObjectURL(made);

@@ -1,6 +1,6 @@
 "use client";
 import { useTranslations } from "next-intl";
-import { useId, useState } from "react";
+import { lazy, Suspense, useId, useState } from "react";
 import type { ViewValue } from "@/core/handover/aspects";
 import { lineSubject, type MarkLine, type ViewLine } from "@/core/handover/list";
 import { valueWords } from "@/messages/line-words";
@@ -9,7 +9,10 @@ import { useCell, useHandover } from "../context";
 import { MarkRow } from "./MarkRow";
 import { Photo } from "./Photo";
 import { Row } from "./Row";
+import { hasCamera } from "../../photos/has-camera";
 import styles from "./Row.module.css";
+
+const GuidedCamera = lazy(() => import("../../photos/GuidedCamera").then((part) => ({ default: part.GuidedCamera })));
 
 /**
  * One side of the yacht, looked at as a whole: the earlier picture beside the camera, one tap with one photo for "nothing
@@ -25,13 +28,14 @@ export function ViewRow({ line, onMark }: { line: ViewLine; onMark: (surface?: s
   const fileId = useId();
   const marks = store.bundle.list.lines.filter((each): each is MarkLine => each.kind === "mark" && each.view === line.id);
   const surface = t(`surface.${line.surface}`);
-  const take = async (file: File | undefined) => {
+  const [guided, setGuided] = useState(false);
+  const take = async (file: File | undefined, takenAt?: string) => {
     if (!file) return;
     setFault(null);
     const { readyPhoto, PhotoFault } = await import("../../photos/re-encode");
     try {
       const photo = await readyPhoto(file, "camera");
-      await store.attachPhoto(subject, photo);
+      await store.attachPhoto(subject, { ...photo, takenAt: photo.takenAt ?? takenAt ?? null });
       store.recordLine(line, { nothingNew: true, photo: photo.hash });
     } catch (error) {
       if (!(error instanceof PhotoFault)) throw error;
@@ -67,6 +71,26 @@ export function ViewRow({ line, onMark }: { line: ViewLine; onMark: (surface?: s
                 <Photo key={hash} hash={hash} alt={t("view.before", { surface })} />
               ))}
             </div>
+          )}
+          {line.photos.length > 0 && hasCamera() && (
+            <Button className={styles.take} onClick={() => setGuided(true)}>
+              {t("view.guided")}
+              <span className="visually-hidden">: {surface}</span>
+            </Button>
+          )}
+          {guided && (
+            <Suspense>
+              <GuidedCamera
+                title={t("view.name", { surface })}
+                earlier={line.photos}
+                alt={t("view.before", { surface })}
+                onClose={() => setGuided(false)}
+                onTake={(picture) => {
+                  setGuided(false);
+                  void take(picture, new Date().toISOString());
+                }}
+              />
+            </Suspense>
           )}
           <label htmlFor={fileId} className={styles.take}>
             {t("view.nothing-new")}

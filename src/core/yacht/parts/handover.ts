@@ -62,8 +62,8 @@ export const ReadingSpec = strict({
   matter: Type.Optional(oneOf(matters)),
 });
 
-/** A view on which marks are set: the plan from above, or the hull from one side. */
-export const surfaces = ["deck", "below", "port-side", "starboard-side", "stern"] as const;
+/** A view on which marks are set: the plan from above, or the hull from ahead, astern or one side. */
+export const surfaces = ["deck", "below", "bow", "port-side", "starboard-side", "stern"] as const;
 export const Surface = oneOf(surfaces);
 export type Surface = (typeof surfaces)[number];
 
