@@ -36,7 +36,7 @@ export class Outage {
   }
 
   killApp(): void {
-    if (this.app?.pid) process.kill(-this.app.pid, "SIGKILL");
+    if (this.app?.pid && isThere(-this.app.pid)) process.kill(-this.app.pid, "SIGKILL");
     this.app = null;
   }
 

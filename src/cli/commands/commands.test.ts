@@ -3,8 +3,10 @@ import { createServer } from "node:net";
 import { mkdtempSync, readFileSync, writeFileSync } from "node:fs";
 import { tmpdir } from "node:os";
 import { join } from "node:path";
+import { strFromU8, strToU8, unzipSync, zipSync } from "fflate";
+import type { SealedFile } from "../../core/handover/sealed-file";
+import { sealedFile, sealedZip } from "../../server/handover/sealed-export";
 import { demoBase } from "../../testing/demo-base";
-import { sealedRecord } from "../../server/handover/record";
 
 const base = demoBase("commands");
 const folder = mkdtempSync(join(tmpdir(), "brinecove-"));
@@ -60,10 +62,9 @@ describe("calc", () => {
 });
 
 describe("verify, and compare of exported records", () => {
-  const exported = async (kind: "check-in" | "check-out", name: string, change: (record: Record<string, unknown>) => void = () => undefined) => {
+  const exported = async (kind: "check-in" | "check-out", name: string, change: (record: SealedFile) => void = () => undefined) => {
     const id = await base.handoverOf("BR-1050", kind);
-    const { list, entries, seal, addenda } = await base.inBase((db) => sealedRecord(db, id));
-    const record = structuredClone({ format: "brinecove/record/1", list, entries, manifest: seal.manifest, signatures: seal.signatures, seal: seal.seal, sealedAt: seal.sealedAt, addenda });
+    const record = structuredClone(await base.inBase((db) => sealedFile(db, id)));
     change(record);
     const file = join(folder, name);
     writeFileSync(file, JSON.stringify(record));
@@ -78,14 +79,50 @@ describe("verify, and compare of exported records", () => {
   });
 
   it.each<[string, (record: Loose) => void, RegExp]>([
-    ["a count", (record) => (record.entries[0]!.value = { count: 99 }), /^entry [0-9a-f-]{36} was changed$/m],
-    ["an entry left out", (record) => void record.entries.pop(), /^entry [0-9a-f-]{36} is missing$/m],
-    ["a line taken off the list", (record) => void record.list.lines.pop(), /^the list is not the one that was signed$/m],
-    ["the hour of a signature", (record) => (record.signatures[0]!.at = "2027-01-01T00:00:00.000Z"), /^the seal does not fit/m],
+    ["a count", (record) => (record.entries[0]!.value = { count: 99 }), /: entry [0-9a-f-]{36} was changed$/m],
+    ["an entry left out", (record) => void record.entries.pop(), /: entry [0-9a-f-]{36} is missing$/m],
+    ["a line taken off the list", (record) => void record.list.lines.pop(), /: the list is not the one that was signed$/m],
+    ["the hour of a signature", (record) => (record.signatures[0]!.at = "2027-01-01T00:00:00.000Z"), /: the seal does not fit/m],
   ])("names %s that was changed", async (_what, change, words) => {
     const { status, out } = run(["verify", await exported("check-out", "changed.json", change as never)]);
     expect(status).toBe(1);
     expect(out).toMatch(words);
+  });
+
+  /** The zip as the base gives it out, with its parts changed where a test wants that. */
+  const zipped = async (kind: "check-in" | "check-out", name: string, change: (parts: Record<string, Uint8Array>) => void = () => undefined) => {
+    const id = await base.handoverOf("BR-1050", kind);
+    const parts = unzipSync((await base.inBase((db) => sealedZip(db, id))).bytes);
+    change(parts);
+    const file = join(folder, name);
+    writeFileSync(file, zipSync(parts));
+    return file;
+  };
+  const photoOf = (parts: Record<string, Uint8Array>) => Object.keys(parts).find((name) => name.endsWith(".jpg")) ?? "";
+  const withJson = (parts: Record<string, Uint8Array>, name: string, change: (json: Record<string, unknown>) => void) => {
+    const json = JSON.parse(strFromU8(parts[name]!)) as Record<string, unknown>;
+    change(json);
+    parts[name] = strToU8(JSON.stringify(json));
+  };
+
+  it("proves two records as zips with photos and receipts, and that one goes back to the other", async () => {
+    const files = [await zipped("check-in", "in.zip"), await zipped("check-out", "out.zip")];
+    const { status, out } = run(["verify", ...files]);
+    expect(status).toBe(0);
+    expect(out).toMatch(/out\.zip: sealed .* entries, [1-9]\d* photos: nothing was changed\. Seal [0-9a-f]{64}; link \d+ in the chain of Quillback/);
+    expect(out).toMatch(/out\.zip: goes back to .*in\.zip/);
+  });
+
+  it.each<[string, (parts: Record<string, Uint8Array>) => void, RegExp]>([
+    ["one byte of a photo", (parts) => void (parts[photoOf(parts)]![500]! ^= 1), /: photo [0-9a-f]{64} was changed$/m],
+    ["a photo taken out", (parts) => void delete parts[photoOf(parts)], /: photo [0-9a-f]{64} is missing$/m],
+    ["the time it was received", (parts) => withJson(parts, "receipt.json", (receipt) => (receipt.receivedAt = "2027-01-01T00:00:00.000Z")), /: the receipt's link in the yacht's chain was changed$/m],
+    ["a signature of the base", (parts) => withJson(parts, "receipt.json", (receipt) => (receipt.writtenSignature = receipt.signature)), /: what was added is not signed with the base's key$/m],
+    ["an addendum put in", (parts) => withJson(parts, "record.json", (record) => (record.addenda = [{ id: "of-mine" }])), /: addendum of-mine is not in the receipt$/m],
+  ])("names %s", async (_what, change, words) => {
+    const { status, out } = run(["verify", await zipped("check-out", "changed.zip", change)]);
+    expect(out).toMatch(words);
+    expect(status).toBe(1);
   });
 
   it("says of another file that it is no record", () => {

@@ -6,7 +6,7 @@ export async function run(): Promise<number> {
       "./brinecove test [STEP]      types, lint, rooms, unit, browser; all of them without a name",
       "./brinecove dev              run it from the sources, with reloading",
       "./brinecove calc NAME        compute: JSON in, JSON out; --list shows the schemas",
-      "./brinecove verify FILE      check a record that was saved as a file",
+      "./brinecove verify FILE …    check sealed records that were saved (zip or JSON)",
       "./brinecove screenshots      make every picture in docs/screenshots",
       "./brinecove measure          the figures of docs/measurements.md",
       "./brinecove reset-demo       throw away all data and load the demo anew; asks first",

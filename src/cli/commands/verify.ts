@@ -1,20 +1,78 @@
+import { createHash, createPublicKey, verify } from "node:crypto";
 import { readFileSync } from "node:fs";
+import { strFromU8, unzipSync } from "fflate";
+import { Receipt, receiptProblems, writtenDigest } from "../../core/handover/receipt";
 import { SealedFile } from "../../core/handover/sealed-file";
 import { sealProblems } from "../../core/handover/seal";
 import { parseAs } from "../../formats/validate";
 import { PlainError } from "../plain-error";
 
-/** `verify FILE`: names what was changed in a sealed record that was saved as a file; 1 when anything was. */
-export async function run([file]: string[]): Promise<number> {
-  if (!file) throw new PlainError("Say which file: ./brinecove verify record.json");
-  let record: SealedFile;
+interface Exported {
+  record: SealedFile;
+  /** with a zip: what the base says of the record, and the photos by file name */
+  receipt: Receipt | null;
+  photos: Record<string, Uint8Array> | null;
+}
+
+/** `verify FILE …`: names what was changed in sealed records saved as zip or JSON, and whether they follow one another; 1 when anything was. */
+export async function run(files: string[]): Promise<number> {
+  if (files.length === 0) throw new PlainError("Say which files: ./brinecove verify check-in.zip check-out.zip");
+  const exported = files.map((file) => ({ file, ...read(file) }));
+  let problems = 0;
+  const say = (file: string, problem: string) => {
+    problems += 1;
+    console.log(`${file}: ${problem}`);
+  };
+  for (const each of exported) {
+    const found = problemsOf(each);
+    for (const problem of found) say(each.file, problem);
+    if (found.length === 0) {
+      const { record, receipt, photos } = each;
+      console.log(`${each.file}: sealed ${record.sealedAt}, ${record.entries.length} entries${photos ? `, ${record.manifest.photos.length} photos` : ""}: nothing was changed. Seal ${record.seal}${receipt ? `; link ${receipt.number} in the chain of ${receipt.yacht}, signed with the base's key ${fingerprint(receipt.publicKey)}` : ""}`);
+    }
+  }
+  for (const { file, record } of exported) {
+    const { checkInSeal, stay } = record.list;
+    const checkIn = exported.find((each) => each.record.list.kind === "check-in" && each.record.list.stay.id === stay.id);
+    if (record.list.kind !== "check-out" || !checkIn) continue;
+    if (checkInSeal === checkIn.record.seal) console.log(`${file}: goes back to ${checkIn.file}`);
+    else say(file, `does not go back to ${checkIn.file}: it holds another check-in's seal`);
+  }
+  return problems === 0 ? 0 : 1;
+}
+
+function read(file: string): Exported {
   try {
-    record = parseAs(SealedFile, JSON.parse(readFileSync(file, "utf8")));
+    const bytes = readFileSync(file);
+    if (bytes.subarray(0, 2).toString("latin1") !== "PK") return { record: parseAs(SealedFile, JSON.parse(bytes.toString("utf8"))), receipt: null, photos: null };
+    const parts = unzipSync(new Uint8Array(bytes));
+    const json = (name: string): unknown => {
+      const part = parts[name];
+      if (!part) throw new Error(`${name} is missing in it`);
+      return JSON.parse(strFromU8(part));
+    };
+    return { record: parseAs(SealedFile, json("record.json")), receipt: parseAs(Receipt, json("receipt.json")), photos: parts };
   } catch (error) {
     throw new PlainError(`${file} is not a sealed record: ${(error as Error).message}`);
   }
-  const problems = sealProblems(record);
-  for (const problem of problems) console.log(problem);
-  if (problems.length === 0) console.log(`Sealed ${record.sealedAt}, ${record.entries.length} entries: nothing was changed. Seal ${record.seal}`);
-  return problems.length === 0 ? 0 : 1;
 }
+
+function problemsOf({ record, receipt, photos }: Exported): string[] {
+  const problems = sealProblems(record);
+  if (receipt) {
+    problems.push(...receiptProblems(receipt, record));
+    const key = createPublicKey(receipt.publicKey);
+    const isSigned = (hash: string, signature: string) => verify(null, Buffer.from(hash, "hex"), key, Buffer.from(signature, "base64"));
+    if (!isSigned(receipt.hash, receipt.signature)) problems.push("the receipt's link is not signed with the base's key");
+    if (!isSigned(writtenDigest(receipt), receipt.writtenSignature)) problems.push("what was added is not signed with the base's key");
+  }
+  for (const hash of photos ? record.manifest.photos : []) {
+    const bytes = photos?.[`photos/${hash}.jpg`];
+    if (!bytes) problems.push(`photo ${hash} is missing`);
+    else if (createHash("sha256").update(bytes).digest("hex") !== hash) problems.push(`photo ${hash} was changed`);
+  }
+  return problems;
+}
+
+/** The first eight bytes of a key's SHA-256: enough to compare by telephone with what the base says. */
+const fingerprint = (pem: string) => createHash("sha256").update(createPublicKey(pem).export({ type: "spki", format: "der" })).digest("hex").slice(0, 16);

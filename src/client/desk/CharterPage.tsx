@@ -148,6 +148,9 @@ export function CharterPage({ row, timeZone, currency, deposit, crew, defects, f
                       </a>
                     </Button>
                     <Button asChild>
+                      <a href={`/api/handovers/${handover.id}/record.zip`}>{t("sealed.zip")}</a>
+                    </Button>
+                    <Button asChild>
                       <a href={`/api/handovers/${handover.id}/record.json`}>{t("sealed.json")}</a>
                     </Button>
                   </Box>

@@ -42,7 +42,7 @@ export function SealedScreen() {
             <a href={`/api/handovers/${list.handover}/record.pdf`} target="_blank" rel="noreferrer">
               {t("sealed.pdf")}
             </a>
-            <a href={`/api/handovers/${list.handover}/record.json`}>{t("sealed.json")}</a>
+            <a href={`/api/handovers/${list.handover}/record.zip`}>{t("sealed.zip")}</a>
             {store.bundle.me.side === "base" ? <a href="/today">{t("handover.to-today")}</a> : <a href="/book">{t("handover.to-book")}</a>}
           </p>
         )}
