@@ -38,6 +38,8 @@ describe("the record on paper", () => {
     const flat = text.replaceAll(/\s+/g, " ");
     const missing = lines.filter((line) => !line.name.en.split(" ").every((word) => flat.includes(word)));
     expect(missing).toEqual([]);
+    // the skipper's copy says what is still open, and until when: the mainsail, 24 h from leaving the berth
+    expect(flat).toMatch(/Still open: not tried yet.*Mast Mainsail, hoist and reef: wind on the quay 24 hours after leaving the berth.*Signatures/);
   });
 
   it("carries its seal on every page, and the decision to sail stays with the skipper", async () => {

@@ -89,6 +89,15 @@ export async function recordPdf(db: Queryable, handoverId: string): Promise<PdfF
     );
     for (const { words, answered } of state.questions) paper.line(t(answered ? "briefing.question-answered" : "briefing.question-open", { words }));
   }
+  const after = list.kind === "check-in" ? await afterwards(db, handoverId) : null;
+  if (after && after.open.length > 0) {
+    paper.section(t("paper.open"));
+    paper.line(t("paper.open-words"));
+    paper.table(
+      [{ title: t("sign.col-place"), share: 3 }, { title: t("sign.col-what"), share: 4 }, { title: t("paper.until"), share: 4 }],
+      after.open.map(({ place, name, reason, hours, until }) => [place, `${name}: ${reason}`, until === null ? t("paper.until-hours", { hours }) : stamp(until, base.timeZone)]),
+    );
+  }
   paper.section(t("paper.signatures"));
   paper.line(t("sign.declaration"));
   paper.signatures(signaturesForPaper(seal.signatures, record.contents, { base: t("paper.base"), skipper: t("paper.skipper"), erased: t("paper.erased") }, base.timeZone));
@@ -118,7 +127,7 @@ export async function recordPdf(db: Queryable, handoverId: string): Promise<PdfF
   }
   if (record.addenda.length > 0) {
     paper.section(t("paper.addenda"));
-    if (list.kind === "check-in") for (const kept of (await afterwards(db, handoverId)).addenda) paper.line(addendumWords(t, kept, (instant) => stamp(instant, base.timeZone)));
+    for (const kept of after?.addenda ?? []) paper.line(addendumWords(t, kept, (instant) => stamp(instant, base.timeZone)));
     for (const addendum of record.addenda.filter(({ kind }) => kind === "late-entry")) paper.line(`${t("paper.late-entry", { made: stamp(addendum.madeAt, base.timeZone), received: stamp(addendum.receivedAt, base.timeZone) })}: ${addendum.id}`);
   }
   const bytes = await paper.bytes((page, pages) => `${base.name} · ${title} · ${t("paper.page", { page, pages })} · ${seal.seal.slice(0, 16)}`);
