@@ -14,6 +14,8 @@ const file = demoYachtFile("gannet-rock");
 const counts = Object.fromEntries(Object.entries(file.inventory).map(([key, item]) => [key, item.expected]));
 const aboard = { counts, hours: 640, except: {} };
 
+const hourMs = 3_600_000;
+
 /** A tablet of its own whose battery can go flat: its browser is ended by SIGKILL, its storage stays. */
 class Tablet {
   private readonly folder = mkdtempSync(join(tmpdir(), "brinecove-tablet-"));
@@ -34,7 +36,18 @@ class Tablet {
     this.browser = await chromium.connectOverCDP(`http://127.0.0.1:${port}`);
     const [context] = this.browser.contexts();
     if (!context) throw new Error("no context");
-    return context.pages()[0] ?? (await context.newPage());
+    const page = context.pages()[0] ?? (await context.newPage());
+    // its clock is an hour fast
+    await page.addInitScript((aheadMs) => {
+      const Right = Date;
+      globalThis.Date = class extends Right {
+        constructor(...given: [] | [number]) {
+          super(given.length === 0 ? Right.now() + aheadMs : given[0]);
+        }
+        static override now = () => Right.now() + aheadMs;
+      } as DateConstructor;
+    }, hourMs);
+    return page;
   }
 
   /** Without a word to anybody. */
@@ -113,7 +126,7 @@ test("the whole check-in of Gannet Rock without signal: two tablets, a fork, a f
     await openCheckIn(b, outage.origin);
     const handover = new URL(a.url()).hash.slice(1).split("/")[0] ?? "";
 
-    // no signal for either; the second tablet's clock is an hour fast as well
+    // no signal for either
     await one.setOffline(true);
     await b.context().setOffline(true);
 
@@ -208,9 +221,13 @@ test("the whole check-in of Gannet Rock without signal: two tablets, a fork, a f
     await expect(a.getByText("The record and all that belongs to it are at the base.")).toBeVisible({ timeout: 60_000 });
 
     // one by one: what is on the tablet is at the base, once, and nothing else is
-    const { rows } = await owner.query<{ id: string; device: string; subject: string }>("select id, content ->> 'device' as device, content ->> 'subject' as subject from entry where handover_id = $1", [handover]);
+    const { rows } = await owner.query<{ id: string; device: string; subject: string; offsetMs: number | null }>("select id, content ->> 'device' as device, content ->> 'subject' as subject, (content ->> 'offsetMs')::float8 as \"offsetMs\" from entry where handover_id = $1", [handover]);
     expect(rows.map((each) => each.id).sort()).toEqual((await onDevice(a)).sort());
-    expect(new Set(rows.map((each) => each.device)).size).toBe(2);
+    const devices = new Set(rows.map((each) => each.device));
+    expect(devices.size).toBe(2);
+    // how far a clock is off stands with every entry; which entry came first is never read from it
+    const ahead = [...devices].map((device) => rows.find((each) => each.device === device && each.offsetMs !== null)?.offsetMs ?? 0).sort((one, other) => one - other);
+    expect(Math.abs((ahead[1] ?? 0) - (ahead[0] ?? 0) - hourMs)).toBeLessThan(60_000);
     expect(before.filter((id) => !rows.some((each) => each.id === id))).toEqual([]);
     const { rows: kept } = await owner.query<{ hash: string; size: number }>("select distinct p.hash, length(p.bytes) as size from photo p join entry e on e.content ->> 'aspect' = 'photo:' || p.hash where e.handover_id = $1", [handover]);
     expect([kept.length, kept.every((photo) => photo.size > 5000)]).toEqual([photographed.length, true]);

@@ -12,7 +12,7 @@ export default async function DeskLayout({ children }: { children: ReactNode }) 
   return (
     <NextIntlClientProvider>
       <DeskTheme nonce={(await headers()).get("x-nonce") ?? ""}>
-        <DeskFrame name={session.name} roles={session.roles}>
+        <DeskFrame person={session.personId} name={session.name} roles={session.roles}>
           {children}
         </DeskFrame>
       </DeskTheme>

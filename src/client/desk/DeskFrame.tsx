@@ -3,8 +3,9 @@ import { Box, Button, chakra } from "@chakra-ui/react";
 import Link from "next/link";
 import { usePathname } from "next/navigation";
 import { useTranslations } from "next-intl";
-import type { ReactNode } from "react";
+import { useState, type ReactNode } from "react";
 import { BrandMark } from "@/ui/BrandMark";
+import { Sheet } from "@/ui/Sheet";
 import { anything, ask } from "../api";
 import { KeyHelp } from "./KeyHelp";
 
@@ -12,10 +13,15 @@ const pages = ["today", "fleet", "charters", "rules"] as const;
 const NavLink = chakra(Link);
 
 /** The desk's head: where one can go, who is signed in. */
-export function DeskFrame({ name, roles, children }: { name: string; roles: readonly string[]; children: ReactNode }) {
+export function DeskFrame({ person, name, roles, children }: { person: string; name: string; roles: readonly string[]; children: ReactNode }) {
   const t = useTranslations("desk");
   const path = usePathname();
+  const [stays, setStays] = useState<string[] | null>(null);
   const signOut = async () => {
+    // what others must not read on a shared tablet goes; what is not at the base yet stays, and that is said first
+    const { eraseOf } = await import("../store/erase");
+    const left = stays === null ? (await eraseOf(person).catch(() => ({ stays: [] as string[] }))).stays : [];
+    if (left.length > 0) return setStays(left);
     await ask("/api/sign-out", anything, { method: "POST", body: {} }).catch(() => undefined);
     location.assign("/sign-in");
   };
@@ -44,9 +50,14 @@ export function DeskFrame({ name, roles, children }: { name: string; roles: read
           <span>
             {name}, {roles.map((role) => t(`role-${role as "briefer"}`)).join(", ")}
           </span>
-          <Button onClick={signOut}>{t("sign-out")}</Button>
+          <Button onClick={() => void signOut()}>{t("sign-out")}</Button>
         </Box>
       </Box>
+      {stays !== null && (
+        <Sheet title={t("stays-title")} closeWord={t("stays-back")} onClose={() => setStays(null)} foot={<Button variant="solid" size="lg" onClick={() => void signOut()}>{t("stays-sign-out")}</Button>}>
+          <p>{t("stays-words", { yachts: [...new Set(stays)].join(", ") })}</p>
+        </Sheet>
+      )}
       <Box id="page" minWidth="0">
         {children}
       </Box>

@@ -53,15 +53,16 @@ export function Footer({ next, onGo, onOverview, onSign }: Props) {
 /** Whether what is on the screen is saved here, sent, or waiting. */
 export function SaveWords() {
   const t = useTranslations();
-  const { unwritten, waiting, refused, fault, online } = useSaveState();
+  const { unwritten, waiting, refused, fault, online, revoked } = useSaveState();
   let words = t("save.sent");
   if (unwritten > 0) words = t("save.writing");
   else if (waiting > 0) words = online ? t("save.sending", { waiting }) : t("save.waiting", { waiting });
   else if (!online) words = t("save.kept-offline");
+  if (revoked) words = t("save.revoked");
   if (refused > 0) words = t("save.refused", { refused });
   if (fault) words = t("save.fault", { fault });
   return (
-    <p className={`${styles.save} ${fault || refused ? styles.fault : ""}`} role="status">
+    <p className={`${styles.save} ${fault || refused || revoked ? styles.fault : ""}`} role="status">
       {words}
     </p>
   );

@@ -1,6 +1,7 @@
 "use client";
 import { useTranslations } from "next-intl";
 import { useEffect, useState } from "react";
+import { eraseOld, holdOpen } from "../store/erase";
 import { HandoverStore } from "../store/handover-store";
 import { Sync } from "../sync/sync";
 import { HandoverContext } from "./context";
@@ -27,6 +28,8 @@ export function HandoverShell() {
         if (gone) return;
         if (!store) return setOpening({ state: "none" });
         void navigator.storage?.persist?.();
+        holdOpen(store.db.name);
+        void eraseOld(Date.now()).catch(() => undefined);
         const sync = new Sync(store);
         stop = sync.start();
         // a device that joins waits a moment for what others have recorded; without signal it goes on with what it has

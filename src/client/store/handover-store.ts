@@ -19,6 +19,8 @@ export interface SaveState {
   /** a fault of the device's store: full, or not allowed */
   fault: string | null;
   online: boolean;
+  /** the base has withdrawn this device's right to record here */
+  revoked: boolean;
 }
 
 type Listener = () => void;
@@ -45,7 +47,7 @@ export class HandoverStore {
   private version = 0;
   private sumsAreOld = false;
   private telling = false;
-  private saveState: SaveState = { unwritten: 0, waiting: 0, refused: 0, fault: null, online: true };
+  private saveState: SaveState = { unwritten: 0, waiting: 0, refused: 0, fault: null, online: true, revoked: false };
   private paper: string | null = null;
   readonly device = deviceId();
 

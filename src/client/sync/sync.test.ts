@@ -144,6 +144,21 @@ describe("between a device and the base", () => {
     expect(store.save().waiting).toBe(1);
     await new Promise((done) => setTimeout(done, 1500));
     expect(asked).toEqual(["POST entries"]);
+    expect(store.save().revoked).toBe(true);
+    expect(await HandoverStore.open(handover)).not.toBeNull();
+  });
+
+  it("takes a withdrawn handover off the device when everything of it is at the base", async () => {
+    let backOnline: () => void = () => undefined;
+    const listen = globalThis.addEventListener;
+    Object.assign(globalThis, { addEventListener: (_name: string, heard: () => void) => void (backOnline = heard) });
+    const { store } = await tablet();
+    Object.assign(globalThis, { addEventListener: listen });
+    await base.asOwner("update device_grant set revoked_at = now()");
+    await new Promise((done) => setTimeout(done, 2100));
+    backOnline();
+    await until(() => store.save().revoked);
+    await until(async () => (await HandoverStore.open(handover)) === null);
   });
 });
 

@@ -2,6 +2,7 @@ import { check as checkEntryAnswers } from "@/formats/generated/entry-answers";
 import { check as checkFeedPage } from "@/formats/generated/feed-page";
 import { check as checkSealAnswer } from "@/formats/generated/seal-answer";
 import { anything, ApiFault, ask } from "../api";
+import { eraseOne } from "../store/erase";
 import type { HandoverStore } from "../store/handover-store";
 
 const batchSize = 200;
@@ -71,7 +72,7 @@ export class Sync {
       })
       .catch((error: unknown) => {
         this.store.setSave({ online: false });
-        if (error instanceof ApiFault && error.status === 401) return;
+        if (error instanceof ApiFault && error.status === 401) return this.withdrawn();
         this.timer = setTimeout(() => this.kick(), this.waitMs);
         this.waitMs = Math.min(this.waitMs * 2, slowestMs);
       })
@@ -83,6 +84,13 @@ export class Sync {
           this.kick();
         }
       });
+  }
+
+  /** The right to record here was withdrawn: it asks no more, and what is private goes off this device unless it holds what was never sent. */
+  private withdrawn(): void {
+    this.stopping.abort();
+    this.store.setSave({ revoked: true });
+    if (this.store.save().unwritten + this.store.save().waiting === 0) void eraseOne(this.store.bundle.list.handover).catch(() => undefined);
   }
 
   private async round(): Promise<void> {
