@@ -99,6 +99,15 @@ test.describe("the walk without a briefer", () => {
     await desk.getByLabel("Why (it stays with the change)").fill("three arrivals at one hour");
     await desk.getByRole("button", { name: "Settle it so" }).click();
     await expect(desk.getByRole("row", { name: /Senna Ruhl A skipper may walk her alone: No → Yes three arrivals at one hour/ })).toBeVisible();
+    // a limit of the base's own: what is no number is refused, what is one stands beside what it was
+    const gas = desk.getByLabel("Gas in the bottle in use: watch below, %");
+    await gas.fill("a third");
+    await desk.getByLabel("Why (it stays with the change)").fill("long weeks in June");
+    await desk.getByRole("button", { name: "Settle it so" }).click();
+    await expect(desk.getByText("Limits of readings are numbers up to 999")).toBeVisible();
+    await gas.fill("30");
+    await desk.getByRole("button", { name: "Settle it so" }).click();
+    await expect(desk.getByRole("row", { name: /Limits of readings: as usual → Gas in the bottle in use: watch below, % 30 long weeks in June/ })).toBeVisible();
     await desk.getByRole("button", { name: "Sign out" }).click();
     await desk.waitForURL("**/sign-in");
 

@@ -22,6 +22,16 @@ interface Props {
 
 const figures = [["markFromMm", "mark-from"], ["markSingleFromMm", "mark-single"], ["lateHours", "late-hours"], ["windLimitKn", "wind"]] as const;
 type Figure = (typeof figures)[number][0];
+/** Limits that make sense for a whole fleet; those of batteries and tanks go by chemistry and size, and stand in each yacht's file. */
+const limits = [["belt", "tightBelowMm"], ["belt", "watchAboveMm"], ["belt", "stopAboveMm"], ["gas", "watchBelowPercent"]] as const;
+type Limit = (typeof limits)[number][1];
+
+function limitsOf(before: BaseRules["readingLimits"], numbers: Record<Limit, string>): BaseRules["readingLimits"] {
+  // what was settled for other readings stays
+  const settled = Object.fromEntries(Object.entries(before).filter(([kind]) => !limits.some(([each]) => each === kind)));
+  for (const [kind, limit] of limits) if (numbers[limit].trim() !== "") settled[kind] = { ...settled[kind], [limit]: Number(numbers[limit]) };
+  return settled;
+}
 
 /** What the base has settled for all its yachts; a manager settles it anew, with a reason that stays. */
 export function BaseRulesPage({ rules, number, history, timeZone, maySettle }: Props) {
@@ -33,11 +43,13 @@ export function BaseRulesPage({ rules, number, history, timeZone, maySettle }: P
   const [why, setWhy] = useState("");
   const [fault, setFault] = useState<string | null>(null);
   const [numbers, setNumbers] = useState(() => Object.fromEntries(figures.map(([field]) => [field, String(rules[field])])) as Record<Figure, string>);
-  const wanted = { ...draft, ...Object.fromEntries(figures.map(([field]) => [field, Number(numbers[field])])) };
+  const [limitNumbers, setLimitNumbers] = useState(() => Object.fromEntries(limits.map(([kind, limit]) => [limit, String(rules.readingLimits[kind]?.[limit] ?? "")])) as Record<Limit, string>);
+  const wanted = { ...draft, readingLimits: limitsOf(rules.readingLimits, limitNumbers), ...Object.fromEntries(figures.map(([field]) => [field, Number(numbers[field])])) };
   const isChanged = canonicalJson(wanted) !== canonicalJson(rules);
   const settle = async () => {
     setFault(null);
     if (figures.some(([field]) => !/^\d{1,4}$/.test(numbers[field].trim()))) return setFault(t("numbers-wrong"));
+    if (limits.some(([, limit]) => !/^(\d{1,3}(\.\d)?)?$/.test(limitNumbers[limit].trim()))) return setFault(t("limits-wrong"));
     if (why.trim() === "") return setFault(t("why-missing"));
     try {
       await ask("/api/base/rules", anything, { method: "POST", body: { onNumber: number, rules: wanted, why } });
@@ -51,9 +63,10 @@ export function BaseRulesPage({ rules, number, history, timeZone, maySettle }: P
     if (typeof value === "boolean") return t(value ? "yes" : "no");
     if (field === "expectedShown") return t(those.expectedShown);
     if (field === "neverLetGo") return those.neverLetGo.map((matter) => all(`matter.${matter}`)).join(", ");
+    if (field === "readingLimits") return limits.flatMap(([kind, limit]) => (those.readingLimits[kind]?.[limit] === undefined ? [] : [`${t(`limit-${limit}`)} ${those.readingLimits[kind][limit]}`])).join(", ") || t("limits-none");
     return String(value);
   };
-  const names = { walkAlone: "walk-alone", expectedShown: "expected-shown", neverLetGo: "never", ...Object.fromEntries(figures) } as unknown as Partial<Record<keyof BaseRules, "walk-alone">>;
+  const names = { walkAlone: "walk-alone", expectedShown: "expected-shown", neverLetGo: "never", readingLimits: "limits", ...Object.fromEntries(figures) } as unknown as Partial<Record<keyof BaseRules, "walk-alone">>;
   const whatChanged = (now: BaseRules, before: BaseRules) =>
     (Object.keys(names) as (keyof BaseRules)[]).flatMap((field) => (canonicalJson(now[field]) === canonicalJson(before[field]) ? [] : [`${t(names[field] ?? "walk-alone")}: ${said(before, field)} → ${said(now, field)}`])).join("; ");
   const yesNo = [{ value: "yes", word: t("yes") }, { value: "no", word: t("no") }] as const;
@@ -78,6 +91,17 @@ export function BaseRulesPage({ rules, number, history, timeZone, maySettle }: P
           {figures.map(([field, word]) => (
             <Field key={field} label={t(word)}>
               {(ids) => <input {...ids} inputMode="numeric" value={numbers[field]} onChange={(event) => setNumbers({ ...numbers, [field]: event.target.value })} />}
+            </Field>
+          ))}
+        </Box>
+      </chakra.section>
+      <chakra.section display="grid" gap="3">
+        <h2>{t("limits")}</h2>
+        <p>{t("limits-words")}</p>
+        <Box display="grid" gridTemplateColumns={{ base: "1fr", md: "1fr 1fr" }} gap="3">
+          {limits.map(([, limit]) => (
+            <Field key={limit} label={t(`limit-${limit}`)}>
+              {(ids) => <input {...ids} inputMode="decimal" value={limitNumbers[limit]} onChange={(event) => setLimitNumbers({ ...limitNumbers, [limit]: event.target.value })} />}
             </Field>
           ))}
         </Box>

@@ -1,0 +1,105 @@
+import { performance } from "node:perf_hooks";
+import { chromium, type Page } from "@playwright/test";
+import { row, signAndSeal, walk } from "../../../e2e/handover";
+import { samplePhoto } from "../../stand-ins/camera-roll";
+import { demoYachtFile } from "../demo/yacht-file";
+
+const entriesWanted = 500;
+const photosWanted = 40;
+type Say = (what: string, figure: string) => void;
+
+/**
+ * A scripted check-in of Gannet Rock, without signal from the first line to the signatures: taps and seconds a line, how
+ * long it takes to send everything once there is signal, what lies on the device, and how fast it opens without network.
+ */
+export async function checkInFigures(say: Say, origin: string, signIn: (page: Page) => Promise<void>): Promise<void> {
+  const browser = await chromium.launch({ executablePath: process.env.CHROMIUM ?? "/usr/bin/chromium", args: ["--headless", "--no-sandbox", "--disable-gpu", "--disable-background-networking"] });
+  try {
+    const context = await browser.newContext({ viewport: { width: 834, height: 1112 } });
+    const page = await context.newPage();
+    await page.addInitScript(() => {
+      const taps = { taps: 0, typed: 0 };
+      Object.assign(window, { taps });
+      addEventListener("click", () => (taps.taps += 1), true);
+      addEventListener("change", (event) => (taps.typed += event.target instanceof HTMLInputElement && event.target.type === "text" ? 1 : 0), true);
+    });
+    await signIn(page);
+    await page.goto(`${origin}/charters/BR-1065`);
+    await page.getByRole("button", { name: "Start the check-in" }).first().click();
+    await page.waitForURL("**/handover#*");
+    await page.locator("#place-title").waitFor();
+    await page.waitForFunction(async () => Boolean(await caches.match("/handover", { ignoreSearch: true })), null, { timeout: 60_000 });
+    await context.setOffline(true);
+
+    const { inventory } = demoYachtFile("gannet-rock");
+    const aboard = { counts: Object.fromEntries(Object.entries(inventory).map(([key, item]) => [key, item.expected])), hours: 640, except: {} };
+    const lines = Number(/left of (\d+)/.exec((await page.getByRole("contentinfo").textContent()) ?? "")?.[1] ?? "0");
+    const started = performance.now();
+    const places = await walk(page, aboard);
+    const seconds = (performance.now() - started) / 1000;
+    const { taps, typed } = await page.evaluate(() => (window as unknown as { taps: { taps: number; typed: number } }).taps);
+    say(`scripted check-in of Gannet Rock, ${lines} lines at ${places} places, network off: taps a line / fields typed / seconds a line, without looking and thinking`, `${(taps / lines).toFixed(2)} / ${typed} / ${(seconds / lines).toFixed(2)} s`);
+
+    const device = await sizeOnDevice(page);
+    await fill(page);
+    const waiting = Number(/(\d+) waiting/.exec((await page.getByRole("contentinfo").getByRole("status").textContent()) ?? "")?.[1] ?? "0");
+    const back = performance.now();
+    await context.setOffline(false);
+    await page.getByRole("contentinfo").getByText("all at the base").waitFor({ timeout: 120_000 });
+    say(`back online until ${waiting - photosWanted} entries and ${photosWanted} photos are at the base`, `${((performance.now() - back) / 1000).toFixed(1)} s`);
+    say(`on the device: yacht and list with every line recorded / with ${photosWanted} photos more`, `${megabytes(device)} / ${megabytes(await sizeOnDevice(page))}`);
+
+    await context.setOffline(true);
+    const address = page.url();
+    const opened: number[] = [];
+    for (let i = 0; i < 5; i++) opened.push(await coldOpen(await context.newPage(), address));
+    say("cold open of that check-in with no network, processor slowed 4 times: median / slowest of five", `${(opened.sort((a, b) => a - b)[2]! / 1000).toFixed(2)} s / ${(opened.at(-1)! / 1000).toFixed(2)} s`);
+
+    await page.getByRole("button", { name: "Read it through and sign" }).click();
+    await signAndSeal(page, "Hale Vantrice");
+    await page.getByText(/Sealed on this device/).waitFor();
+    const sealed = performance.now();
+    await context.setOffline(false);
+    await page.getByText("The record and all that belongs to it are at the base.").waitFor({ timeout: 60_000 });
+    say("sealed without network, back online until the seal is at the base", `${((performance.now() - sealed) / 1000).toFixed(1)} s`);
+  } finally {
+    await browser.close();
+  }
+}
+
+/** Adds photos, and counts anew until so many entries wait. */
+async function fill(page: Page): Promise<void> {
+  const counts = page.locator('[data-line^="count:"]:visible');
+  await page.getByRole("button", { name: "What is left" }).click();
+  await page.getByRole("dialog").getByLabel("Find a thing on the list").fill("teaspoon");
+  await page.getByRole("dialog").getByRole("listitem").getByRole("button").first().click();
+  await page.getByRole("heading", { level: 1, name: "Galley" }).waitFor();
+  const many = await counts.count();
+  for (let i = 0; i < photosWanted; i++) {
+    const line = (await counts.nth(i % many).getAttribute("data-line")) ?? "";
+    const { bytes } = await samplePhoto("dent", i);
+    await row(page, line).getByRole("button", { name: /^Photo, remark/ }).click();
+    await row(page, line).getByLabel(/^Take a photo/).setInputFiles({ name: `${i}.jpg`, mimeType: "image/jpeg", buffer: Buffer.from(bytes) });
+    await row(page, line).getByRole("img").nth(Math.floor(i / many)).waitFor();
+  }
+  for (let i = 0; ; i++) {
+    const words = (await page.getByRole("contentinfo").getByRole("status").textContent()) ?? "";
+    if (Number(/(\d+) waiting/.exec(words)?.[1] ?? "0") >= entriesWanted + photosWanted) return;
+    await counts.nth(i % many).getByRole("button", { name: i % (2 * many) < many ? "one more" : "one less" }).click();
+    await page.waitForTimeout(15);
+  }
+}
+
+const sizeOnDevice = (page: Page) => page.evaluate(async () => (await navigator.storage.estimate()).usage ?? 0);
+const megabytes = (bytes: number) => `${(bytes / 1e6).toFixed(1)} MB`;
+
+async function coldOpen(page: Page, address: string): Promise<number> {
+  const session = await page.context().newCDPSession(page);
+  await session.send("Emulation.setCPUThrottlingRate", { rate: 4 });
+  const started = performance.now();
+  await page.goto(address);
+  await page.locator("#place-title").waitFor();
+  const took = performance.now() - started;
+  await page.close();
+  return took;
+}
