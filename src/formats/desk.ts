@@ -11,12 +11,22 @@ import type { CharterTerms } from "../core/settlement/terms";
 import type { WorkState } from "../core/upkeep/defect";
 
 /** A handover of a stay, in brief. */
+/** One of two signed records of a handover. */
+export interface SealBrief {
+  seal: string;
+  sealedAt: string;
+  receivedAt: string;
+  stands: boolean;
+}
+
 export interface HandoverBrief {
   id: string;
   kind: HandoverKind;
   openedAt: string;
   entries: number;
   sealedAt: string | null;
+  /** where two devices each sealed it: both records, and which stands; empty where there is one */
+  seals: SealBrief[];
   /** what came after the seal */
   late: number;
   /** late findings that nobody has answered */

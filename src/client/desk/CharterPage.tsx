@@ -21,6 +21,7 @@ import { MoneyAuthority } from "./MoneyAuthority";
 import { NextAction } from "./NextAction";
 import { OpenHandover } from "./OpenHandover";
 import { ReceiveDeposit } from "./ReceiveDeposit";
+import { TwoRecords } from "./TwoRecords";
 
 interface Props {
   row: TodayRow;
@@ -140,6 +141,7 @@ export function CharterPage({ row, timeZone, currency, deposit, crew, defects, f
                 <>
                   <p>{t("charter.signed", { at: at(handover.sealedAt) })}</p>
                   {kind === "check-in" && afterwards && <AfterwardsPart afterwards={afterwards} person={me} timeZone={timeZone} />}
+                  {handover.seals.length > 1 && <TwoRecords handover={handover.id} seals={handover.seals} mayChoose={roles.includes("manager")} at={at} />}
                   {handover.late > 0 && <Chip verdict="watch">{t("today.late", { late: handover.late })}</Chip>}
                   <Box display="flex" flexWrap="wrap" gap="3">
                     <Button asChild>

@@ -37,6 +37,7 @@ export function SealedScreen() {
         <p role="status" className={styles.state}>
           <VerdictMark verdict={atBase ? "fine" : "watch"} /> {atBase ? t("sealed.at-base") : t("sealed.here", { waiting })}
         </p>
+        {store.sealBeside && <p className={styles.state}>{t("sealed.beside")}</p>}
         {atBase && (
           <p className={styles.links}>
             <a href={`/api/handovers/${list.handover}/record.pdf`} target="_blank" rel="noreferrer">

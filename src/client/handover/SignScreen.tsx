@@ -1,5 +1,5 @@
 "use client";
-import { useTranslations } from "next-intl";
+import { useFormatter, useTranslations } from "next-intl";
 import { useMemo, useState } from "react";
 import { walkState } from "@/core/briefing/walk-state";
 import { forks } from "@/core/handover/fold";
@@ -13,7 +13,7 @@ import { SignatureField, type Signed } from "@/ui/signature/SignatureField";
 import { VerdictMark } from "@/ui/VerdictMark";
 import { makeSignature } from "../signing/make-signature";
 import { useSignatureWords } from "../signing/useSignatureWords";
-import { useHandover, useVersion } from "./context";
+import { useHandover, useSaveState, useVersion } from "./context";
 import { SaveWords } from "./Footer";
 import { KnownList } from "./KnownList";
 import styles from "./SignScreen.module.css";
@@ -21,6 +21,7 @@ import styles from "./SignScreen.module.css";
 /** Both read what differs from "all here, all fine", then sign on this device. */
 export function SignScreen({ onBack, onGo }: { onBack: () => void; onGo: (place: string) => void }) {
   const t = useTranslations();
+  const format = useFormatter();
   const store = useHandover();
   const version = useVersion();
   const { bundle } = store;
@@ -35,6 +36,7 @@ export function SignScreen({ onBack, onGo }: { onBack: () => void; onGo: (place:
   const [withOpenLines, setWithOpenLines] = useState(false);
   const [round, setRound] = useState(0);
   const [voided, setVoided] = useState(false);
+  const [withoutOthers, setWithoutOthers] = useState(false);
   const signatureWords = useSignatureWords();
   const entries = store.allEntries().length;
   const [seen, setSeen] = useState(entries);
@@ -50,6 +52,11 @@ export function SignScreen({ onBack, onGo }: { onBack: () => void; onGo: (place:
 
   // both sign on a device of the base; the skipper's own shows what will be signed
   const isSkippers = bundle.me.side === "skipper";
+  // what another device holds and has not sent is not in what is signed here: that is said, and meant
+  const { online } = useSaveState();
+  const others = new Set(store.allEntries().flatMap((entry) => (entry.device === store.device ? [] : [entry.device]))).size;
+  const heard = store.lastHeardAt === null ? "" : format.dateTime(new Date(store.lastHeardAt), { weekday: "short", hour: "2-digit", minute: "2-digit", hourCycle: "h23", timeZone: bundle.base.timeZone });
+  const isAlone = others > 0 && !online;
   const openForks = forks(store.folded());
   const gateWords = t(list.kind === "check-in" ? `gate.state-${gate.state}` : "sign.state-out");
   const reasons = gate.reasons.filter((reason) => reason.blocks).map((reason) => reasonWords(t, list, reason));
@@ -60,7 +67,7 @@ export function SignScreen({ onBack, onGo }: { onBack: () => void; onGo: (place:
   const { skipper, charterer } = bundle.charter;
   const forCharterer = skipper.id === charterer.id ? null : t("sign.for-charterer", { skipper: skipper.name, charterer: charterer.name });
   const known = (list.known ?? []).map(({ title, words: said }) => t("known.word", { title, words: said }));
-  const words = [...known, ...noted.map((finding) => `${finding.place}: ${finding.name}: ${finding.words}`), ...(list.kind === "check-in" ? [gateWords, ...reasons] : []), ...(progress.left > 0 ? [t("sign.open-lines", { left: progress.left })] : []), ...briefing, ...(forCharterer === null ? [] : [forCharterer]), t("sign.declaration")];
+  const words = [...known, ...noted.map((finding) => `${finding.place}: ${finding.name}: ${finding.words}`), ...(list.kind === "check-in" ? [gateWords, ...reasons] : []), ...(progress.left > 0 ? [t("sign.open-lines", { left: progress.left })] : []), ...briefing, ...(forCharterer === null ? [] : [forCharterer]), ...(isAlone ? [t("sign.without-others", { others, heard })] : []), t("sign.declaration")];
 
   const seal = async () => {
     setTried(true);
@@ -174,6 +181,12 @@ export function SignScreen({ onBack, onGo }: { onBack: () => void; onGo: (place:
               {t("sign.open-lines", { left: progress.left })}
             </label>
           )}
+          {isAlone && !isSkippers && (
+            <label className={styles.sure}>
+              <input type="checkbox" checked={withoutOthers} onChange={(event) => setWithoutOthers(event.target.checked)} />
+              {t("sign.without-others", { others, heard })}
+            </label>
+          )}
           {!isSkippers && (
             <div className={styles.pads} key={round}>
               <SignatureField title={t("sign.for-base")} name={bundle.me.name} words={signatureWords} error={tried && !signed.base ? t("sign.blank") : null} onChange={(value) => setSigned((both) => ({ ...both, base: value }))} />
@@ -185,7 +198,7 @@ export function SignScreen({ onBack, onGo }: { onBack: () => void; onGo: (place:
       <footer className={styles.foot}>
         <SaveWords />
         {!isSkippers && (
-          <Button look="on-dark" large disabled={openForks.length > 0 || (progress.left > 0 && !withOpenLines)} onClick={() => void seal()}>
+          <Button look="on-dark" large disabled={openForks.length > 0 || (progress.left > 0 && !withOpenLines) || (isAlone && !withoutOthers)} onClick={() => void seal()}>
             {t("sign.seal")}
           </Button>
         )}

@@ -39,6 +39,8 @@ export interface KeptHandover {
   grant: string;
   /** a seal made here and not yet taken by the base */
   sealToSend: unknown;
+  /** the seal made here came second: another device's record of this handover stands, this one is kept beside it */
+  sealBeside?: boolean;
 }
 
 /** How far this device is with the base; written after every exchange, and so kept apart. */

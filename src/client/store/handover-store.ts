@@ -88,6 +88,9 @@ export class HandoverStore {
   get sealToSend() {
     return this.kept.sealToSend;
   }
+  get sealBeside() {
+    return this.kept.sealBeside ?? false;
+  }
   get isSealed() {
     return this.bundle.seal !== null || this.kept.sealToSend !== null;
   }
@@ -238,7 +241,7 @@ export class HandoverStore {
   }
 
   /** Keeps parts of the handover's own row: the bundle's seal and deposit, a seal to send. */
-  async update(change: Partial<Pick<KeptHandover, "sealToSend" | "bundle">>): Promise<void> {
+  async update(change: Partial<Pick<KeptHandover, "sealToSend" | "sealBeside" | "bundle">>): Promise<void> {
     this.kept = { ...this.kept, ...change };
     await this.db.handover.put(this.kept);
     this.changed();

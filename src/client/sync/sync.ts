@@ -144,7 +144,7 @@ export class Sync {
     if (!request) return;
     const outcome = await ask(`${this.path}/seal`, checkSealAnswer, { method: "POST", grant: this.store.grant, body: request });
     const sealedAt = (request as { sealedAt: string }).sealedAt;
-    await this.store.update({ sealToSend: null, bundle: { ...this.store.bundle, seal: { seal: outcome.seal, sealedAt } } });
+    await this.store.update({ sealToSend: null, sealBeside: !outcome.standing, bundle: { ...this.store.bundle, seal: { seal: outcome.seal, sealedAt } } });
   }
 
   /** Listens for pokes; the connection is made again when it breaks. */

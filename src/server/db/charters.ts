@@ -13,6 +13,8 @@ const staySelect = `
               from deposit_event e where e.stay_id = s.id), 0)::bigint as "heldMinor",
     coalesce((select jsonb_agg(jsonb_build_object('id', h.id, 'kind', h.kind, 'openedAt', h.opened_at, 'entries', h.last_number,
                 'sealedAt', (select l.sealed_at from seal l where l.handover_id = h.id and l.number = 1),
+                'seals', (select case when count(*) > 1 then jsonb_agg(jsonb_build_object('seal', l.seal, 'sealedAt', l.sealed_at, 'receivedAt', l.received_at, 'stands', l.place = 1) order by l.number) else '[]' end
+                  from (select l.*, row_number() over (order by (select max(c.number) from seal_choice c where c.seal_id = l.id) desc nulls last, l.number) as place from seal l where l.handover_id = h.id) l),
                 'late', (select count(*) from addendum a where a.handover_id = h.id and a.kind = 'late-entry'),
                 'toAnswer', (select count(*) from addendum a where a.handover_id = h.id and a.kind = 'late-finding'
                   and not exists (select 1 from addendum b where b.handover_id = h.id and b.kind = 'answer' and b.content ->> 'to' = a.id::text)),

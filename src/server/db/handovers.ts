@@ -49,10 +49,11 @@ export interface SealRow {
   receivedAt: string;
 }
 
-/** The seal that stands: the first that was received whole. */
+/** The seal that stands: the one a manager settled on, else the first that was received whole. */
 export async function standingSeal(db: Queryable, handoverId: string): Promise<SealRow | null> {
   const { rows } = await db.query<SealRow>(
-    `select id, manifest, digest, signatures, seal, sealed_at as "sealedAt", received_at as "receivedAt" from seal where handover_id = $1 order by number limit 1`,
+    `select id, manifest, digest, signatures, seal, sealed_at as "sealedAt", received_at as "receivedAt" from seal s where handover_id = $1
+     order by (select max(c.number) from seal_choice c where c.seal_id = s.id) desc nulls last, number limit 1`,
     [handoverId],
   );
   return rows[0] ?? null;

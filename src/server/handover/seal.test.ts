@@ -6,7 +6,9 @@ import { chainLink, imprint, manifestDigest, sealOf, sealProblems } from "@/core
 import type { SealRequest } from "@/formats/wire";
 import { demoBase } from "@/testing/demo-base";
 import { sealRequest, type Signer } from "@/testing/signing";
+import { findStay } from "../db/charters";
 import { entriesAfter, findHandover } from "../db/handovers";
+import { chooseSeal } from "./choose-seal";
 import { publicKey } from "./keys";
 import { postEntries } from "./post-entries";
 import { sealedRecord } from "./record";
@@ -109,7 +111,18 @@ describe("a sound seal", () => {
     expect(await seal(second)).toMatchObject({ seal: second.seal, standing: false });
     const rows = await base.asOwner<{ number: number; seal: string }>("select number, seal from seal where handover_id = $1 order by number", [handover]);
     expect(rows).toEqual([{ number: 1, seal: signed.seal }, { number: 2, seal: second.seal }]);
-    expect((await base.inBase((db) => sealedRecord(db, handover))).seal.seal).toBe(signed.seal);
+    const stands = async () => (await base.inBase((db) => sealedRecord(db, handover))).seal.seal;
+    expect(await stands()).toBe(signed.seal);
+    // a manager settles which one counts, may think better of it, and both stay
+    const senna = await base.person("Senna Ruhl");
+    const choose = (which: string, why: string) => base.inBase((db) => chooseSeal(db, handover, which, why, senna));
+    await choose(second.seal, "the skipper's own count");
+    expect(await stands()).toBe(second.seal);
+    await choose(signed.seal, "both were there at the first");
+    expect(await stands()).toBe(signed.seal);
+    await expect(choose("0".repeat(64), "?")).rejects.toMatchObject({ status: 404, code: "no-such-seal" });
+    const stay = await base.inBase((db) => findStay(db, { stayId: list.stay.id }));
+    expect(stay?.handovers.find((each) => each.id === handover)?.seals.map((each) => [each.seal, each.stands])).toEqual([[signed.seal, true], [second.seal, false]]);
   });
 
   it("hangs in the yacht's chain: each link over the one before, signed with the base's key", async () => {
