@@ -108,7 +108,8 @@ async function browserFigures(): Promise<void> {
   try {
     const page = await context.newPage();
     await signIn(page);
-    await tapToPaint(page);
+    await tapToPaint(page, "spread over the places");
+    await tapToPaint(page, "all at one place");
     const address = page.url();
     await firstLoad(context, address);
     for (const [name, url] of [["sign-in", `${origin}/sign-in`], ["Today", `${origin}/today`], ["check-in", address]] as const) await lighthouseOf(name, url);
@@ -181,21 +182,28 @@ async function planDrawing(): Promise<void> {
   }
 }
 
-/** Opens the check-in of the demo with lines added up to 500, all at one place, and taps counts with the processor slowed four times. */
-async function tapToPaint(page: Page): Promise<void> {
+/** Opens the check-in of the demo with lines added up to 500, at all its places or at one alone, and taps counts with the processor slowed four times. */
+async function tapToPaint(page: Page, where: "spread over the places" | "all at one place"): Promise<void> {
   await page.route("**/api/handovers", async (route) => {
     const answer = await route.fetch();
     const body = (await answer.json()) as { bundle: HandoverBundle };
-    const { lines } = body.bundle.list;
+    const { lines, places } = body.bundle.list;
     const model = lines.find((line) => line.id === "count:mug") as CountLine;
-    for (let i = 0; lines.length < 500; i++) lines.push({ ...model, id: `count:extra-${i}` });
+    for (let i = 0; lines.length < 500; i++) lines.push({ ...model, id: `count:extra-${i}`, place: where === "all at one place" ? model.place : (places[i % places.length]?.id ?? model.place) });
     await route.fulfill({ response: answer, json: body });
   });
-  await page.getByRole("row", { name: /Wenna Coldrake/ }).getByRole("button").click();
-  await page.getByRole("button", { name: /check-in$/ }).click();
-  await page.waitForURL("**/handover#*");
-  await page.getByRole("button", { name: /^Galley: / }).or(page.getByRole("button", { name: /^Below/ })).first().click();
-  await page.getByRole("button", { name: /^Galley: / }).click();
+  await page.goto(`${origin}/charters/BR-1059`);
+  await page.getByRole("button", { name: "Go on with the check-in" }).first().click();
+  await page.locator("#place-title").waitFor();
+  await page.unroute("**/api/handovers");
+  await page.getByRole("button", { name: "What is left" }).click();
+  await page.getByRole("dialog").getByLabel("Find a thing on the list").fill("teaspoon");
+  await page.getByRole("dialog").getByRole("listitem").getByRole("button").first().click();
+  const buttons = page.locator('[data-line^="count:"]').getByRole("button", { name: "one more" });
+  await buttons.nth(8).scrollIntoViewIfNeeded();
+  await page.waitForTimeout(1000);
+  const boxes = await Promise.all(Array.from({ length: 20 }, (_, i) => buttons.nth(i).boundingBox()));
+  const spots = boxes.flatMap((box) => (box && box.y > 150 && box.y < 860 ? [[box.x + box.width / 2, box.y + box.height / 2] as const] : []));
   const session = await page.context().newCDPSession(page);
   await session.send("Emulation.setCPUThrottlingRate", { rate: 4 });
   await page.evaluate(() => {
@@ -205,9 +213,10 @@ async function tapToPaint(page: Page): Promise<void> {
       for (const entry of entries.getEntries()) if (entry.name === "click") durations.push(entry.duration);
     }).observe({ type: "event", durationThreshold: 0 } as PerformanceObserverInit);
   });
-  const buttons = page.locator('[data-line^="count:"]').getByRole("button", { name: "one more" });
   for (let i = 0; i < 80; i++) {
-    await buttons.nth(i % 20).click();
+    const [x, y] = spots[i % spots.length] ?? [0, 0];
+    // the pointer itself: a tool that looks for its target first would be measured too
+    await page.mouse.click(x, y);
     // five taps a second is as fast as a thumb goes
     await page.waitForTimeout(200);
   }
@@ -215,7 +224,7 @@ async function tapToPaint(page: Page): Promise<void> {
   const durations = await page.evaluate(() => (window as unknown as { durations: number[] }).durations);
   await session.send("Emulation.setCPUThrottlingRate", { rate: 1 });
   const shown = (value: number) => (value === 0 ? "below 16 ms" : `${value} ms`);
-  say(`tap to next paint of a count, 500 lines, processor slowed 4 times, ${durations.length} taps: median / 95th percentile`, `${shown(percentile(durations, 0.5))} / ${shown(percentile(durations, 0.95))}`);
+  say(`tap to next paint of a count, 500 lines ${where}, processor slowed 4 times, ${durations.length} taps: median / 95th percentile`, `${shown(percentile(durations, 0.5))} / ${shown(percentile(durations, 0.95))}`);
 }
 
 async function firstLoad(context: BrowserContext, address: string): Promise<void> {

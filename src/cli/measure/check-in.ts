@@ -28,7 +28,8 @@ export async function checkInFigures(say: Say, origin: string, signIn: (page: Pa
     await page.getByRole("button", { name: "Start the check-in" }).first().click();
     await page.waitForURL("**/handover#*");
     await page.locator("#place-title").waitFor();
-    await page.waitForFunction(async () => Boolean(await caches.match("/handover", { ignoreSearch: true })), null, { timeout: 60_000 });
+    // the pages are kept once the worker is active: everything it lists is on the device then
+    await page.waitForFunction(() => navigator.serviceWorker.ready.then(() => navigator.serviceWorker.controller !== null), null, { timeout: 60_000 });
     await context.setOffline(true);
 
     const { inventory } = demoYachtFile("gannet-rock");
@@ -70,7 +71,7 @@ export async function checkInFigures(say: Say, origin: string, signIn: (page: Pa
 /** Adds photos, and counts anew until so many entries wait. */
 async function fill(page: Page): Promise<void> {
   const counts = page.locator('[data-line^="count:"]:visible');
-  await page.getByRole("button", { name: "What is left" }).click();
+  await page.getByRole("main").getByRole("button", { name: "What is left" }).click();
   await page.getByRole("dialog").getByLabel("Find a thing on the list").fill("teaspoon");
   await page.getByRole("dialog").getByRole("listitem").getByRole("button").first().click();
   await page.getByRole("heading", { level: 1, name: "Galley" }).waitFor();

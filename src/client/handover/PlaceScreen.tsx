@@ -77,17 +77,25 @@ export const PlaceScreen = memo(function PlaceScreen({ place, next, onOverview, 
         {lines.length === 0 && <p className={styles.empty}>{t("place.nothing")}</p>}
         {onWalk && <ToShow place={place} onStop={onWalk} />}
         {!store.isSealed && <BoatData lines={lines} />}
-        <ul className={styles.rows}>
-          {lines.map((line) => (
-            <LineRow key={line.id} line={line} onMark={onMark} />
-          ))}
-        </ul>
+        {chunksOf(lines).map((chunk) => (
+          <ul key={chunk[0]?.id} className={styles.rows}>
+            {chunk.map((line) => (
+              <LineRow key={line.id} line={line} onMark={onMark} />
+            ))}
+          </ul>
+        ))}
         <TogetherRow lines={lines} />
         <MadeHere place={place} />
       </div>
     </main>
   );
 });
+
+/** A long place in parts: what is not near the screen is passed over as one, at every tap. */
+function chunksOf<T>(lines: readonly T[]): T[][] {
+  return Array.from({ length: Math.ceil(lines.length / linesTogether) }, (_, i) => lines.slice(i * linesTogether, (i + 1) * linesTogether));
+}
+const linesTogether = 16;
 
 /** Who counts here; on a device of the crew, the way to take a place. */
 function TakenLine({ place }: { place: string }) {
