@@ -1,4 +1,5 @@
 import { expect, type Page } from "@playwright/test";
+import { samplePhoto } from "../src/stand-ins/camera-roll";
 
 /** What is to be recorded on lines that are not "all here, all fine", by line id. */
 export type Exceptions = Record<string, (page: Page) => Promise<void>>;
@@ -116,4 +117,13 @@ export async function signAndSeal(page: Page, skipperName = "Jory Fenn"): Promis
   await skipper.getByRole("button", { name: "Type the name instead" }).click();
   await skipper.getByLabel("Name, typed as signature").fill(skipperName);
   await page.getByRole("button", { name: "Seal the record" }).click();
+}
+
+/** Takes a photo of a line, a drawn sample with its own number; gives the line back. */
+export async function addPhoto(page: Page, line: string, number: number): Promise<string> {
+  const { bytes } = await samplePhoto("chip", number);
+  await row(page, line).getByRole("button", { name: /^Photo, remark/ }).click();
+  await row(page, line).getByLabel(/^Take a photo/).setInputFiles({ name: `${number}.jpg`, mimeType: "image/jpeg", buffer: Buffer.from(bytes) });
+  await expect(row(page, line).getByRole("img").first()).toBeVisible();
+  return line;
 }

@@ -5,8 +5,7 @@ import { join } from "node:path";
 import { chromium, expect, test, type Browser, type BrowserContext, type Page } from "@playwright/test";
 import pg from "pg";
 import { demoYachtFile } from "../src/cli/demo/yacht-file";
-import { samplePhoto } from "../src/stand-ins/camera-roll";
-import { count, doPlace, row, signAndSeal, walk } from "./handover";
+import { addPhoto, count, doPlace, row, signAndSeal, walk } from "./handover";
 import { Outage } from "./outage";
 
 const reference = "BR-1065";
@@ -82,14 +81,6 @@ async function findThing(page: Page, words: string): Promise<void> {
   await sheet.getByLabel("Find a thing on the list").fill(words);
   await sheet.getByRole("listitem").getByRole("button").first().click();
   await expect(sheet).toBeHidden();
-}
-
-async function addPhoto(page: Page, line: string, number: number): Promise<string> {
-  const { bytes } = await samplePhoto("chip", number);
-  await row(page, line).getByRole("button", { name: /^Photo, remark/ }).click();
-  await row(page, line).getByLabel(/^Take a photo/).setInputFiles({ name: `${number}.jpg`, mimeType: "image/jpeg", buffer: Buffer.from(bytes) });
-  await expect(row(page, line).getByRole("img")).toBeVisible();
-  return line;
 }
 
 /** Ids of every entry on a device, read from its own store. */

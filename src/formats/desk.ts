@@ -102,6 +102,8 @@ export interface DefectView {
   state: WorkState;
   workWords: string;
   workAt: string;
+  /** what was photographed when it was found, by hash */
+  photos: string[];
 }
 
 /** What the simulated weather feed can be told to say. */

@@ -28,6 +28,7 @@ export async function play(list: HandoverList, script: ScriptedHandover, people:
     const photo = await samplePhoto(what, (photos.length * 13 + list.handover.charCodeAt(list.handover.length - 1)) % 60);
     photos.push(photo);
     record(subject, `photo:${photo.hash}`, { attached: true, takenAt: new Date(at).toISOString(), from: "camera" });
+    return photo.hash;
   };
   const places = list.places.map((place) => place.id);
   const last = script.upTo === undefined ? places.length : places.indexOf(script.upTo);
@@ -35,7 +36,10 @@ export async function play(list: HandoverList, script: ScriptedHandover, people:
   const scripted = new Map(Object.entries(script.lines ?? {}).map(([id, value]) => [named(id), value]));
   for (const line of list.lines) {
     if (places.indexOf(line.place) > last || script.open?.includes(line.id)) continue;
-    record(lineSubject(line.id), aspectOfKind[line.kind], scripted.get(line.id) ?? allFine(line, script.hours));
+    const said = scripted.get(line.id) ?? allFine(line, script.hours);
+    // a side is photographed at the check-in, so that the next one has a picture to hold beside it
+    const photo = line.kind === "view" && list.kind === "check-in" ? await attach(lineSubject(line.id), "side") : null;
+    record(lineSubject(line.id), aspectOfKind[line.kind], photo === null ? said : { nothingNew: true, photo });
   }
   for (const [id, words] of Object.entries(script.remarks ?? {})) {
     if (words.base) record(lineSubject(named(id)), "remark:base", { words: words.base });

@@ -1,7 +1,6 @@
 import { performance } from "node:perf_hooks";
 import { chromium, type Page } from "@playwright/test";
-import { row, signAndSeal, walk } from "../../../e2e/handover";
-import { samplePhoto } from "../../stand-ins/camera-roll";
+import { addPhoto, signAndSeal, walk } from "../../../e2e/handover";
 import { demoYachtFile } from "../demo/yacht-file";
 
 const entriesWanted = 500;
@@ -78,10 +77,7 @@ async function fill(page: Page): Promise<void> {
   const many = await counts.count();
   for (let i = 0; i < photosWanted; i++) {
     const line = (await counts.nth(i % many).getAttribute("data-line")) ?? "";
-    const { bytes } = await samplePhoto("dent", i);
-    await row(page, line).getByRole("button", { name: /^Photo, remark/ }).click();
-    await row(page, line).getByLabel(/^Take a photo/).setInputFiles({ name: `${i}.jpg`, mimeType: "image/jpeg", buffer: Buffer.from(bytes) });
-    await row(page, line).getByRole("img").nth(Math.floor(i / many)).waitFor();
+    await addPhoto(page, line, i);
   }
   for (let i = 0; ; i++) {
     const words = (await page.getByRole("contentinfo").getByRole("status").textContent()) ?? "";

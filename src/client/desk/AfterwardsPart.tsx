@@ -9,6 +9,7 @@ import type { Afterwards } from "@/formats/book";
 import { Field } from "@/ui/Field";
 import { anything, ApiFault, ask } from "../api";
 import { AddendumWords } from "../book/AddendumWords";
+import { PhotoStrip } from "./PhotoStrip";
 
 const answers = ["there-before", "looked-into", "at-check-out"] as const;
 type Said = Pick<Extract<Addendum, { kind: "answer" }>, "kind" | "to" | "answer" | "words"> | Pick<Extract<Addendum, { kind: "visit" }>, "kind" | "words" | "touched">;
@@ -42,11 +43,7 @@ export function AfterwardsPart({ afterwards, person, timeZone }: { afterwards: A
             <AddendumWords kept={each} timeZone={timeZone} />
             {each.addendum.kind === "late-finding" && (
               <Box display="flex" flexWrap="wrap" gap="3" marginTop="2">
-                {each.addendum.photos.map((hash, index) => (
-                  <a key={hash} href={`/api/photos/${hash}`} target="_blank" rel="noreferrer">
-                    {all("photo.of", { name: each.about?.name ?? t("finding"), number: index + 1 })}
-                  </a>
-                ))}
+                <PhotoStrip photos={each.addendum.photos} name={each.about?.name ?? t("finding")} />
                 {!answered.has(each.addendum.id) &&
                   answers.map((answer) => (
                     <Button key={answer} onClick={() => void add({ kind: "answer", to: each.addendum.id, answer, words: "" })}>

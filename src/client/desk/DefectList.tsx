@@ -8,6 +8,7 @@ import type { DefectView } from "@/formats/desk";
 import { Chip } from "@/ui/Chip";
 import { Field } from "@/ui/Field";
 import { anything, ApiFault, ask } from "../api";
+import { PhotoStrip } from "./PhotoStrip";
 
 /** What is wrong with a yacht and how the work on it stands; who may says that it is done, with a word on how. */
 export function DefectList({ defects, timeZone, mayWork }: { defects: readonly DefectView[]; timeZone: string; mayWork: boolean }) {
@@ -55,6 +56,7 @@ function DefectRow({ defect, timeZone, mayWork }: { defect: DefectView; timeZone
         {t("found", { at: day(defect.since), by: defect.foundBy ?? all("paper.erased") })}
         {defect.workWords !== "" && ` · ${day(defect.workAt)}: ${defect.workWords}`}
       </p>
+      <PhotoStrip photos={defect.photos} name={defect.title} />
       {mayWork && saying === null && (
         <Box display="flex" gap="3">
           {(["done", "stays", "ordered"] as const)

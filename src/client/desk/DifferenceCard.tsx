@@ -10,6 +10,7 @@ import { Chip } from "@/ui/Chip";
 import { Choice } from "@/ui/Choice";
 import { Field } from "@/ui/Field";
 import { anything, ApiFault, ask } from "../api";
+import { PhotoStrip } from "./PhotoStrip";
 
 const causes = ["charterer", "wear", "base", "unclear"] as const;
 const remedies = ["repair", "replace"] as const;
@@ -57,7 +58,6 @@ function canBeCharged({ proposal }: SettlementItem): boolean {
 }
 
 function EvidenceSide({ title, side, timeZone, name, right = false }: { title: string; side: SettlementItem["before"]; timeZone: string; name: string; right?: boolean }) {
-  const t = useTranslations();
   const format = useFormatter();
   return (
     <Box padding="3" borderLeftWidth={right ? { base: 0, sm: "1px" } : 0} borderLeftStyle="solid" borderColor="line" display="grid" gap="1" alignContent="start">
@@ -70,17 +70,7 @@ function EvidenceSide({ title, side, timeZone, name, right = false }: { title: s
           {side.by}, {format.dateTime(new Date(side.at), { dateStyle: "medium", timeStyle: "short", timeZone })}
         </chakra.p>
       )}
-      {side.photos.length > 0 && (
-        <Box display="flex" flexWrap="wrap" gap="2">
-          {side.photos.map((hash, index) => (
-            <a key={hash} href={`/api/photos/${hash}`} target="_blank" rel="noreferrer">
-              {/* private evidence is served as it is, never through an optimiser's cache */}
-              {/* eslint-disable-next-line @next/next/no-img-element */}
-              <img src={`/api/photos/${hash}?small`} alt={t("photo.of", { name, number: index + 1 })} height={96} style={{ height: 96 }} />
-            </a>
-          ))}
-        </Box>
-      )}
+      <PhotoStrip photos={side.photos} name={name} />
     </Box>
   );
 }

@@ -6,7 +6,10 @@ import type { Queryable } from "./pool";
 
 const open = `
   select d.id, d.subject, d.title, d.words, d.safety, d.found_at as since, d.place, d.yacht_id as "yachtId", p.name as "foundBy", d.handover_id as "handoverId",
-    w.state, w.words as "workWords", w.at as "workAt"
+    w.state, w.words as "workWords", w.at as "workAt",
+    (select coalesce(array_agg(substr(e.aspect, 7) order by e.number), '{}') from entry e
+     where e.handover_id = d.handover_id and e.subject = d.subject and e.aspect like 'photo:%' and e.content -> 'value' ->> 'attached' = 'true'
+       and not exists (select 1 from entry off where off.handover_id = e.handover_id and off.subject = e.subject and off.aspect = e.aspect and off.number > e.number and off.content -> 'value' ->> 'attached' = 'false')) as photos
   from defect d left join person p on p.id = d.found_by
   cross join lateral (select state, words, at from work_step w where w.defect_id = d.id order by number desc limit 1) w`;
 
