@@ -1,6 +1,6 @@
 import { performance } from "node:perf_hooks";
 import { chromium, type Page } from "@playwright/test";
-import { addPhoto, signAndSeal, walk } from "../../../e2e/handover";
+import { addPhoto, row, signAndSeal, walk } from "../../../e2e/handover";
 import { demoYachtFile } from "../demo/yacht-file";
 
 const entriesWanted = 500;
@@ -29,6 +29,7 @@ export async function checkInFigures(say: Say, origin: string, signIn: (page: Pa
     await page.locator("#place-title").waitFor();
     // the pages are kept once the worker is active: everything it lists is on the device then
     await page.waitForFunction(() => navigator.serviceWorker.ready.then(() => navigator.serviceWorker.controller !== null), null, { timeout: 60_000 });
+    await seenByAnother(page, await (await browser.newContext({ viewport: { width: 834, height: 1112 } })).newPage(), say, origin, signIn);
     await context.setOffline(true);
 
     const { inventory } = demoYachtFile("gannet-rock");
@@ -65,6 +66,25 @@ export async function checkInFigures(say: Say, origin: string, signIn: (page: Pa
   } finally {
     await browser.close();
   }
+}
+
+/** Counts on one device until the other, at the same place, shows it. */
+async function seenByAnother(page: Page, other: Page, say: Say, origin: string, signIn: (page: Page) => Promise<void>): Promise<void> {
+  await signIn(other);
+  await other.goto(`${origin}/charters/BR-1065`);
+  await other.getByRole("button", { name: "Go on with the check-in" }).first().click();
+  await other.locator("#place-title").waitFor();
+  const line = (await page.locator('[data-line^="count:"]:visible').first().getAttribute("data-line")) ?? "";
+  const times: number[] = [];
+  for (let count = 1; count <= 10; count++) {
+    const from = performance.now();
+    await row(page, line).getByRole("textbox").fill(String(count));
+    await row(page, line).getByRole("textbox").press("Enter");
+    await other.waitForFunction(([which, wanted]) => document.querySelector<HTMLInputElement>(`[data-line="${which}"] input`)?.value === wanted, [line, String(count)] as const, { polling: 20 });
+    times.push(performance.now() - from);
+  }
+  say("a count on one device until it shows on another, with a connection: median / slowest of ten", `${Math.round(times.sort((a, b) => a - b)[5]!)} / ${Math.round(times.at(-1)!)} ms`);
+  await other.context().close();
 }
 
 /** Adds photos, and counts anew until so many entries wait. */
