@@ -9,7 +9,7 @@ const take = (...lines: string[]) => inventoryFromCsv(lines.join("\r\n"), file, 
 describe("the inventory as CSV", () => {
   it("comes back the same", () => {
     const csv = inventoryToCsv(file, "EUR");
-    expect(csv.split("\r\n")[0]).toBe(`${heading},matter,jacket_from_kg,jacket_to_kg`);
+    expect(csv.split("\r\n")[0]).toBe(`${heading},matter,jacket_from_kg,jacket_to_kg,consumed`);
     expect(inventoryFromCsv(csv, file, "EUR")).toEqual(file);
     expect(inventoryFromCsv(`\uFEFF${csv.replaceAll("\r\n", "\n")}`, file, "EUR")).toEqual(file);
   });
@@ -25,7 +25,7 @@ describe("the inventory as CSV", () => {
   });
 
   it("leaves what a jacket fits and what a thing is about as it was, where a list has no such columns", () => {
-    const short = inventoryToCsv(file, "EUR").split("\r\n").map((line) => line.replace(/(,[^,]*){3}$/, "")).join("\r\n");
+    const short = inventoryToCsv(file, "EUR").split("\r\n").map((line) => line.replace(/(,[^,]*){4}$/, "")).join("\r\n");
     expect(short.split("\r\n")[0]).toBe(heading);
     expect(inventoryFromCsv(short, file, "EUR")).toEqual(file);
   });

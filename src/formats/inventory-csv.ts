@@ -15,10 +15,10 @@ export class CsvFault extends Error {
   }
 }
 
-const columns = ["key", "name", "place", "where", "system", "group", "expected", "price", "bought", "life_months", "safety", "per_person", "matter", "jacket_from_kg", "jacket_to_kg"] as const;
+const columns = ["key", "name", "place", "where", "system", "group", "expected", "price", "bought", "life_months", "safety", "per_person", "matter", "jacket_from_kg", "jacket_to_kg", "consumed"] as const;
 type Column = (typeof columns)[number];
 /** A list may leave these out, as earlier ones did: what the file says of them then stays. */
-const mayBeMissing: readonly Column[] = ["matter", "jacket_from_kg", "jacket_to_kg"];
+const mayBeMissing: readonly Column[] = ["matter", "jacket_from_kg", "jacket_to_kg", "consumed"];
 type Item = YachtFile["inventory"][string];
 
 /** What a spreadsheet would run as a formula. */
@@ -35,7 +35,7 @@ export function inventoryToCsv(file: Pick<YachtFile, "inventory">, currency: str
     .map(([key, item]): Record<Column, string | number> => ({
       key, name: item.name.en ?? "", place: item.place, where: item.where.en ?? "", system: item.system, group: item.group, expected: item.expected,
       price: (item.replacementMinor / 10 ** digits).toFixed(digits), bought: item.boughtOn, life_months: item.lifeMonths, safety: item.safety ? "yes" : "", per_person: item.perPerson ? "yes" : "",
-      matter: item.matter ?? "", jacket_from_kg: item.jacketKg?.from ?? "", jacket_to_kg: item.jacketKg?.to ?? "",
+      matter: item.matter ?? "", jacket_from_kg: item.jacketKg?.from ?? "", jacket_to_kg: item.jacketKg?.to ?? "", consumed: item.consumed ? "yes" : "",
     }));
   return `${Papa.unparse(rows, { columns: [...columns], newline: "\r\n", escapeFormulae: formula })}\r\n`;
 }
@@ -90,7 +90,7 @@ function itemOf(cell: (column: Column) => string, has: (column: Column) => boole
     if (!/^\d{1,6}$/.test(value) || Number(value) < least || Number(value) > most) throw fault(column, `"${value}" is no whole number from ${least} to ${most}.`);
     return Number(value);
   };
-  const yes = (column: "safety" | "per_person") => {
+  const yes = (column: "safety" | "per_person" | "consumed") => {
     const value = cell(column).toLowerCase();
     if (value !== "" && value !== "yes" && value !== "no") throw fault(column, `"${value}" is neither yes nor no.`);
     return value === "yes";
@@ -114,6 +114,7 @@ function itemOf(cell: (column: Column) => string, has: (column: Column) => boole
   else if (cell("matter") !== "") item.matter = oneOf<Matter>("matter", matters);
   if (!has("jacket_from_kg")) Object.assign(item, before?.jacketKg ? { jacketKg: before.jacketKg } : {});
   else if (cell("jacket_from_kg") !== "") item.jacketKg = { from: whole("jacket_from_kg", 0, 200), ...(cell("jacket_to_kg") === "" ? {} : { to: whole("jacket_to_kg", 1, 400) }) };
+  if (has("consumed") ? yes("consumed") : before?.consumed) item.consumed = true;
   return item;
 }
 

@@ -8,13 +8,15 @@ import type { Translator } from "./translator";
 export function differenceWords(t: Translator, difference: Difference): string {
   const change = difference.change ?? 0;
   const what =
-    difference.kind === "missing" || difference.kind === "extra"
+    difference.kind === "missing" || difference.kind === "extra" || difference.kind === "consumed"
       ? t(`difference.${difference.kind}`, { pieces: Math.abs(change) })
       : difference.kind === "reading-changed"
         ? difference.change === null
           ? t("difference.reading-other")
           : t("difference.reading-changed", { amount: Math.abs(change), unit: unitOf(difference.after?.value), way: change > 0 ? "more" : "less" })
         : t(`difference.${difference.kind}`);
+  const { because } = difference.startsAs;
+  if (because) return `${what} (${t(`difference.because-${because}`)})`;
   return difference.unknownSince ? `${what} (${t("difference.unknown-since")})` : what;
 }
 

@@ -42,6 +42,46 @@ describe("compare", () => {
     expect(kinds(before({ ...fine, "line:test:engine": ["result", { result: "works-but", remark: "slow" }] }), after(fine))).toEqual(["test-working"]);
   });
 
+  describe("with what came in between", () => {
+    const broken = { ...fine, "line:test:engine": ["result", { result: "fails", remark: "dead" }] } as typeof fine;
+    const untried = (withinHours: number | null) => ({ ...fine, "line:test:engine": ["result", { result: "not-tried", reason: "wind", withinHours }] }) as typeof fine;
+    const base = { v: 1, handover: id(900), by: { side: "skipper", person: id(903) } };
+    const left = { ...base, id: id(801), kind: "left-berth", at: "2027-06-12T16:00:00.000Z", leftAt: "2027-06-12T16:00:00.000Z" };
+    const finding = (at: string) => ({ ...base, id: id(802), kind: "late-finding", at, line: "test:engine", words: "dead", photos: [] });
+    const startsAs = (withinHours: number | null, addenda: unknown[]) => compare({ ...before(untried(withinHours)), addenda }, after(broken))[0]?.startsAs;
+
+    it("is the base's what it could not show; nobody's when a deadline passed in silence", () => {
+      expect(startsAs(null, [left])).toEqual({ as: "base", because: "never-shown" });
+      expect(startsAs(24, [left])).toEqual({ as: "unclear", because: "deadline-passed" });
+      expect(compare(before(fine), after(broken))[0]?.startsAs).toEqual({ as: "unclear", because: null });
+    });
+
+    it("is known what was reported in time, by the time it was made and from leaving the berth", () => {
+      expect(startsAs(24, [left, finding("2027-06-13T15:59:00.000Z")])).toEqual({ as: "base", because: "reported-in-time" });
+      expect(startsAs(24, [left, finding("2027-06-13T16:01:00.000Z")])).toEqual({ as: "unclear", because: "deadline-passed" });
+      const answer = { ...base, id: id(803), kind: "answer", at: "2027-06-14T08:00:00.000Z", to: id(802), answer: "there-before", words: "" };
+      expect(startsAs(24, [left, finding("2027-06-13T16:01:00.000Z"), answer])).toEqual({ as: "base", because: "accepted-as-before" });
+    });
+
+    it("counts from what the base's last visit left aboard", () => {
+      const visit = (number: number, count: number) => ({ ...base, id: id(number), kind: "visit", at: "2027-06-14T10:00:00.000Z", words: "", touched: [{ line: "count:fender", count }] });
+      const back = after({ ...fine, "line:count:fender": ["count", { count: 7 }] });
+      // an export carries the rows as they were kept, with the content inside
+      expect(compare({ ...before(fine), addenda: [{ id: id(804), kind: "visit", content: visit(804, 5) }, { id: id(805), kind: "visit", content: visit(805, 7) }] }, back)).toEqual([]);
+      expect(compare({ ...before(fine), addenda: [visit(804, 8)] }, back)[0]).toMatchObject({ kind: "missing", change: -1 });
+    });
+  });
+
+  it("tells what was used up and what lies elsewhere from what is lost", () => {
+    const used = [countLine("impeller", { expected: 2, consumed: true })];
+    const had = { ...fine, "line:count:impeller": ["count", { count: 2 }] } as typeof fine;
+    expect(compare(before(had, used), after({ ...had, "line:count:impeller": ["count", { count: 1 }] }, used))[0]).toMatchObject({ kind: "consumed", change: -1 });
+    const elsewhere = after(fine);
+    elsewhere.entries.push(entryOf((number += 1), "line:count:fender", "found-in", { place: "saloon" }));
+    expect(compare(before(fine), elsewhere)[0]).toMatchObject({ kind: "moved", change: 0 });
+    expect(compare(elsewhere, elsewhere)).toEqual([]);
+  });
+
   it("reckons readings: 150 l out, 128 l in, 22 l short", () => {
     expect(compare(before(fine), after({ ...fine, "line:reading:fuel": ["reading", { litres: 128 }] }))[0]).toMatchObject({ kind: "reading-changed", change: -22 });
   });

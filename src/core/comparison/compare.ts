@@ -5,14 +5,15 @@ import type { CountValue, LookValue, MarkStateValue, ReadingValue, ResultValue }
 import { bySubject, fold, type Cell, type Folded } from "../handover/fold";
 import { lineSubject, type Line } from "../handover/list";
 import type { Mark } from "../handover/mark";
-import { foundThings, mainCell, newMarks, photosIn, remarksOf } from "../handover/state";
+import { foundIn, foundThings, mainCell, newMarks, photosIn, remarksOf } from "../handover/state";
 import type { Group } from "../yacht/schema";
+import { between, type Between, type StartsAs } from "./between";
 import { matchMarks, type PlacedMark } from "./match-marks";
 import { defaultLimits, type ComparedRecord, type ComparisonLimits } from "./record";
 
 /** What a difference is. */
 export type DifferenceKind =
-  | "missing" | "extra" | "new-mark" | "mark-worse" | "mark-mended" | "look-worse" | "look-better" | "test-failing"
+  | "missing" | "consumed" | "extra" | "moved" | "new-mark" | "mark-worse" | "mark-mended" | "look-worse" | "look-better" | "test-failing"
   | "test-working" | "reading-changed" | "not-checked-again" | "found-thing";
 
 /** One side's evidence: what was recorded, by whom, when, with which photos and remarks. */
@@ -40,6 +41,8 @@ export interface Difference {
   change: number | null;
   /** true when it was never tried at check-in, so that nobody knows when it broke */
   unknownSince: boolean;
+  /** whose it is before anybody has decided; a fresh finding is nobody's */
+  startsAs: StartsAs;
 }
 
 /**
@@ -53,11 +56,12 @@ export function compare(before: ComparedRecord, after: ComparedRecord, limits: C
   if (before.list.stay.id !== after.list.stay.id) throw new BadInput("/after/list/stay/id", "these are records of two different stays");
   const old = side(before);
   const now = side(after);
+  const since = between(before.list, old.folded, before.addenda ?? []);
   const differences: Difference[] = [];
   for (const line of after.list.lines) {
     // what is new on a view stands as a mark of its own
     if (line.kind === "mark" || line.kind === "view") continue;
-    const difference = compareLine(line, old, now);
+    const difference = compareLine(line, old, now, since);
     if (difference) differences.push(difference);
   }
   differences.push(...compareMarks(before, after, old, now, limits), ...newFinds(old, now));
@@ -67,14 +71,19 @@ export function compare(before: ComparedRecord, after: ComparedRecord, limits: C
 
 /** One record, folded, with its cells at hand by subject. */
 interface Side {
+  /** where the list has each line */
+  places: ReadonlyMap<string, string>;
   folded: Folded;
   subjects: ReadonlyMap<string, Cell[]>;
 }
 
 function side(record: ComparedRecord): Side {
   const folded = fold(record.entries);
-  return { folded, subjects: bySubject(folded) };
+  return { places: new Map(record.list.lines.map((line) => [line.id, line.place])), folded, subjects: bySubject(folded) };
 }
+
+/** Where a thing was counted: where somebody found it, else where the list has it. */
+const placeOf = ({ places, folded }: Side, line: Line) => foundIn(folded, line) ?? places.get(line.id) ?? line.place;
 
 function evidence({ folded, subjects }: Side, subject: string, cell: Cell | undefined): Evidence | null {
   if (!cell) return null;
@@ -82,7 +91,7 @@ function evidence({ folded, subjects }: Side, subject: string, cell: Cell | unde
   return { value: cell.fork ? null : (cell.value ?? null), by: head?.by ?? null, at: head?.at ?? null, photos: photosIn(subjects.get(subject) ?? []), remarks: remarksOf(folded, subject) };
 }
 
-function compareLine(line: Exclude<Line, { kind: "mark" | "view" }>, old: Side, now: Side): Difference | null {
+function compareLine(line: Exclude<Line, { kind: "mark" | "view" }>, old: Side, now: Side, since: Between): Difference | null {
   const subject = lineSubject(line.id);
   const oldCell = mainCell(old.folded, line);
   const nowCell = mainCell(now.folded, line);
@@ -98,14 +107,17 @@ function compareLine(line: Exclude<Line, { kind: "mark" | "view" }>, old: Side, 
     after: evidence(now, subject, nowCell),
     change,
     unknownSince,
+    startsAs: since.startsAs(line),
   });
   if (!nowCell || nowCell.fork) return oldCell && !oldCell.fork ? make("not-checked-again") : null;
   const oldValue = oldCell && !oldCell.fork ? oldCell.value : undefined;
   switch (line.kind) {
     case "count": {
-      const had = (oldValue as CountValue | undefined)?.count ?? line.expected;
+      const had = since.counts.get(line.id) ?? (oldValue as CountValue | undefined)?.count ?? line.expected;
       const change = (nowCell.value as CountValue).count - had;
-      return change === 0 ? null : make(change < 0 ? "missing" : "extra", change);
+      if (change < 0) return make(line.consumed ? "consumed" : "missing", change);
+      if (change > 0) return make("extra", change);
+      return placeOf(old, line) === placeOf(now, line) ? null : make("moved", 0);
     }
     case "test":
       return compareTest(oldValue as ResultValue | undefined, nowCell.value as ResultValue, make);
@@ -159,9 +171,11 @@ function groupOfSystem(line: Line): Group {
   return groups[line.system] ?? "below";
 }
 
+const nobodys: StartsAs = { as: "unclear", because: null };
+
 function markDifference(kind: DifferenceKind, id: string, mark: Mark, before: Evidence | null, after: Evidence | null): Difference {
   const name = { en: mark.words === "" ? mark.kind : `${mark.kind}: ${mark.words}` };
-  return { id: `${kind}:mark:${id}`, kind, of: `mark:${id}`, place: mark.place, name, group: "hull", safety: false, before, after, change: null, unknownSince: false };
+  return { id: `${kind}:mark:${id}`, kind, of: `mark:${id}`, place: mark.place, name, group: "hull", safety: false, before, after, change: null, unknownSince: false, startsAs: nobodys };
 }
 
 /**
@@ -217,6 +231,6 @@ function newFinds(old: Side, now: Side): Difference[] {
     .filter(({ id }) => !knownIds.has(id))
     .map(({ id, found, cell }) => ({
       id: `found-thing:found:${id}`, kind: "found-thing", of: `found:${id}`, place: found.place, name: { en: found.words }, group: "below", safety: false,
-      before: null, after: evidence(now, cell.subject, cell), change: found.count, unknownSince: false,
+      before: null, after: evidence(now, cell.subject, cell), change: found.count, unknownSince: false, startsAs: nobodys,
     }));
 }

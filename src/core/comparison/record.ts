@@ -2,8 +2,8 @@ import { Type, type Static } from "@sinclair/typebox";
 import { Entry } from "../handover/entry";
 import { HandoverList } from "../handover/list";
 
-/** A handover as it is compared: what it was made of and what was recorded. */
-export const ComparedRecord = Type.Object({ list: HandoverList, entries: Type.Array(Entry) }, { additionalProperties: true });
+/** A handover as it is compared: what it was made of, what was recorded, and what was added since it was signed. */
+export const ComparedRecord = Type.Object({ list: HandoverList, entries: Type.Array(Entry), addenda: Type.Optional(Type.Array(Type.Unknown())) }, { additionalProperties: true });
 export type ComparedRecord = Static<typeof ComparedRecord>;
 
 /** The base's limits of what counts as the same mark and as a worse one. */

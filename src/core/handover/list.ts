@@ -37,6 +37,8 @@ export const CountLine = Type.Object(
     replacementMinor: Type.Integer({ minimum: 0 }),
     boughtOn: Type.String(),
     lifeMonths: Type.Integer({ minimum: 1 }),
+    /** used up in use: what is gone is no loss */
+    consumed: Type.Optional(Type.Boolean()),
   },
   closed,
 );

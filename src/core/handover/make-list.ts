@@ -215,6 +215,7 @@ function countLines(input: ListInput): Line[] {
     perPerson: item.perPerson ?? false,
     ...(item.matter ? { matter: item.matter } : {}),
     ...(item.jacketKg ? { jacketKg: item.jacketKg } : {}),
+    ...(item.consumed ? { consumed: true } : {}),
     replacementMinor: item.replacementMinor,
     boughtOn: item.boughtOn,
     lifeMonths: item.lifeMonths,

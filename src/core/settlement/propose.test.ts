@@ -6,13 +6,19 @@ import { propose, type Decision } from "./propose";
 const fuel: ReadingLine = { id: "reading:fuel", kind: "reading", place: "saloon", name: { en: "Fuel" }, system: "fuel", safety: false, how: { en: "gauge" }, reading: "fuel", given: { capacityL: 150 } };
 const hours: ReadingLine = { ...fuel, id: "reading:hours", reading: "engine-hours", given: {} };
 const list = listOf([countLine("fender", { boughtOn: "2025-03-20", lifeMonths: 60, replacementMinor: 3900 }), fuel, hours]);
-const difference = (change: Partial<Difference>): Difference => ({ id: "d", kind: "missing", of: "count:fender", place: "locker", name: { en: "Fender" }, group: "deck", safety: false, before: null, after: null, change: -1, unknownSince: false, ...change });
+const difference = (change: Partial<Difference>): Difference => ({ id: "d", kind: "missing", of: "count:fender", place: "locker", name: { en: "Fender" }, group: "deck", safety: false, before: null, after: null, change: -1, unknownSince: false, startsAs: { as: "unclear", because: null }, ...change });
 const side = (value: unknown) => ({ value, by: null, at: null, photos: [], remarks: [] });
 const one = (change: Partial<Difference>, decision?: Decision) => propose([difference(change)], list, new Map(decision ? [["d", decision]] : []))[0];
 
 describe("what a difference may cost", () => {
   it("starts as nobody's fault, with price and age from the list: 20 March 2025 to 19 June 2027 is 26 months", () => {
     expect(one({})).toMatchObject({ line: { kind: "missing", count: 1, replacementMinor: 3900, ageMonths: 26, lifeMonths: 60, cause: "unclear" }, decided: false, needs: "cause" });
+  });
+  it("is the base's, and decided, where the skipper reported it in time; wear what was used up; either can be decided otherwise", () => {
+    expect(one({ startsAs: { as: "base", because: "reported-in-time" } })).toMatchObject({ line: { cause: "base" }, decided: true, needs: null });
+    expect(one({ kind: "consumed" })).toMatchObject({ line: { kind: "missing", cause: "wear" }, decided: true, needs: null });
+    expect(one({ kind: "consumed" }, { charge: true, cause: "charterer" })).toMatchObject({ line: { cause: "charterer" } });
+    expect(one({ kind: "moved", change: 0 })).toMatchObject({ line: null, decided: true });
   });
   it("takes over what was decided, and asks for an estimate where one is missing", () => {
     expect(one({}, { charge: true, cause: "charterer" })).toMatchObject({ line: { cause: "charterer" }, needs: null });

@@ -43,8 +43,8 @@ export function propose(differences: readonly Difference[], list: HandoverList, 
   const hours = differences.find((difference) => difference.kind === "reading-changed" && isReading(lines.get(difference.of), "engine-hours"))?.change ?? 0;
   return differences.map((difference) => {
     const line = lineOf(difference, lines.get(difference.of), list.stay.toDay, Math.max(0, hours));
-    const decision = decisions.get(difference.id);
-    return decide(difference, line, decision);
+    const ours = difference.startsAs.as === "base" && line && "cause" in line ? { ...line, cause: "base" as const } : line;
+    return decide(difference, ours, decisions.get(difference.id));
   });
 }
 
@@ -53,10 +53,11 @@ const isReading = (line: Line | undefined, kind: string): line is ReadingLine =>
 function lineOf(difference: Difference, line: Line | undefined, day: string, engineHours: number): SettlementLine | null {
   const id = difference.id;
   switch (difference.kind) {
-    case "missing": {
+    case "missing":
+    case "consumed": {
       const item = line as CountLine;
       const ageMonths = monthsBetween(item.boughtOn, day);
-      return { id, kind: "missing", group: item.group, count: -(difference.change ?? 0), replacementMinor: item.replacementMinor, ageMonths, lifeMonths: item.lifeMonths, cause: "unclear", disputed: false };
+      return { id, kind: "missing", group: item.group, count: -(difference.change ?? 0), replacementMinor: item.replacementMinor, ageMonths, lifeMonths: item.lifeMonths, cause: difference.kind === "consumed" ? "wear" : "unclear", disputed: false };
     }
     case "new-mark":
     case "mark-worse":
@@ -89,7 +90,7 @@ function decide(difference: Difference, line: SettlementLine | null, decision: D
       chosen.sharePercent = decision.sharePercent ?? chosen.sharePercent;
     }
   }
-  const decided = decision !== undefined || chosen.kind === "fuel";
+  const decided = decision !== undefined || chosen.kind === "fuel" || difference.kind === "consumed" || difference.startsAs.as === "base";
   const chargesSomebody = "cause" in chosen && (chosen.cause === "charterer" || chosen.cause === "unclear");
   const needs = !decided ? "cause" : chosen.kind === "damage" && chargesSomebody && chosen.estimateMinor === 0 ? "estimate" : null;
   return { difference, line: chosen, decided, needs };

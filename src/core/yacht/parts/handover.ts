@@ -25,6 +25,8 @@ export const InventoryItem = strict({
   /** what it is about, where that decides whether she may leave */
   matter: Type.Optional(oneOf(matters)),
   jacketKg: Type.Optional(JacketKg),
+  /** used up in use (a spare impeller, oil, flares in distress): what is gone at check-out is no loss */
+  consumed: Type.Optional(Type.Boolean()),
 });
 export type InventoryItem = Static<typeof InventoryItem>;
 
