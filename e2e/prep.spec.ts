@@ -1,5 +1,5 @@
 import { expect, test } from "@playwright/test";
-import { signIn } from "./desk";
+import { chooseToday, signIn } from "./desk";
 import { addPhoto, doPlace, row } from "./handover";
 
 test("the technician's round: in order, judged with the trend, what is not fine becomes work and is mended", async ({ page }) => {
@@ -90,4 +90,16 @@ test("crew list and forecast: weights decide the jackets, a gale holds her, and 
   await expect(page.getByText("34 kn, gusts 46 kn; the base's limit is 25 kn.")).toBeVisible();
   await page.getByRole("button", { name: "As it comes" }).click();
   await expect(page.getByText(/\b1?\d kn, gusts \d+ kn; the base's limit is 25 kn\./)).toBeVisible();
+});
+
+test("Today says how ready she is; what was short is noted when it is aboard", async ({ page }) => {
+  await signIn(page, "odile@brinecove.example");
+  await expect(page.getByRole("row", { name: /Wenna Coldrake/ })).toContainText("ready, with remarks");
+  await expect(page.getByRole("row", { name: /Runa Sedgeley/ })).toContainText("not ready");
+  await chooseToday(page, "Wenna Coldrake");
+  const chosen = page.getByRole("complementary");
+  await expect(chosen).toContainText("To be put aboard: 1 × Winch handle");
+  await chosen.getByRole("button", { name: "It is aboard: Winch handle" }).click();
+  await expect(chosen.getByText("To be put aboard: 1 × Winch handle")).toHaveCount(0);
+  await expect(chosen).toContainText("To be put aboard: 1 × Oar");
 });

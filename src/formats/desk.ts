@@ -9,8 +9,8 @@ import type { FileChange } from "../core/yacht/changes";
 import type { Settlement } from "../core/settlement/schema";
 import type { CharterTerms } from "../core/settlement/terms";
 import type { WorkState } from "../core/upkeep/defect";
+import type { ReadyReason, ReadyState, ShortItem } from "../core/upkeep/readiness";
 
-/** A handover of a stay, in brief. */
 /** One of two signed records of a handover. */
 export interface SealBrief {
   seal: string;
@@ -19,6 +19,7 @@ export interface SealBrief {
   stands: boolean;
 }
 
+/** A handover of a stay, in brief. */
 export interface HandoverBrief {
   id: string;
   kind: HandoverKind;
@@ -60,6 +61,13 @@ export interface StayView {
   settledAt: string | null;
 }
 
+/** How ready a yacht is for her next check-in, and what is to be put aboard. */
+export interface Readiness {
+  state: ReadyState;
+  reasons: ReadyReason[];
+  short: ShortItem[];
+}
+
 /** One line of Today: a stay with what it needs next. */
 export interface TodayRow {
   stay: StayView;
@@ -72,6 +80,8 @@ export interface TodayRow {
   late: number;
   /** experience far below this yacht, as told in the study: for the manager to weigh before she leaves */
   farBelow: FarBelow | null;
+  /** before a check-in: how ready the yacht is */
+  readiness: Readiness | null;
 }
 
 /** One change of the base's rules: what held from then on, and why. */

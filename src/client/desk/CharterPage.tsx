@@ -20,6 +20,7 @@ import { HoldDeposit } from "./HoldDeposit";
 import { MoneyAuthority } from "./MoneyAuthority";
 import { NextAction } from "./NextAction";
 import { OpenHandover } from "./OpenHandover";
+import { ReadinessPart } from "./ReadinessPart";
 import { ReceiveDeposit } from "./ReceiveDeposit";
 import { TwoRecords } from "./TwoRecords";
 
@@ -104,6 +105,7 @@ export function CharterPage({ row, timeZone, currency, deposit, crew, defects, f
           </Part>
         )}
         <Part title={t("kind.prep").replace(/^./, (letter) => letter.toUpperCase())}>
+          {row.readiness && <ReadinessPart readiness={row.readiness} slug={stay.yachtSlug} />}
           <PrepPart row={row} at={at} />
           {defects.length > 0 && (
             <>

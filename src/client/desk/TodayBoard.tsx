@@ -10,6 +10,7 @@ import { Chip } from "@/ui/Chip";
 import { HullIcon } from "@/ui/plan/HullIcon";
 import { YachtPlan } from "@/ui/plan/YachtPlan";
 import { NextAction } from "./NextAction";
+import { ReadinessPart, ReadyChip } from "./ReadinessPart";
 import styles from "./Desk.module.css";
 
 interface Props {
@@ -115,6 +116,7 @@ function StayTable({ label, rows, files, timeZone, now, chosenId, onChoose, onKe
               <td>{stay.skipper}</td>
               <td>
                 <Chip verdict={row.verdict}>{row.late > 0 ? t("late", { late: row.late }) : t(`know-${row.next}`, { recorded: row.recorded })}</Chip>
+                {row.readiness && <ReadyChip readiness={row.readiness} />}
                 {row.farBelow && <Chip verdict="watch">{all("below.chip")}</Chip>}
               </td>
             </tr>
@@ -151,6 +153,7 @@ function Chosen({ row, file, timeZone }: { row: TodayRow; file: YachtFile | unde
           <YachtPlan file={file} level="below" words={words("below")} />
         </Box>
       )}
+      {row.readiness && <ReadinessPart readiness={row.readiness} slug={stay.yachtSlug} />}
       {file && Object.keys(file.oddities).length > 0 && (
         <Box as="ul" display="grid" gap="1">
           {Object.entries(file.oddities)

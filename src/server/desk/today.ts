@@ -12,6 +12,7 @@ import { allStays, staysBetween } from "../db/charters";
 import type { Queryable } from "../db/pool";
 import { studyAnswersOf } from "../db/study";
 import { listYachts } from "../db/yachts";
+import { readinessFor } from "../upkeep/readiness";
 
 export interface TodayView {
   base: BaseRow;
@@ -33,12 +34,18 @@ export function todayRow(stay: StayView, at: string): TodayRow {
   const open = [checkIn, checkOut].find((each) => each && !each.sealedAt);
   const late = stay.handovers.reduce((sum, each) => sum + each.late + each.toAnswer, 0);
   const calm = ["start-check-in", "under-way", "start-check-out", "settled"].includes(next) && late === 0;
-  return { stay, next, at: returning ? stay.endsAt : stay.startsAt, verdict: calm ? "fine" : "watch", recorded: open?.entries ?? 0, late, farBelow: null };
+  return { stay, next, at: returning ? stay.endsAt : stay.startsAt, verdict: calm ? "fine" : "watch", recorded: open?.entries ?? 0, late, farBelow: null, readiness: null };
 }
+
+/** What a stay may need before its check-in is signed. */
+const beforeCheckIn = ["hold-deposit", "start-check-in", "go-on-check-in"];
+
+/** A row with how ready the yacht is, as long as she has not been handed over. */
+export const withReadiness = async (db: Queryable, row: TodayRow): Promise<TodayRow> => (beforeCheckIn.includes(row.next) ? { ...row, readiness: await readinessFor(db, row.stay) } : row);
 
 /** A row with what the study says of the skipper's experience, as long as she has not left. */
 export async function withExperience(db: Queryable, row: TodayRow, file: YachtFile | undefined): Promise<TodayRow> {
-  if (!file || !["hold-deposit", "start-check-in", "go-on-check-in"].includes(row.next)) return row;
+  if (!file || !beforeCheckIn.includes(row.next)) return row;
   const { experience } = studyState(await studyAnswersOf(db, row.stay.charterId), []);
   return { ...row, farBelow: experience && farBelow(file, experience) };
 }
@@ -54,11 +61,13 @@ export async function todayView(db: Queryable): Promise<TodayView> {
   for (const stay of near) rows.push(await withExperience(db, todayRow(stay, at), yachts.find((yacht) => yacht.id === stay.yachtId)?.file));
   const isToday = (row: TodayRow) =>
     dayIn(row.stay.startsAt, base.timeZone) === today || dayIn(row.stay.endsAt, base.timeZone) === today || !["under-way", "settled", "start-check-in", "hold-deposit"].includes(row.next);
+  const shown: TodayRow[] = [];
+  for (const row of rows.filter((each) => isToday(each))) shown.push(await withReadiness(db, row));
   const files = Object.fromEntries(yachts.map((yacht) => [yacht.id, yacht.file]));
   return {
     base,
     now: at,
-    rows: rows.filter((row) => isToday(row)).sort((a, b) => (a.at < b.at ? -1 : 1)),
+    rows: shown.sort((a, b) => (a.at < b.at ? -1 : 1)),
     underWay: rows.filter((row) => row.next === "under-way" && !isToday(row)),
     files,
   };

@@ -14,7 +14,7 @@ import { withBase } from "@/server/db/pool";
 import { findYacht } from "@/server/db/yachts";
 import { forecastFor } from "@/server/weather/forecast";
 import { depositEvents } from "@/server/deposit/deposit";
-import { todayRow, withExperience } from "@/server/desk/today";
+import { todayRow, withExperience, withReadiness } from "@/server/desk/today";
 
 interface Props {
   params: Promise<{ reference: string }>;
@@ -34,7 +34,7 @@ export default async function CharterRoute({ params }: Props) {
     const base = await currentBase(db);
     const signed = stay.handovers.find((each) => each.kind === "check-in" && each.sealedAt);
     return {
-      row: await withExperience(db, todayRow(stay, now()), yacht?.file), base, forecast: await forecastFor(db, dayIn(stay.startsAt, base.timeZone)), deposit: await depositEvents(db, stay.stayId),
+      row: await withReadiness(db, await withExperience(db, todayRow(stay, now()), yacht?.file)), base, forecast: await forecastFor(db, dayIn(stay.startsAt, base.timeZone)), deposit: await depositEvents(db, stay.stayId),
       crew: await crewOf(db, stay.stayId), defects: await openDefects(db, stay.yachtId), windLimitKn: (await currentRules(db)).rules.windLimitKn,
       afterwards: signed ? await afterwards(db, signed.id) : null,
     };

@@ -1,0 +1,56 @@
+"use client";
+import { Box, Button } from "@chakra-ui/react";
+import { useRouter } from "next/navigation";
+import { useTranslations } from "next-intl";
+import { useState } from "react";
+import type { Readiness } from "@/formats/desk";
+import { Chip } from "@/ui/Chip";
+import { VerdictMark } from "@/ui/VerdictMark";
+import { anything, ApiFault, ask } from "../api";
+
+/** How ready a yacht is, in a word and a shape. */
+export function ReadyChip({ readiness: { state } }: { readiness: Readiness }) {
+  const t = useTranslations("ready");
+  return <Chip verdict={state === "ready" ? "fine" : state === "not-ready" ? "stop" : "watch"}>{t(state)}</Chip>;
+}
+
+/** How ready a yacht is for her next check-in, with every reason; what was short is noted here when it is aboard. */
+export function ReadinessPart({ readiness, slug }: { readiness: Readiness; slug: string }) {
+  const t = useTranslations("ready");
+  const router = useRouter();
+  const [fault, setFault] = useState<string | null>(null);
+  const put = async (line: string, pieces: number) => {
+    try {
+      await ask(`/api/yachts/${slug}/restock`, anything, { method: "POST", body: { line, pieces } });
+      setFault(null);
+      router.refresh();
+    } catch (error) {
+      setFault(error instanceof ApiFault ? error.message : t("no-signal"));
+    }
+  };
+  return (
+    <Box display="grid" gap="2" justifyItems="start">
+      <ReadyChip readiness={readiness} />
+      <ul>
+        {readiness.reasons.filter((reason) => reason.code !== "restock").map((reason) => (
+          <li key={`${reason.code} ${reason.words}`}>
+            <VerdictMark verdict={reason.holds ? "stop" : "watch"} /> {t(`reason-${reason.code}`, { words: reason.words })}
+          </li>
+        ))}
+        {readiness.short.map((item) => (
+          <li key={item.line}>
+            <Box display="flex" flexWrap="wrap" gap="3" alignItems="center">
+              <span>
+                <VerdictMark verdict={item.safety ? "stop" : "watch"} /> {t("reason-restock", { words: `${item.missing} × ${item.name}` })}
+              </span>
+              <Button onClick={() => void put(item.line, item.missing)} aria-label={`${t("put")}: ${item.name}`}>
+                {t("put")}
+              </Button>
+            </Box>
+          </li>
+        ))}
+      </ul>
+      {fault && <p role="alert">{fault}</p>}
+    </Box>
+  );
+}
