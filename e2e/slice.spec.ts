@@ -153,6 +153,16 @@ test("one charter from sign-in to statement", async ({ page }, info) => {
   await expect(after.getByText(/second reef line chafed half through/)).toHaveCount(1);
   await expect(after.getByText("kept on this device, waiting for signal")).toHaveCount(0);
   await expect(book.getByRole("img", { name: /new mark/ })).toBeVisible();
+  // what happened on the way is told before coming back
+  const back = book.getByRole("region", { name: "Coming back" });
+  await back.getByRole("button", { name: "Something happened on the way" }).click();
+  await back.getByRole("button", { name: "Send the report" }).click();
+  await expect(back.getByText("Choose what it was.")).toBeVisible();
+  await back.getByRole("button", { name: "Lost overboard" }).click();
+  await back.getByLabel("What happened, in your own words").fill("one fender, in the night at anchor");
+  await back.getByRole("button", { name: "Send the report" }).click();
+  await expect(after.getByText(/Lost overboard, \d{4}-\d\d-\d\d: one fender, in the night at anchor/)).toBeVisible();
+  await expect(after.getByText("at the base", { exact: true }).first()).toBeVisible();
 
   // check-out on the same list
   await page.getByRole("link", { name: "To the desk" }).click();
@@ -192,6 +202,7 @@ test("one charter from sign-in to statement", async ({ page }, info) => {
   // comparison and settlement
   await page.goto("/charters/BR-1058/settlement");
   const part = (name: string) => page.getByRole("region", { name, exact: true });
+  await expect(part("What the skipper told before the check-out")).toContainText("one fender, in the night at anchor");
   await expect(part("Fender, large")).toContainText("1 missing");
   await expect(part("Fuel")).toContainText("22 l short × €1.89 + €35.00 for filling = €76.58");
   await expect(part("Engine hours")).toContainText("12.4 h more");

@@ -2,6 +2,7 @@ import { Type, type Static } from "@sinclair/typebox";
 import type { BaseRules } from "../core/base/rules";
 import type { FarBelow } from "../core/briefing/far-below";
 import type { Verdict } from "../core/basics/verdict";
+import type { KeptAddendum } from "../core/handover/addenda/kept";
 import type { HandoverKind } from "../core/handover/list";
 import type { NextStep } from "../core/handover/next-step";
 import type { Proposal } from "../core/settlement/propose";
@@ -157,6 +158,8 @@ export interface SettlementScreen {
   stay: StayView;
   currency: string;
   timeZone: string;
+  /** what the skipper told before the check-out: late findings and what happened on the way */
+  told: KeptAddendum[];
   items: SettlementItem[];
   output: Settlement;
   digest: string;

@@ -16,6 +16,8 @@ export function addendumWords(t: Translator, { addendum, receivedAt, by, about, 
       return [
         `${about ? `${about.name}, ${about.place}` : t("after.finding")}: ${addendum.words}`, times, ...(inTime === false ? [t("after.too-late")] : []), ...(addendum.photos.length > 0 ? [t("after.photos", { photos: addendum.photos.length })] : []),
       ].join(" · ");
+    case "incident":
+      return [`${t(`incident.${addendum.what}`)}, ${addendum.happenedOn}: ${addendum.words}`, times, ...(addendum.photos.length > 0 ? [t("after.photos", { photos: addendum.photos.length })] : [])].join(" · ");
     case "answer":
       return [`${t(`after.answer-${addendum.answer}`)}${addendum.words.trim() === "" ? "" : `: ${addendum.words}`}`, times].join(" · ");
     case "visit":

@@ -14,6 +14,7 @@ import { NoSignalState } from "../offline/NoSignalState";
 import { KeptPhoto } from "./KeptPhoto";
 import styles from "./Book.module.css";
 import { AfterCheckIn } from "./AfterCheckIn";
+import { ComingBack } from "./ComingBack";
 import { EmergencyButton } from "./EmergencyButton";
 import { WalkAlone } from "./WalkAlone";
 import { YachtBook } from "./YachtBook";
@@ -87,6 +88,7 @@ function OpenBook({ store }: { store: BookStore }) {
   const at = (instant: string) => format.dateTime(new Date(instant), { weekday: "short", day: "numeric", month: "long", hour: "2-digit", minute: "2-digit", hourCycle: "h23", timeZone });
   const money = (minor: number) => formatMoney(minor, currency, "en");
   const [studying, setStudying] = useState(false);
+  const [openedAt] = useState(() => Date.now());
   const [keptBytes, setKeptBytes] = useState<number | null>(null);
   useEffect(() => {
     void store.keepEverything().then(setKeptBytes);
@@ -151,6 +153,7 @@ function OpenBook({ store }: { store: BookStore }) {
         )}
         {book.notAlone && !store.keptAt && <WalkAlone against={book.notAlone} />}
         {book.afterwards && !book.handovers.some((handover) => handover.kind === "check-out" && handover.sealedAt) && <AfterCheckIn store={store} />}
+        {book.afterwards && !book.handovers.some((handover) => handover.kind === "check-out" && handover.sealedAt) && <ComingBack store={store} nowMs={openedAt} />}
         <section className={styles.part} aria-label={t("book.records")}>
           <h2>{t("book.records")}</h2>
           {book.handovers.length === 0 && <p>{t("book.none-yet")}</p>}

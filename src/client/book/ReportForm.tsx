@@ -3,9 +3,9 @@ import { useTranslations } from "next-intl";
 import { useState } from "react";
 import { Button } from "@/ui/Button";
 import { Field } from "@/ui/Field";
-import type { ReadyPhoto } from "../photos/re-encode";
 import type { BookStore } from "../store/book-store";
 import styles from "./Book.module.css";
+import { usePhotos } from "./usePhotos";
 
 /** Reporting what was found after the signature: on which line, what, with photos. It is kept here first and sent when there is signal. */
 export function ReportForm({ store, line, onDone }: { store: BookStore; line: string | null; onDone: () => void }) {
@@ -13,21 +13,8 @@ export function ReportForm({ store, line, onDone }: { store: BookStore; line: st
   const lines = store.book.afterwards?.lines ?? [];
   const [about, setAbout] = useState(line ?? "");
   const [words, setWords] = useState("");
-  const [photos, setPhotos] = useState<ReadyPhoto[]>([]);
-  const [fault, setFault] = useState<"too-large" | "no-photo" | null>(null);
+  const { photos, fault, take } = usePhotos();
   const [empty, setEmpty] = useState(false);
-  const take = async (file: File | undefined) => {
-    if (!file) return;
-    const { readyPhoto, PhotoFault } = await import("../photos/re-encode");
-    try {
-      const ready = await readyPhoto(file, "file");
-      setPhotos([...photos.filter((each) => each.hash !== ready.hash), ready]);
-      setFault(null);
-    } catch (error) {
-      if (!(error instanceof PhotoFault)) throw error;
-      setFault(error.reason);
-    }
-  };
   const keep = async () => {
     if (words.trim() === "") return setEmpty(true);
     await store.add({ kind: "late-finding", line: about === "" ? null : about, words: words.trim(), photos: photos.map(({ hash }) => hash) }, photos);

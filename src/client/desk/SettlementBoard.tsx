@@ -7,7 +7,9 @@ import { formatMoney } from "@/core/basics/money";
 import type { SettlementScreen } from "@/formats/desk";
 import { Chip } from "@/ui/Chip";
 import { DifferenceCard } from "./DifferenceCard";
+import { AddendumWords } from "../book/AddendumWords";
 import { SettlementSigning } from "./SettlementSigning";
+import { PhotoStrip } from "./PhotoStrip";
 
 interface Props {
   screen: SettlementScreen;
@@ -40,6 +42,17 @@ export function SettlementBoard({ screen, me }: Props) {
             <Link href={`/charters/${stay.reference}`}>{stay.reference}</Link>, {stay.skipper} · {t("settle.summary", { differences: items.length, undecided: screen.undecided })}
           </p>
         </Box>
+        {screen.told.length > 0 && (
+          <Box as="section" aria-label={t("settle.told")} background="paper" borderLeftWidth="6px" borderLeftStyle="solid" borderColor="brass" padding="4" display="grid" gap="2">
+            <h2>{t("settle.told")}</h2>
+            {screen.told.map((each) => (
+              <Box key={each.addendum.id} display="grid" gap="2">
+                <AddendumWords kept={each} timeZone={screen.timeZone} />
+                {"photos" in each.addendum && <PhotoStrip photos={each.addendum.photos} name={each.about?.name ?? t("settle.told")} />}
+              </Box>
+            ))}
+          </Box>
+        )}
         {items.length === 0 && <p>{t("settle.nothing")}</p>}
         {costly.map((item) => (
           <DifferenceCard key={item.proposal.difference.id} item={item} screen={screen} />

@@ -4,7 +4,7 @@ import type { StudyAnswer } from "@/core/briefing/study/answer";
 import type { BoatBook } from "@/formats/book";
 import { check as checkAnswers } from "@/formats/generated/study-answers";
 import type { Said } from "@/formats/said";
-import type { Addendum } from "@/core/handover/addenda/addendum";
+import type { Addendum, IncidentKind } from "@/core/handover/addenda/addendum";
 import { anything, ApiFault, ask } from "../api";
 
 /** An answer of the study on its way to the base, there, or refused by it. */
@@ -46,6 +46,7 @@ interface KeptSmallPhoto {
 export type AddedBySkipper =
   | { kind: "left-berth"; leftAt: string }
   | { kind: "late-finding"; line: string | null; words: string; photos: string[] }
+  | { kind: "incident"; what: IncidentKind; happenedOn: string; words: string; photos: string[] }
   | { kind: "acknowledgement"; to: string; words: string };
 
 type BookDatabase = Dexie & { book: EntityTable<KeptBook, "key">; answers: EntityTable<KeptAnswer, "id">; photos: EntityTable<KeptSmallPhoto, "hash">; addenda: EntityTable<KeptAddendum, "id">; taken: EntityTable<SentPhoto, "hash"> };

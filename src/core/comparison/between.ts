@@ -1,5 +1,5 @@
 import { hoursFor, isInTime, leftBerthAt } from "../handover/addenda/deadlines";
-import { Addendum } from "../handover/addenda/addendum";
+import type { Addendum } from "../handover/addenda/addendum";
 import type { ResultValue } from "../handover/aspects";
 import type { Folded } from "../handover/fold";
 import { mainCell } from "../handover/state";

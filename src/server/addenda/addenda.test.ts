@@ -1,5 +1,7 @@
 import { v7 as uuid } from "uuid";
 import { Afterwards, BoatBook } from "@/formats/book";
+import { addendumWords } from "@/messages/addendum-words";
+import { englishTranslator } from "@/messages/translator";
 import { mismatch } from "@/formats/validate";
 import { demoBase } from "@/testing/demo-base";
 import { findStay } from "../db/charters";
@@ -73,6 +75,15 @@ describe("what comes after the signature", () => {
     const { id } = await base.inBase(async (db) => openHandover(db, await base.stayOf("BR-1052"), "check-out", await base.person("Maro Tessen")));
     const list = (await base.inBase((db) => findHandover(db, id)))?.list;
     expect(list?.lines.find((line) => line.id === "count:fender-large")).toMatchObject({ expected: 4 });
+  });
+
+  it("takes what happened on the way as told by the skipper, with its day and its photos", async () => {
+    const told = await made({ kind: "incident", what: "grounding", happenedOn: "2027-06-10", words: "touched sand at low water, no damage seen", photos: ["e".repeat(64)] });
+    expect((await take([told, { ...told, id: uuid(), what: "shipwreck" }, await made({ kind: "incident", what: "repair", happenedOn: "yesterday", words: "belt", photos: [] })])).map((each) => each.status)).toEqual(["kept", "refused", "refused"]);
+    expect((await take([await made({ kind: "incident", what: "other", happenedOn: "2027-06-10", words: "x", photos: [] }, undefined, "base")], "base"))[0]?.status).toBe("refused");
+    const view = await now();
+    const last = view.addenda.find(({ addendum }) => addendum.kind === "incident");
+    expect(last && addendumWords(englishTranslator(), last, (instant) => instant)).toMatch(/^Grounding, 2027-06-10: touched sand at low water, no damage seen · Tove Ellery, made .* · 1 photo/);
   });
 
   it("stands in the boat book and on the record's paper, and the record itself is as it was signed", async () => {

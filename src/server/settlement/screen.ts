@@ -6,6 +6,7 @@ import { differenceWords, evidenceWords } from "@/messages/difference-words";
 import { englishTranslator } from "@/messages/translator";
 import { currentBase } from "../db/base";
 import type { Queryable } from "../db/pool";
+import { afterwards } from "../addenda/afterwards";
 import { depositEvents } from "../deposit/deposit";
 import { settlementView } from "./view";
 
@@ -30,7 +31,7 @@ export async function settlementScreen(db: Queryable, stayId: string): Promise<S
     };
   });
   return {
-    stay: view.stay, currency: view.input.currency, timeZone: base.timeZone, items, output: view.output, digest: view.digest, undecided: view.undecided,
+    stay: view.stay, currency: view.input.currency, timeZone: base.timeZone, told: (await afterwards(db, view.checkIn.handover.id)).addenda.filter(({ addendum }) => addendum.kind === "late-finding" || addendum.kind === "incident"), items, output: view.output, digest: view.digest, undecided: view.undecided,
     signed: view.signed ? { sealedAt: view.signed.sealedAt, seal: view.signed.seal, reservations: view.signed.reservations, output: view.signed.output } : null,
     deposit: await depositEvents(db, stayId),
   };

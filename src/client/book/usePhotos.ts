@@ -1,0 +1,21 @@
+import { useState } from "react";
+import type { ReadyPhoto } from "../photos/re-encode";
+
+/** Photos chosen in a form, made small as they come; the same picture counts once. */
+export function usePhotos() {
+  const [photos, setPhotos] = useState<ReadyPhoto[]>([]);
+  const [fault, setFault] = useState<"too-large" | "no-photo" | null>(null);
+  const take = async (file: File | undefined) => {
+    if (!file) return;
+    const { readyPhoto, PhotoFault } = await import("../photos/re-encode");
+    try {
+      const ready = await readyPhoto(file, "file");
+      setPhotos((before) => [...before.filter((each) => each.hash !== ready.hash), ready]);
+      setFault(null);
+    } catch (error) {
+      if (!(error instanceof PhotoFault)) throw error;
+      setFault(error.reason);
+    }
+  };
+  return { photos, fault, take };
+}
