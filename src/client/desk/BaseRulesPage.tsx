@@ -26,10 +26,13 @@ type Figure = (typeof figures)[number][0];
 const limits = [["belt", "tightBelowMm"], ["belt", "watchAboveMm"], ["belt", "stopAboveMm"], ["gas", "watchBelowPercent"]] as const;
 type Limit = (typeof limits)[number][1];
 
+/** A limit as it is typed: a number up to 999 with one decimal, or nothing. */
+const isLimit = (typed: string) => /^(\d{1,3}(\.\d)?)?$/.test(typed.trim());
+
 function limitsOf(before: BaseRules["readingLimits"], numbers: Record<Limit, string>): BaseRules["readingLimits"] {
   // what was settled for other readings stays
   const settled = Object.fromEntries(Object.entries(before).filter(([kind]) => !limits.some(([each]) => each === kind)));
-  for (const [kind, limit] of limits) if (numbers[limit].trim() !== "") settled[kind] = { ...settled[kind], [limit]: Number(numbers[limit]) };
+  for (const [kind, limit] of limits) if (isLimit(numbers[limit]) && numbers[limit].trim() !== "") settled[kind] = { ...settled[kind], [limit]: Number(numbers[limit]) };
   return settled;
 }
 
@@ -45,11 +48,13 @@ export function BaseRulesPage({ rules, number, history, timeZone, maySettle }: P
   const [numbers, setNumbers] = useState(() => Object.fromEntries(figures.map(([field]) => [field, String(rules[field])])) as Record<Figure, string>);
   const [limitNumbers, setLimitNumbers] = useState(() => Object.fromEntries(limits.map(([kind, limit]) => [limit, String(rules.readingLimits[kind]?.[limit] ?? "")])) as Record<Limit, string>);
   const wanted = { ...draft, readingLimits: limitsOf(rules.readingLimits, limitNumbers), ...Object.fromEntries(figures.map(([field]) => [field, Number(numbers[field])])) };
-  const isChanged = canonicalJson(wanted) !== canonicalJson(rules);
+  // what cannot be read as a number is changed too, and refused when it is to be settled
+  const isReadable = figures.every(([field]) => Number.isFinite(wanted[field])) && limits.every(([, limit]) => isLimit(limitNumbers[limit]));
+  const isChanged = !isReadable || canonicalJson(wanted) !== canonicalJson(rules);
   const settle = async () => {
     setFault(null);
     if (figures.some(([field]) => !/^\d{1,4}$/.test(numbers[field].trim()))) return setFault(t("numbers-wrong"));
-    if (limits.some(([, limit]) => !/^(\d{1,3}(\.\d)?)?$/.test(limitNumbers[limit].trim()))) return setFault(t("limits-wrong"));
+    if (limits.some(([, limit]) => !isLimit(limitNumbers[limit]))) return setFault(t("limits-wrong"));
     if (why.trim() === "") return setFault(t("why-missing"));
     try {
       await ask("/api/base/rules", anything, { method: "POST", body: { onNumber: number, rules: wanted, why } });
