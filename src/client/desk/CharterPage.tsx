@@ -105,7 +105,7 @@ export function CharterPage({ row, timeZone, currency, deposit, crew, defects, f
           </Part>
         )}
         <Part title={t("kind.prep").replace(/^./, (letter) => letter.toUpperCase())}>
-          {row.readiness && <ReadinessPart readiness={row.readiness} slug={stay.yachtSlug} />}
+          {row.readiness && <ReadinessPart readiness={row.readiness} slug={stay.yachtSlug} withWork={false} />}
           <PrepPart row={row} at={at} />
           {defects.length > 0 && (
             <>

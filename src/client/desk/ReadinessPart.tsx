@@ -15,7 +15,7 @@ export function ReadyChip({ readiness: { state } }: { readiness: Readiness }) {
 }
 
 /** How ready a yacht is for her next check-in, with every reason; what was short is noted here when it is aboard. */
-export function ReadinessPart({ readiness, slug }: { readiness: Readiness; slug: string }) {
+export function ReadinessPart({ readiness, slug, withWork = true }: { readiness: Readiness; slug: string; /** false where the work stands in a list of its own */ withWork?: boolean }) {
   const t = useTranslations("ready");
   const router = useRouter();
   const [fault, setFault] = useState<string | null>(null);
@@ -32,7 +32,7 @@ export function ReadinessPart({ readiness, slug }: { readiness: Readiness; slug:
     <Box display="grid" gap="2" justifyItems="start">
       <ReadyChip readiness={readiness} />
       <ul>
-        {readiness.reasons.filter((reason) => reason.code !== "restock").map((reason) => (
+        {readiness.reasons.filter(({ code }) => code !== "restock" && (withWork || (code !== "work" && code !== "safety-work"))).map((reason) => (
           <li key={`${reason.code} ${reason.words}`}>
             <VerdictMark verdict={reason.holds ? "stop" : "watch"} /> {t(`reason-${reason.code}`, { words: reason.words })}
           </li>

@@ -18,7 +18,7 @@ import { FromPaper } from "./FromPaper";
 import { LetGo } from "./LetGo";
 import styles from "./Sheets.module.css";
 
-type View = "way" | "left" | "here" | "level" | "odd" | "all" | "refused";
+type View = "first" | "way" | "left" | "here" | "level" | "odd" | "all" | "refused";
 
 interface Props {
   /** where one stands */
@@ -35,7 +35,7 @@ export function Overview({ place, onGo, onClose, onSign }: Props) {
   useVersion();
   const { list } = store.bundle;
   const { gate, progress } = store.sums();
-  const [view, setView] = useState<View>(gate.reasons.some((reason) => reason.code !== "lines-left") ? "way" : "left");
+  const [view, setView] = useState<View>(list.first && list.first.some(({ line }) => list.lines.some((each) => each.id === line && standingOf(store.folded(), each).step === "open")) ? "first" : gate.reasons.some((reason) => reason.code !== "lines-left") ? "way" : "left");
   const [asked, setAsked] = useState("");
   const [bytes] = useState(() => store.keptBytes());
   const folded = store.folded();
@@ -51,23 +51,27 @@ export function Overview({ place, onGo, onClose, onSign }: Props) {
     const standing = standingOf(folded, line);
     return standing.step === "fork" || (standing.step === "done" && standing.verdict !== "fine");
   });
-  const lines = list.lines.filter((line) => {
+  const asFirst = (list.first ?? []).flatMap((each) => list.lines.filter((line) => line.id === each.line));
+  const lines = (view === "first" && wanted === "" ? asFirst : list.lines).filter((line) => {
     if (/^#\d+$/.test(wanted)) return list.lines[Number(wanted.slice(1)) - 1] === line;
     if (wanted !== "") return `${say(line.name, "en")} ${placeName(line.place)}`.toLowerCase().includes(wanted);
     if (view === "odd") return odd.includes(line);
+    if (view === "first") return true;
     return view === "all" || (isLeft(line) && (view === "left" || isNear(line, view)));
   });
   const nameBy = (cell: Cell) => {
     const person = cell.heads[0]?.by.person ?? "";
     return person === store.bundle.me.person ? "" : store.nameOf(person);
   };
+  const first = new Map((list.first ?? []).map(({ line, why }) => [line, why]));
+  const firstLeft = list.lines.filter((line) => first.has(line.id) && isLeft(line)).length;
   const near: View[] = list.kind === "prep" ? [] : ["here", "level"];
-  const views: View[] = ["way", "left", ...near, "odd", "all", ...(refused.length > 0 ? (["refused"] as const) : [])];
+  const views: View[] = [...(first.size > 0 ? (["first"] as const) : []), "way", "left", ...near, "odd", "all", ...(refused.length > 0 ? (["refused"] as const) : [])];
   return (
     <Sheet title={t("overview.title")} closeWord={t("common.close")} onClose={onClose} foot={<Button onClick={onSign}>{t("overview.sign")}</Button>}>
       <div className={styles.stack}>
         <Field label={t("overview.search")}>{(ids) => <input {...ids} type="search" value={asked} onChange={(event) => setAsked(event.target.value)} />}</Field>
-        {wanted === "" && <Choice label={t("overview.title")} options={views.map((each) => ({ value: each, word: t(`overview.${each}`, { odd: odd.length, left: progress.left, here: leftNear("here"), level: leftNear("level"), which: levelOf(place) ?? "", all: progress.total, refused: refused.length }) }))} value={view} onChoose={setView} />}
+        {wanted === "" && <Choice label={t("overview.title")} options={views.map((each) => ({ value: each, word: t(`overview.${each}`, { odd: odd.length, left: progress.left, first: firstLeft, here: leftNear("here"), level: leftNear("level"), which: levelOf(place) ?? "", all: progress.total, refused: refused.length }) }))} value={view} onChoose={setView} />}
         <FromPaper />
         {wanted === "" && view === "way" && (
           <>
@@ -101,7 +105,7 @@ export function Overview({ place, onGo, onClose, onSign }: Props) {
             ))}
           </ul>
         )}
-        {(wanted !== "" || view === "left" || view === "here" || view === "level" || view === "odd" || view === "all") && (
+        {(wanted !== "" || view === "first" || view === "left" || view === "here" || view === "level" || view === "odd" || view === "all") && (
           <ul className={styles.rows}>
             {lines.length === 0 && <li>{wanted === "" ? t("overview.nothing-left") : t("overview.nothing-found")}</li>}
             {lines.map((line) => {
@@ -114,6 +118,7 @@ export function Overview({ place, onGo, onClose, onSign }: Props) {
                   </Button>
                   <span className={styles.place}>
                     {placeName(line.place)}
+                    {first.has(line.id) && ` · ${t(`first.${first.get(line.id) ?? "often"}`)}`}
                     {standing.step === "done" ? ` · ${valueWords(t, line, standing.cell.value)}` : ""}
                     {standing.step === "done" && nameBy(standing.cell) !== "" && ` · ${t("crew-join.by", { name: nameBy(standing.cell) })}`}
                   </span>

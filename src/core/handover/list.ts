@@ -6,6 +6,7 @@ import { BriefingPart } from "../briefing/part";
 import { KnownDefect } from "../upkeep/known";
 import { Group, JacketKg, Key, Level, Side, Surface, System } from "../yacht/schema";
 import { InstantText, Sha256, Uuid } from "./entry";
+import { FirstLook } from "./first-looks";
 import { Mark } from "./mark";
 import { matters, type Matter } from "./matters";
 
@@ -121,6 +122,8 @@ export const HandoverList = Type.Object(
     known: Type.Optional(Type.Array(KnownDefect)),
     /** at check-in: the briefing as it was planned for this skipper */
     briefing: Type.Optional(BriefingPart),
+    /** at check-out: what is likely to have changed, most likely first */
+    first: Type.Optional(Type.Array(FirstLook)),
   },
   closed,
 );

@@ -8,7 +8,7 @@ const file = demoYacht("pale-heron");
 const input = (change: Partial<ListInput> = {}): ListInput => ({
   kind: "check-in", handover: id(1), yacht: { id: id(2), revision: 1, file },
   stay: { id: id(3), from: "2027-06-12T15:00:00.000Z", to: "2027-06-19T09:00:00.000Z", fromDay: "2027-06-12", toDay: "2027-06-19", aboard: 4 },
-  currency: "EUR", checkIn: null, standingMarks: [], viewPhotos: {}, history: {}, openedAt: "2027-06-12T14:00:00.000Z", rules: usualRules, crewKg: [], known: [], study: [], ...change,
+  currency: "EUR", checkIn: null, standingMarks: [], viewPhotos: {}, history: {}, openedAt: "2027-06-12T14:00:00.000Z", rules: usualRules, crewKg: [], known: [], study: [], changed: { reported: [], happened: [], often: new Map() }, ...change,
 });
 
 describe("the list of a handover", () => {

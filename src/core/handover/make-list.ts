@@ -10,6 +10,7 @@ import { filledWords } from "../yacht/figures";
 import type { Surface, YachtFile } from "../yacht/schema";
 import type { HandoverKind, HandoverList, Line, ListPlace, MarkLine, ViewLine } from "./list";
 import type { Mark } from "./mark";
+import { firstLooks, wantsUnderwaterLook, type ChangedFacts } from "./first-looks";
 import { matterOfReading, type Matter } from "./matters";
 
 /** A mark that is on the yacht already, with where it was seen first. */
@@ -39,6 +40,8 @@ export interface ListInput {
   crewKg: readonly number[];
   /** defects that are not mended */
   known: readonly KnownDefect[];
+  /** at check-out: what the skipper told beforehand, and what most often costs something in this fleet */
+  changed: ChangedFacts;
   /** what the skipper said in the study; at check-in */
   study: readonly StudyAnswer[];
 }
@@ -67,6 +70,7 @@ export function makeList(input: ListInput): HandoverList {
     crewKg: [...input.crewKg].sort((a, b) => a - b),
     known: [...input.known],
     ...(input.kind === "check-in" ? { briefing: makeBriefingPart(file, input.study) } : {}),
+    ...(input.kind === "check-out" ? { first: firstLooks(lines, input.changed) } : {}),
   };
 }
 
@@ -76,7 +80,7 @@ function placesInOrder(file: YachtFile): ListPlace[] {
 
 function handoverLines(input: ListInput): Line[] {
   const { file } = input.yacht;
-  const lines: Line[] = [...markLines(input), ...viewLines(input), ...lookLines(file), ...testLines(file), ...readingLines(input, false), ...charterPapers(input), ...countLines(input)];
+  const lines: Line[] = [...markLines(input), ...viewLines(input), ...lookLines(file), ...underwaterLook(input), ...testLines(file), ...readingLines(input, false), ...charterPapers(input), ...countLines(input)];
   const placeIndex = new Map(inOrder(file.places).map(([id], index) => [id, index]));
   return lines.sort((a, b) => (placeIndex.get(a.place) ?? 0) - (placeIndex.get(b.place) ?? 0));
 }
@@ -199,6 +203,17 @@ function charterPapers({ kind, stay, yacht: { file } }: ListInput): Line[] {
     paper("charter-certificate", "Skipper's certificate", "The original, in the skipper's own name; which one is asked for, local rules say.", "certificate"),
     paper("charter-identity", "Skipper's identity", "Passport or identity card, the original. Seen is enough: no copy is kept.", "papers"),
   ];
+}
+
+/** After a grounding and the like she is looked at below the water, where her file does not ask for that anyway. */
+function underwaterLook({ changed, yacht: { file } }: ListInput): Line[] {
+  const isAsked = Object.values(file.looks).some((look) => look.group === "underwater");
+  const stern = Object.values(file.looks).find((look) => look.surface === "stern") ?? Object.values(file.looks)[0];
+  if (isAsked || !stern || !wantsUnderwaterLook(changed.happened)) return [];
+  return [{
+    id: "look:below-the-water", kind: "look", place: stern.place, name: { en: "Below the water: keel, rudder, propeller" }, system: "hull-and-deck", safety: true, surface: "stern", group: "underwater",
+    how: { en: "By diver or camera, engine off and key out, after what was reported. The rudder turns freely, the keel joint is closed, the bilge dry." },
+  }];
 }
 
 function countLines(input: ListInput): Line[] {

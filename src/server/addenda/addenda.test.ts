@@ -1,5 +1,8 @@
 import { v7 as uuid } from "uuid";
 import { Afterwards, BoatBook } from "@/formats/book";
+import { usualRules } from "@/core/base/rules";
+import { makeList } from "@/core/handover/make-list";
+import { demoYacht } from "@/testing/demo-yacht";
 import { addendumWords } from "@/messages/addendum-words";
 import { englishTranslator } from "@/messages/translator";
 import { mismatch } from "@/formats/validate";
@@ -84,6 +87,20 @@ describe("what comes after the signature", () => {
     const view = await now();
     const last = view.addenda.find(({ addendum }) => addendum.kind === "incident");
     expect(last && addendumWords(englishTranslator(), last, (instant) => instant)).toMatch(/^Grounding, 2027-06-10: touched sand at low water, no damage seen · Tove Ellery, made .* · 1 photo/);
+  });
+
+  it("is looked at first at the check-out: what was reported, what follows from a grounding, below the water too", async () => {
+    const id = await base.handoverOf("BR-1052", "check-out");
+    const list = (await base.inBase((db) => findHandover(db, id)))?.list;
+    // the check-out was opened before the grounding was told: its list is fixed, with what was known then
+    expect(list?.first?.[0]).toEqual({ line: "test:mainsail", why: "reported" });
+    expect(list?.first?.map((each) => each.why)).toContain("often");
+    const again = makeList({
+      kind: "check-out", handover: id, yacht: { id: list!.yacht.id, revision: 1, file: demoYacht("pale-heron") }, stay: list!.stay, currency: "EUR", checkIn: { seal: "0".repeat(64), counts: {}, foundIn: {} }, standingMarks: [], viewPhotos: {},
+      history: {}, openedAt: "2027-06-12T10:12:00.000Z", rules: usualRules, crewKg: [], known: [], study: [], changed: { reported: [], happened: ["grounding"], often: new Map() },
+    });
+    expect(again.lines.find((line) => line.id === "look:below-the-water")).toMatchObject({ kind: "look", group: "underwater", safety: true });
+    expect(again.first).toContainEqual({ line: "look:below-the-water", why: "happened" });
   });
 
   it("stands in the boat book and on the record's paper, and the record itself is as it was signed", async () => {

@@ -3,6 +3,7 @@ import { v7 as uuid } from "uuid";
 import { dayIn } from "@/core/basics/instant";
 import { aspectOfKind, type CountValue, type MarkStateValue, type ReadingValue, type ViewValue } from "@/core/handover/aspects";
 import { fold } from "@/core/handover/fold";
+import type { IncidentKind } from "@/core/handover/addenda/addendum";
 import { lineSubject, listHash, type HandoverKind, type HandoverList } from "@/core/handover/list";
 import { makeList, type StandingMark } from "@/core/handover/make-list";
 import { foundIn, mainCell, newMarks, photosOf } from "@/core/handover/state";
@@ -54,6 +55,7 @@ export async function openHandover(db: Queryable, stayId: string, kind: Handover
     rules: (await currentRules(db)).rules,
     crewKg: (await crewOf(db, stayId)).map(({ weightKg }) => weightKg),
     known: await knownDefects(db, stay.yachtId),
+    changed: checkIn ? { ...checkIn.told, often: await oftenCharged(db) } : { reported: [], happened: [], often: new Map() },
     study: kind === "check-in" ? await studyAnswersOf(db, stay.charterId) : [],
   });
   await db.query(
@@ -88,11 +90,22 @@ async function signedCheckIn(db: Queryable, stayId: string) {
     if (cell && !cell.fork) counts[line.id] = (cell.value as CountValue).count;
   }
   // what the base did aboard in between is the new starting state of what it touched, the last visit last
+  const told: { reported: string[]; happened: IncidentKind[] } = { reported: [], happened: [] };
   for (const { addendum } of await addendaTo(db, checkIn.id)) {
+    if (addendum.kind === "late-finding" && addendum.line !== null) told.reported.push(addendum.line);
+    if (addendum.kind === "incident") told.happened.push(addendum.what);
     if (addendum.kind !== "visit") continue;
     for (const { line, count } of addendum.touched) if (count !== null) counts[line] = count;
   }
-  return { id: checkIn.id, revision: checkIn.revision, seal: seal.seal, counts, foundIn: elsewhere, marks: standingMarksAfter(checkIn.list, folded, seal.sealedAt), viewPhotos: viewPhotosAfter(checkIn.list, folded) };
+  return { id: checkIn.id, revision: checkIn.revision, seal: seal.seal, counts, told, foundIn: elsewhere, marks: standingMarksAfter(checkIn.list, folded, seal.sealedAt), viewPhotos: viewPhotosAfter(checkIn.list, folded) };
+}
+
+/** How often a line was on a signed settlement of this base, by line id: what goes missing and what breaks. */
+async function oftenCharged(db: Queryable): Promise<Map<string, number>> {
+  const { rows } = await db.query<{ line: string; times: number }>(
+    `select regexp_replace(l ->> 'id', '^[a-z-]+:', '') as line, count(*)::int as times from settlement s, jsonb_array_elements(s.input -> 'lines') l group by 1`,
+  );
+  return new Map(rows.map(({ line, times }) => [line, times]));
 }
 
 /** Marks that are on the yacht after a handover: those that were there and are not mended, and the new ones. */

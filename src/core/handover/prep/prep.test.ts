@@ -13,7 +13,7 @@ const prepOf = (slug: string, more: Partial<Parameters<typeof makeList>[0]> = {}
   makeList({
     kind: "prep", handover: id(1), yacht: { id: id(2), revision: 1, file: demoYacht(slug) },
     stay: { id: id(3), from: "2027-06-12T15:00:00.000Z", to: "2027-06-19T09:00:00.000Z", fromDay: "2027-06-12", toDay: "2027-06-19", aboard: 4 },
-    currency: "EUR", checkIn: null, standingMarks: [], viewPhotos: {}, history: {}, openedAt: "2027-06-12T08:00:00.000Z", rules: usualRules, crewKg: [], known: [], study: [], ...more,
+    currency: "EUR", checkIn: null, standingMarks: [], viewPhotos: {}, history: {}, openedAt: "2027-06-12T08:00:00.000Z", rules: usualRules, crewKg: [], known: [], study: [], changed: { reported: [], happened: [], often: new Map() }, ...more,
   });
 const idsIn = (list: HandoverList, section: (typeof prepSections)[number]) => list.lines.filter((line) => line.place === sectionKey(section)).map((line) => line.id);
 
