@@ -115,9 +115,11 @@ function StayTable({ label, rows, files, timeZone, now, chosenId, onChoose, onKe
               <td>{t(`step-${row.next}`)}</td>
               <td>{stay.skipper}</td>
               <td>
-                <Chip verdict={row.verdict}>{row.late > 0 ? t("late", { late: row.late }) : t(`know-${row.next}`, { recorded: row.recorded })}</Chip>
-                {row.readiness && <ReadyChip readiness={row.readiness} />}
-                {row.farBelow && <Chip verdict="watch">{all("below.chip")}</Chip>}
+                <Box display="flex" flexWrap="wrap" gap="6px">
+                  <Chip verdict={row.verdict}>{row.late > 0 ? t("late", { late: row.late }) : t(`know-${row.next}`, { recorded: row.recorded })}</Chip>
+                  {row.readiness && <ReadyChip readiness={row.readiness} />}
+                  {row.farBelow && <Chip verdict="watch">{all("below.chip")}</Chip>}
+                </Box>
               </td>
             </tr>
           );
