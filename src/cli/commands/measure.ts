@@ -59,7 +59,7 @@ export async function run([only]: string[]): Promise<number> {
 
 const percentile = (values: number[], part: number) => [...values].sort((a, b) => a - b)[Math.min(values.length - 1, Math.floor(values.length * part))] ?? 0;
 
-/** Two records of 600 lines each, with 300 marks: the median of 30 comparisons. */
+/** Two records of 2,000 lines each, with 300 marks: the median of 30 comparisons. */
 function comparison(): void {
   const line = (i: number): CountLine => ({
     id: `count:thing-${i}`, kind: "count", place: "locker", name: { en: `thing ${i}` }, system: "comfort", safety: false, where: { en: "inside" }, group: "below", expected: 5, perPerson: false,
@@ -68,7 +68,7 @@ function comparison(): void {
   const list: HandoverList = {
     version: 1, kind: "check-out", handover: uuid(), yacht: { id: uuid(), name: "x", class: "x", revision: 1, fileHash: "0".repeat(64) },
     stay: { id: uuid(), from: "2027-06-12T15:00:00Z", to: "2027-06-19T09:00:00Z", fromDay: "2027-06-12", toDay: "2027-06-19", aboard: 4 }, maximumAboard: 8, currency: "EUR", checkInSeal: null,
-    places: [{ id: "locker", name: { en: "Locker" }, level: "deck", side: "port", reach: { en: "aft" } }], lines: Array.from({ length: 600 }, (_, i) => line(i)),
+    places: [{ id: "locker", name: { en: "Locker" }, level: "deck", side: "port", reach: { en: "aft" } }], lines: Array.from({ length: 2000 }, (_, i) => line(i)),
   };
   const entry = (subject: string, aspect: string, value: unknown): Entry => ({ v: 1, id: uuid(), handover: list.handover, subject, aspect, value, basis: [], by: { side: "base", person: uuid() }, device: uuid(), at: "2027-06-12T15:10:00Z", offsetMs: 0 });
   const record = (shift: number) => ({
@@ -84,7 +84,7 @@ function comparison(): void {
     compare(before, after);
     return performance.now() - start;
   });
-  say("comparison of two records of 600 lines and 300 marks, median (slowest)", `${percentile(times, 0.5).toFixed(1)} ms (${Math.max(...times).toFixed(1)} ms)`);
+  say("comparison of two records of 2,000 lines and 300 marks, median (slowest)", `${percentile(times, 0.5).toFixed(1)} ms (${Math.max(...times).toFixed(1)} ms)`);
 }
 
 async function signIn(page: Page): Promise<void> {

@@ -3,7 +3,7 @@ import { Box, Button, chakra } from "@chakra-ui/react";
 import { useFormatter, useTranslations } from "next-intl";
 import { useRouter } from "next/navigation";
 import { useState } from "react";
-import { usualRules, type BaseRules } from "@/core/base/rules";
+import { rulesFrom, usualRules, type BaseRules } from "@/core/base/rules";
 import { canonicalJson } from "@/core/basics/digest";
 import { matters } from "@/core/handover/matters";
 import type { RulesChange } from "@/formats/desk";
@@ -22,6 +22,9 @@ interface Props {
 
 const figures = [["markFromMm", "mark-from"], ["markSingleFromMm", "mark-single"], ["lateHours", "late-hours"], ["windLimitKn", "wind"]] as const;
 type Figure = (typeof figures)[number][0];
+/** Figures with decimals. */
+const measures = [["markToleranceM", "mark-tolerance"], ["markWorseFactor", "mark-worse"]] as const;
+type Measure = (typeof measures)[number][0];
 /** Limits that make sense for a whole fleet; those of batteries and tanks go by chemistry and size, and stand in each yacht's file. */
 const limits = [["belt", "tightBelowMm"], ["belt", "watchAboveMm"], ["belt", "stopAboveMm"], ["gas", "watchBelowPercent"]] as const;
 type Limit = (typeof limits)[number][1];
@@ -47,13 +50,16 @@ export function BaseRulesPage({ rules, number, history, timeZone, maySettle }: P
   const [fault, setFault] = useState<string | null>(null);
   const [numbers, setNumbers] = useState(() => Object.fromEntries(figures.map(([field]) => [field, String(rules[field])])) as Record<Figure, string>);
   const [limitNumbers, setLimitNumbers] = useState(() => Object.fromEntries(limits.map(([kind, limit]) => [limit, String(rules.readingLimits[kind]?.[limit] ?? "")])) as Record<Limit, string>);
-  const wanted = { ...draft, readingLimits: limitsOf(rules.readingLimits, limitNumbers), ...Object.fromEntries(figures.map(([field]) => [field, Number(numbers[field])])) };
+  const [measured, setMeasured] = useState(() => Object.fromEntries(measures.map(([field]) => [field, String(rules[field] ?? usualRules[field])])) as Record<Measure, string>);
+  const isMeasure = (typed: string) => /^\d{1,2}(\.\d{1,2})?$/.test(typed.trim());
+  const wanted = { ...draft, ...Object.fromEntries(measures.map(([field]) => [field, Number(measured[field])])), readingLimits: limitsOf(rules.readingLimits, limitNumbers), ...Object.fromEntries(figures.map(([field]) => [field, Number(numbers[field])])) };
   // what cannot be read as a number is changed too, and refused when it is to be settled
-  const isReadable = figures.every(([field]) => Number.isFinite(wanted[field])) && limits.every(([, limit]) => isLimit(limitNumbers[limit]));
+  const isReadable = figures.every(([field]) => Number.isFinite(wanted[field])) && limits.every(([, limit]) => isLimit(limitNumbers[limit])) && measures.every(([field]) => isMeasure(measured[field]));
   const isChanged = !isReadable || canonicalJson(wanted) !== canonicalJson(rules);
   const settle = async () => {
     setFault(null);
     if (figures.some(([field]) => !/^\d{1,4}$/.test(numbers[field].trim()))) return setFault(t("numbers-wrong"));
+    if (measures.some(([field]) => !isMeasure(measured[field]))) return setFault(t("measures-wrong"));
     if (limits.some(([, limit]) => !isLimit(limitNumbers[limit]))) return setFault(t("limits-wrong"));
     if (why.trim() === "") return setFault(t("why-missing"));
     try {
@@ -71,7 +77,7 @@ export function BaseRulesPage({ rules, number, history, timeZone, maySettle }: P
     if (field === "readingLimits") return limits.flatMap(([kind, limit]) => (those.readingLimits[kind]?.[limit] === undefined ? [] : [`${t(`limit-${limit}`)} ${those.readingLimits[kind][limit]}`])).join(", ") || t("limits-none");
     return String(value);
   };
-  const names = { walkAlone: "walk-alone", expectedShown: "expected-shown", neverLetGo: "never", readingLimits: "limits", ...Object.fromEntries(figures) } as unknown as Partial<Record<keyof BaseRules, "walk-alone">>;
+  const names = { walkAlone: "walk-alone", expectedShown: "expected-shown", neverLetGo: "never", readingLimits: "limits", ...Object.fromEntries([...figures, ...measures]) } as unknown as Partial<Record<keyof BaseRules, "walk-alone">>;
   const whatChanged = (now: BaseRules, before: BaseRules) =>
     (Object.keys(names) as (keyof BaseRules)[]).flatMap((field) => (canonicalJson(now[field]) === canonicalJson(before[field]) ? [] : [`${t(names[field] ?? "walk-alone")}: ${said(before, field)} → ${said(now, field)}`])).join("; ");
   const yesNo = [{ value: "yes", word: t("yes") }, { value: "no", word: t("no") }] as const;
@@ -96,6 +102,11 @@ export function BaseRulesPage({ rules, number, history, timeZone, maySettle }: P
           {figures.map(([field, word]) => (
             <Field key={field} label={t(word)}>
               {(ids) => <input {...ids} inputMode="numeric" value={numbers[field]} onChange={(event) => setNumbers({ ...numbers, [field]: event.target.value })} />}
+            </Field>
+          ))}
+          {measures.map(([field, word]) => (
+            <Field key={field} label={t(word)}>
+              {(ids) => <input {...ids} inputMode="decimal" value={measured[field]} onChange={(event) => setMeasured({ ...measured, [field]: event.target.value })} />}
             </Field>
           ))}
         </Box>
@@ -161,7 +172,7 @@ export function BaseRulesPage({ rules, number, history, timeZone, maySettle }: P
                   <td>{change.number}</td>
                   <td>{format.dateTime(new Date(change.at), { dateStyle: "medium", timeStyle: "short", timeZone })}</td>
                   <td>{change.by}</td>
-                  <td>{whatChanged(change.rules, history[index + 1]?.rules ?? usualRules)}</td>
+                  <td>{whatChanged(rulesFrom(change.rules), rulesFrom(history[index + 1]?.rules ?? null))}</td>
                   <td>{change.why}</td>
                 </tr>
               ))}

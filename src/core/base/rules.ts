@@ -11,6 +11,9 @@ export const BaseRules = Type.Object(
     /** marks below this are wear and are not recorded; from the second figure on each known one is confirmed by itself */
     markFromMm: Type.Integer({ minimum: 0, maximum: 500 }),
     markSingleFromMm: Type.Integer({ minimum: 0, maximum: 5000 }),
+    /** two marks of one kind nearer than this are the same mark; one so many times as long as before is worse */
+    markToleranceM: Type.Optional(Type.Number({ minimum: 0, maximum: 5 })),
+    markWorseFactor: Type.Optional(Type.Number({ minimum: 1, maximum: 10 })),
     /** hours after leaving the berth within which a late finding counts, where a line says no other */
     lateHours: Type.Integer({ minimum: 1, maximum: 168 }),
     /** mean wind of the first day above which she stays */
@@ -26,7 +29,7 @@ export type BaseRules = Static<typeof BaseRules>;
 
 /** What holds at a base that has settled nothing yet: the careful school of each question. */
 export const usualRules: BaseRules = {
-  walkAlone: false, expectedShown: "after", markFromMm: 20, markSingleFromMm: 100, lateHours: 24, windLimitKn: 25, neverLetGo: [...usuallyNeverLetGo], readingLimits: {},
+  walkAlone: false, expectedShown: "after", markFromMm: 20, markSingleFromMm: 100, markToleranceM: 0.15, markWorseFactor: 1.5, lateHours: 24, windLimitKn: 25, neverLetGo: [...usuallyNeverLetGo], readingLimits: {},
 };
 
 /** The rules of a base out of what it settled so far: what it has not is as usual. */

@@ -2,6 +2,7 @@ import fc from "fast-check";
 import { countLine, entryOf, id, listOf } from "../../testing/records";
 import type { Line, LookLine, MarkLine, ReadingLine, TestLine } from "../handover/list";
 import type { Mark } from "../handover/mark";
+import { usualRules, type BaseRules } from "../base/rules";
 import { BadInput } from "../basics/calculation";
 import { compare } from "./compare";
 import { matchMarks } from "./match-marks";
@@ -104,6 +105,16 @@ describe("compare", () => {
     expect(kinds(old, after({ ...fine, [`mark:${id(78)}`]: ["mark", mark({ aM: 3.1, sizeMm: 150 })] }, onList))).toEqual(["mark-worse"]);
     expect(kinds(old, after({ ...fine, [`mark:${id(78)}`]: ["mark", mark({ aM: 3.3 })] }, onList))).toEqual(["new-mark"]);
     expect(kinds(old, after({ ...fine, [`mark:${id(78)}`]: ["mark", mark({ kind: "dent" })] }, onList))).toEqual(["new-mark"]);
+  });
+
+  it("goes by the base's own limits of what is one mark and what is worse, as the list carries them", () => {
+    const old = before({ ...fine, [`mark:${id(77)}`]: ["mark", mark()] });
+    const strict = after({ ...fine, [`mark:${id(78)}`]: ["mark", mark({ aM: 3.1, sizeMm: 140 })] }, [markLine(77)]);
+    // 10 cm off and 1.4 times as long: the same mark and no worse by the usual 15 cm and 1.5 times
+    expect(kinds(old, strict)).toEqual([]);
+    const ruled = (change: Partial<BaseRules>) => kinds(old, { ...strict, list: { ...strict.list, rules: { ...usualRules, ...change } } });
+    expect(ruled({ markWorseFactor: 1.3 })).toEqual(["mark-worse"]);
+    expect(ruled({ markToleranceM: 0.05 })).toEqual(["new-mark"]);
   });
 
   it("leaves out a mark that was taken back, and shows a thing on no list", () => {

@@ -9,7 +9,7 @@ import { foundIn, foundThings, mainCell, newMarks, photosIn, remarksOf } from ".
 import type { Group } from "../yacht/schema";
 import { between, type Between, type StartsAs } from "./between";
 import { matchMarks, type PlacedMark } from "./match-marks";
-import { defaultLimits, type ComparedRecord, type ComparisonLimits } from "./record";
+import { limitsOf, type ComparedRecord, type ComparisonLimits } from "./record";
 
 /** What a difference is. */
 export type DifferenceKind =
@@ -49,9 +49,10 @@ export interface Difference {
  * Everything that is not the same in two records of one yacht. The same records give the same answer in any order of
  * their entries, and a record compared with itself gives nothing.
  *
+ * @param limits the base's, as they stood when the later list was made, unless others are given
  * @throws BadInput when the records are of different yachts or stays
  */
-export function compare(before: ComparedRecord, after: ComparedRecord, limits: ComparisonLimits = defaultLimits): Difference[] {
+export function compare(before: ComparedRecord, after: ComparedRecord, limits: ComparisonLimits = limitsOf(after.list)): Difference[] {
   if (before.list.yacht.id !== after.list.yacht.id) throw new BadInput("/after/list/yacht/id", "these are records of two different yachts");
   if (before.list.stay.id !== after.list.stay.id) throw new BadInput("/after/list/stay/id", "these are records of two different stays");
   const old = side(before);

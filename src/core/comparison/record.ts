@@ -1,4 +1,5 @@
 import { Type, type Static } from "@sinclair/typebox";
+import { rulesFrom } from "../base/rules";
 import { Entry } from "../handover/entry";
 import { HandoverList } from "../handover/list";
 
@@ -18,4 +19,9 @@ export const ComparisonLimits = Type.Object(
 );
 export type ComparisonLimits = Static<typeof ComparisonLimits>;
 
-export const defaultLimits: ComparisonLimits = { toleranceM: 0.15, worseFactor: 1.5 };
+/** The limits of the base's rules that a list carries; the usual ones where it has none. */
+export function limitsOf({ rules }: Pick<HandoverList, "rules">): ComparisonLimits {
+  const { markToleranceM, markWorseFactor } = rulesFrom(rules ?? null);
+  return { toleranceM: markToleranceM ?? usualLimits.toleranceM, worseFactor: markWorseFactor ?? usualLimits.worseFactor };
+}
+const usualLimits: ComparisonLimits = { toleranceM: 0.15, worseFactor: 1.5 };

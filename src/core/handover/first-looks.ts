@@ -1,14 +1,6 @@
-import { Type, type Static } from "@sinclair/typebox";
 import type { IncidentKind } from "./addenda/addendum";
+import type { FirstLook, WhyFirst } from "./first-look";
 import type { Line } from "./list";
-
-/** A line to look at first when she comes back, and why. */
-export const FirstLook = Type.Object(
-  { line: Type.String(), why: Type.Unsafe<WhyFirst>({ type: "string", enum: ["reported", "happened", "often", "mark", "valuable"] }) },
-  { additionalProperties: false },
-);
-export type FirstLook = Static<typeof FirstLook>;
-export type WhyFirst = "reported" | "happened" | "often" | "mark" | "valuable";
 
 export interface ChangedFacts {
   /** lines the skipper reported something on */

@@ -6,7 +6,7 @@ import { BriefingPart } from "../briefing/part";
 import { KnownDefect } from "../upkeep/known";
 import { Group, JacketKg, Key, Level, Side, Surface, System } from "../yacht/schema";
 import { InstantText, Sha256, Uuid } from "./entry";
-import { FirstLook } from "./first-looks";
+import { FirstLook } from "./first-look";
 import { Mark } from "./mark";
 import { matters, type Matter } from "./matters";
 
