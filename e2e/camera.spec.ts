@@ -12,7 +12,7 @@ test.use({
 test("a side is photographed with the earlier picture beside the camera, in one view", async ({ page }) => {
   await signIn(page);
   await page.goto("/charters/BR-1052");
-  await page.getByRole("button", { name: "Start the check-out" }).first().click();
+  await page.getByRole("button", { name: /^(Start|Go on with) the check-out$/ }).first().click();
   await page.waitForURL("**/handover#*");
   await page.getByRole("button", { name: "What is left" }).click();
   await page.getByRole("dialog").getByLabel("Find a thing on the list").fill("stern");
