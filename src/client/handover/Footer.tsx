@@ -53,6 +53,7 @@ export function Footer({ next, onGo, onOverview, onSign }: Props) {
 /** Whether what is on the screen is saved here, sent, or waiting. */
 export function SaveWords() {
   const t = useTranslations();
+  const { paperAt } = useHandover();
   const { unwritten, waiting, refused, fault, online, revoked } = useSaveState();
   let words = t("save.sent");
   if (unwritten > 0) words = t("save.writing");
@@ -61,6 +62,8 @@ export function SaveWords() {
   if (revoked) words = t("save.revoked");
   if (refused > 0) words = t("save.refused", { refused });
   if (fault) words = t("save.fault", { fault });
+  // nobody forgets that what is tapped now counts as written on paper
+  if (paperAt !== null) words = `${words} · ${t("save.from-paper")}`;
   return (
     <p className={`${styles.save} ${fault || refused || revoked ? styles.fault : ""}`} role="status">
       {words}
