@@ -1,22 +1,24 @@
 "use client";
 import { useTranslations } from "next-intl";
 import { useState } from "react";
+import { dayIn } from "@/core/basics/instant";
 import { incidentKinds, type IncidentKind } from "@/core/handover/addenda/addendum";
-import { Button } from "@/ui/Button";
 import { Choice } from "@/ui/Choice";
 import { Field } from "@/ui/Field";
 import type { BookStore } from "../store/book-store";
 import styles from "./Book.module.css";
+import { SendReport } from "./SendReport";
 import { usePhotos } from "./usePhotos";
 
 /** Telling what happened on the way, honestly and before the check-out: kept here first, sent when there is signal. */
 export function IncidentForm({ store, nowMs, onDone }: { store: BookStore; nowMs: number; onDone: () => void }) {
   const t = useTranslations();
   const [what, setWhat] = useState<IncidentKind | null>(null);
-  const [day, setDay] = useState(() => new Date(nowMs).toISOString().slice(0, 10));
+  const [day, setDay] = useState(() => dayIn(new Date(nowMs).toISOString(), store.book.base.timeZone));
   const [words, setWords] = useState("");
   const [tried, setTried] = useState(false);
-  const { photos, fault, take } = usePhotos();
+  const taken = usePhotos();
+  const { photos } = taken;
   const isDay = /^\d{4}-\d{2}-\d{2}$/.test(day) && !Number.isNaN(Date.parse(day));
   const keep = async () => {
     setTried(true);
@@ -35,15 +37,7 @@ export function IncidentForm({ store, nowMs, onDone }: { store: BookStore; nowMs
       <Field label={t("coming-back.words")} error={tried && words.trim() === "" ? t("test.words-missing") : null}>
         {(ids) => <textarea {...ids} rows={4} maxLength={1000} value={words} onChange={(event) => setWords(event.target.value)} />}
       </Field>
-      <Field label={t("mark.photo")} hint={photos.length > 0 ? t("after.photos-ready", { photos: photos.length }) : t("photo.hint")} error={fault ? t(`photo.${fault}`) : null}>
-        {(ids) => <input {...ids} type="file" accept="image/*" onChange={(event) => void take(event.target.files?.[0])} />}
-      </Field>
-      <div className={styles.links}>
-        <Button look="main" large onClick={() => void keep()}>
-          {t("after.send")}
-        </Button>
-        <Button onClick={onDone}>{t("common.back")}</Button>
-      </div>
+      <SendReport photos={taken} onSend={keep} onDone={onDone} />
     </div>
   );
 }

@@ -1,10 +1,10 @@
 "use client";
 import { useTranslations } from "next-intl";
 import { useState } from "react";
-import { Button } from "@/ui/Button";
 import { Field } from "@/ui/Field";
 import type { BookStore } from "../store/book-store";
 import styles from "./Book.module.css";
+import { SendReport } from "./SendReport";
 import { usePhotos } from "./usePhotos";
 
 /** Reporting what was found after the signature: on which line, what, with photos. It is kept here first and sent when there is signal. */
@@ -13,7 +13,8 @@ export function ReportForm({ store, line, onDone }: { store: BookStore; line: st
   const lines = store.book.afterwards?.lines ?? [];
   const [about, setAbout] = useState(line ?? "");
   const [words, setWords] = useState("");
-  const { photos, fault, take } = usePhotos();
+  const taken = usePhotos();
+  const { photos } = taken;
   const [empty, setEmpty] = useState(false);
   const keep = async () => {
     if (words.trim() === "") return setEmpty(true);
@@ -37,15 +38,7 @@ export function ReportForm({ store, line, onDone }: { store: BookStore; line: st
       <Field label={t("after.what")} error={empty ? t("test.words-missing") : null}>
         {(ids) => <textarea {...ids} rows={3} maxLength={1000} value={words} onChange={(event) => setWords(event.target.value)} />}
       </Field>
-      <Field label={t("mark.photo")} hint={photos.length > 0 ? t("after.photos-ready", { photos: photos.length }) : t("photo.hint")} error={fault ? t(`photo.${fault}`) : null}>
-        {(ids) => <input {...ids} type="file" accept="image/*" onChange={(event) => void take(event.target.files?.[0])} />}
-      </Field>
-      <div className={styles.links}>
-        <Button look="main" large onClick={() => void keep()}>
-          {t("after.send")}
-        </Button>
-        <Button onClick={onDone}>{t("common.back")}</Button>
-      </div>
+      <SendReport photos={taken} onSend={keep} onDone={onDone} />
     </div>
   );
 }
