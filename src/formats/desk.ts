@@ -4,7 +4,13 @@ import type { FarBelow } from "../core/briefing/far-below";
 import type { Verdict } from "../core/basics/verdict";
 import type { KeptAddendum } from "../core/handover/addenda/kept";
 import type { HandoverKind } from "../core/handover/list";
+import type { Without } from "../core/handover/seal";
 import type { NextStep } from "../core/handover/next-step";
+import type { Concluded } from "../core/settlement/conclude";
+import type { DueRange } from "../core/settlement/due-range";
+import type { Extra } from "../core/settlement/extra";
+import type { LateReturn } from "../core/settlement/late-return";
+import type { PriceList } from "../core/settlement/prices";
 import type { Proposal } from "../core/settlement/propose";
 import type { FileChange } from "../core/yacht/changes";
 import type { Settlement } from "../core/settlement/schema";
@@ -136,6 +142,16 @@ export interface DepositView {
   at: string;
 }
 
+/** A message as it was given to the (simulated) outbox. */
+export interface OutMessage {
+  id: string;
+  toName: string;
+  toAddress: string | null;
+  subject: string;
+  words: string;
+  at: string;
+}
+
 /** What a reservation says about a line of the statement. */
 export interface Reservation {
   line: string;
@@ -151,6 +167,30 @@ export interface SettlementItem {
   before: { words: string; by: string; at: string | null; photos: string[] };
   after: { words: string; by: string; at: string | null; photos: string[] };
   why: string;
+  /** who decided; empty where nobody has */
+  decidedBy: string;
+  /** where it was reported before she was handed over, in words */
+  prior: string | null;
+}
+
+/** What stands on a statement beside the differences, in words. */
+export interface ExtraItem {
+  id: string;
+  extra: Extra;
+  name: string;
+  why: string;
+  by: string;
+}
+
+/** A line of a signed statement as it stands since. */
+export interface AfterItem {
+  id: string;
+  name: string;
+  state: Concluded["lines"][number]["state"];
+  atMostMinor: number;
+  finalMinor: number;
+  /** what was said of it: objections, and what was agreed in the end */
+  said: { words: string; by: string | null; at: string }[];
 }
 
 /** The settlement of a stay as its screen shows it. */
@@ -161,10 +201,17 @@ export interface SettlementScreen {
   /** what the skipper told before the check-out: late findings and what happened on the way */
   told: KeptAddendum[];
   items: SettlementItem[];
+  extras: ExtraItem[];
+  prices: PriceList;
+  late: LateReturn | null;
+  /** fuel tanks, for a receipt of one filled to the cap */
+  tanks: { line: string; name: string }[];
   output: Settlement;
+  range: DueRange | null;
   digest: string;
   undecided: number;
-  signed: { sealedAt: string; seal: string; reservations: Reservation[]; output: Settlement } | null;
+  signed: { sealedAt: string; seal: string; reservations: Reservation[]; output: Settlement; without: Without | null; objectUntil: string | null; cameSince: number } | null;
+  after: { lines: AfterItem[]; open: number; dueMinor: number; captureMinor: number; releaseMinor: number } | null;
   deposit: DepositView[];
 }
 

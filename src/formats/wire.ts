@@ -1,7 +1,7 @@
 import { Type, type Static } from "@sinclair/typebox";
 import { Entry, InstantText, PartySide, Sha256, Uuid } from "../core/handover/entry";
 import { HandoverKind, HandoverList } from "../core/handover/list";
-import { Manifest, Signature, SignatureContent } from "../core/handover/seal";
+import { Manifest, Signature, SignatureContents } from "../core/handover/seal";
 import { Forecast } from "../core/weather/forecast";
 import { YachtFile } from "../core/yacht/schema";
 
@@ -91,7 +91,7 @@ export const SealRequest = Type.Object(
   {
     manifest: Manifest,
     signatures: Type.Array(Signature, { minItems: 2, maxItems: 2 }),
-    contents: Type.Object({ base: SignatureContent, skipper: SignatureContent }, closed),
+    contents: SignatureContents,
     seal: Sha256,
     device: Uuid,
     sealedAt: InstantText,

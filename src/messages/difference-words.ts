@@ -1,7 +1,9 @@
 import type { Difference, Evidence } from "@/core/comparison/compare";
+import type { PriorReport } from "@/core/comparison/prior";
 import type { HandoverList } from "@/core/handover/list";
 import type { Mark } from "@/core/handover/mark";
 import { markWords, valueWords } from "./line-words";
+import { stampIn } from "./stamp";
 import type { Translator } from "./translator";
 
 /** What a difference is, in a few words. */
@@ -18,6 +20,13 @@ export function differenceWords(t: Translator, difference: Difference): string {
   const { because } = difference.startsAs;
   if (because) return `${what} (${t(`difference.because-${because}`)})`;
   return difference.unknownSince ? `${what} (${t("difference.unknown-since")})` : what;
+}
+
+/** Where a difference was reported before she was handed over. */
+export function priorWords(t: Translator, prior: PriorReport | undefined, timeZone: string): string | null {
+  if (!prior) return null;
+  const at = stampIn(prior.at, timeZone);
+  return prior.charter === null ? t("difference.prior-base", { at, words: prior.words }) : t("difference.prior-charter", { at, words: prior.words, charter: prior.charter });
 }
 
 /** Which number of a reading is compared: its unit in the catalogue. */

@@ -20,6 +20,7 @@ import { addCrewList } from "../../server/db/crew";
 import { addCall } from "../../server/db/calls";
 import { findHandover } from "../../server/db/handovers";
 import { pool, withBase, type Queryable } from "../../server/db/pool";
+import { settlePrices } from "../../server/db/prices";
 import { findYacht } from "../../server/db/yachts";
 import { holdDeposit, noteDeposit } from "../../server/deposit/deposit";
 import { terminalBook } from "../../server/deposit/terminal-book";
@@ -28,6 +29,7 @@ import { postEntries } from "../../server/handover/post-entries";
 import { sealHandover } from "../../server/handover/seal";
 import { checkPhoto, keepPhoto } from "../../server/photos/keep";
 import { decide } from "../../server/settlement/decide";
+import { putExtra } from "../../server/settlement/put-extra";
 import { signSettlement } from "../../server/settlement/sign";
 import { settlementView } from "../../server/settlement/view";
 import { simulatedTerminal } from "../../stand-ins/deposit-terminal";
@@ -63,6 +65,7 @@ interface Loaded {
   staff: Map<string, { id: string; name: string }>;
   yachts: Map<string, string>;
   at: (moment: { day: number; time: string }) => string;
+  timeZone: string;
 }
 
 /** Sets the clock while a part of the past is played. */
@@ -84,11 +87,12 @@ async function loadDemo(): Promise<void> {
   // what is scripted for later today has happened by now
   const at = ({ day, time }: { day: number; time: string }) => instantIn(addDays(today, day), time, script.base.timeZone);
   const baseId = uuid();
-  const loaded: Loaded = { baseId, staff: new Map(), yachts: new Map(), at };
+  const loaded: Loaded = { baseId, staff: new Map(), yachts: new Map(), at, timeZone: script.base.timeZone };
   await withBase(baseId, async (db) => {
     const { name, place, timeZone, currency, languages, phone } = script.base;
     await db.query("insert into base (id, name, place, time_zone, currency, languages, phone) values ($1, $2, $3, $4, $5, $6, $7)", [baseId, name, place, timeZone, currency, languages, phone]);
     await loadStaff(db, loaded, script);
+    await settlePrices(db, 0, script.prices, "this season's prices", loaded.staff.get("senna")?.id ?? "", now());
     await loadYachts(db, loaded, script);
   });
   const markIds: MarkIds = new Map();
@@ -157,7 +161,8 @@ async function loadCharter(db: Queryable, loaded: Loaded, script: Scenario, char
   const { baseId, at } = loaded;
   const addPerson = async (name: string) => {
     const id = uuid();
-    await db.query("insert into person (id, base_id, name) values ($1, $2, $3)", [id, baseId, name]);
+    const email = `${name.toLowerCase().replaceAll(" ", ".")}@crew.example`;
+    await db.query("insert into person (id, base_id, name, email) values ($1, $2, $3, $4)", [id, baseId, name, email]);
     return id;
   };
   const skipperId = await addPerson(charter.skipper);
@@ -165,7 +170,7 @@ async function loadCharter(db: Queryable, loaded: Loaded, script: Scenario, char
   const [charterId, stayId] = [uuid(), uuid()];
   const briefer = loaded.staff.get(charter.briefer);
   if (!briefer) throw new Error(`demo/scenario.json: ${charter.reference} has a briefer who is not of the staff`);
-  const terms: CharterTerms = { ...script.terms, deposit: charter.agreed ?? script.terms.deposit };
+  const terms: CharterTerms = { ...script.terms, deposit: charter.agreed ?? script.terms.deposit, waiver: charter.waiver ?? script.terms.waiver };
   await db.query("insert into charter (id, base_id, reference, charterer_id, skipper_id, terms) values ($1, $2, $3, $4, $5, $6)", [charterId, baseId, charter.reference, chartererId, skipperId, JSON.stringify(terms)]);
   await db.query("insert into stay (id, base_id, charter_id, yacht_id, starts_at, ends_at, aboard) values ($1, $2, $3, $4, $5, $6, $7)", [
     stayId, baseId, charterId, loaded.yachts.get(charter.yacht), at(charter.from), at(charter.to), charter.aboard,
@@ -221,9 +226,10 @@ function typedSignatures(stay: LoadedStay, otherId: string, otherName: string, a
   return { contents, signatures: [signature("base", stay.briefer.id), signature("skipper", otherId)] };
 }
 
-async function settleStay({ baseId }: Loaded, stay: LoadedStay, charter: ScriptedCharter): Promise<void> {
+async function settleStay({ baseId, at, timeZone }: Loaded, stay: LoadedStay, charter: ScriptedCharter): Promise<void> {
   await withBase(baseId, async (db) => {
     const { differences } = await settlementView(db, stay.stayId);
+    for (const { litres, day, reference } of charter.bought ?? []) await putExtra(db, stay.stayId, null, { kind: "fuel", litres, day: dayIn(at({ day, time: "12:00" }), timeZone), reference, full: null }, "", stay.briefer.id);
     for (const [key, { decision, why }] of Object.entries(charter.decisions ?? {})) {
       const difference = differences.find((each) => each.id === key || each.kind === key);
       if (!difference) throw new Error(`demo/scenario.json: ${charter.reference} has no difference "${key}"`);
@@ -234,6 +240,6 @@ async function settleStay({ baseId }: Loaded, stay: LoadedStay, charter: Scripte
   await withBase(baseId, async (db) => {
     const { digest } = await settlementView(db, stay.stayId);
     const { signatures, contents } = typedSignatures(stay, stay.chartererId, stay.charterer, now());
-    await signSettlement(db, stay.stayId, { digest, words: [], reservations: [], signatures, contents }, simulatedTerminal(terminalBook(db), "approves"), stay.briefer.id);
+    await signSettlement(db, stay.stayId, { digest, words: [], reservations: [], signatures, contents, without: null }, simulatedTerminal(terminalBook(db), "approves"), stay.briefer.id);
   });
 }

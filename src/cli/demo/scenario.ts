@@ -1,7 +1,9 @@
 import { Type, type Static } from "@sinclair/typebox";
 import { Experience } from "../../core/briefing/experience";
 import { Mark } from "../../core/handover/mark";
+import { PriceList } from "../../core/settlement/prices";
 import { Decision } from "../../core/settlement/propose";
+import { Waiver } from "../../core/settlement/schema";
 import { CharterTerms, DepositHow } from "../../core/settlement/terms";
 
 const closed = { additionalProperties: false } as const;
@@ -64,6 +66,9 @@ const Charter = Type.Object(
     checkIn: Type.Optional(Handover),
     checkOut: Type.Optional(Handover),
     decisions: Type.Optional(Type.Record(Type.String(), Type.Object({ decision: Decision, why: Type.String() }, closed))),
+    /** fuel bought on the way, by receipt; the day counted from the day the demo is loaded */
+    bought: Type.Optional(Type.Array(Type.Object({ litres: Type.Number(), day: Type.Integer(), reference: Type.String() }, closed))),
+    waiver: Type.Optional(Waiver),
     settle: Type.Optional(Type.Object({ at: Moment }, closed)),
     study: Type.Optional(Study),
     /** what the crew called the base about, so many hours after leaving */
@@ -82,6 +87,7 @@ export const Scenario = Type.Object(
     staff: Type.Array(Type.Object({ key: Type.String(), name: Type.String(), email: Type.String(), roles: Type.Array(Type.String()) }, closed)),
     yachts: Type.Array(Type.Object({ file: Type.String(), berth: Type.String(), code: Type.String() }, closed)),
     terms: CharterTerms,
+    prices: PriceList,
     charters: Type.Array(Charter),
   },
   closed,

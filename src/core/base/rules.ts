@@ -16,6 +16,8 @@ export const BaseRules = Type.Object(
     markWorseFactor: Type.Optional(Type.Number({ minimum: 1, maximum: 10 })),
     /** hours after leaving the berth within which a late finding counts, where a line says no other */
     lateHours: Type.Integer({ minimum: 1, maximum: 168 }),
+    /** days within which one who did not sign can object to a statement */
+    objectDays: Type.Optional(Type.Integer({ minimum: 1, maximum: 90 })),
     /** mean wind of the first day above which she stays */
     windLimitKn: Type.Integer({ minimum: 5, maximum: 60 }),
     /** what no manager lets go without */
@@ -29,7 +31,7 @@ export type BaseRules = Static<typeof BaseRules>;
 
 /** What holds at a base that has settled nothing yet: the careful school of each question. */
 export const usualRules: BaseRules = {
-  walkAlone: false, expectedShown: "after", markFromMm: 20, markSingleFromMm: 100, markToleranceM: 0.15, markWorseFactor: 1.5, lateHours: 24, windLimitKn: 25, neverLetGo: [...usuallyNeverLetGo], readingLimits: {},
+  walkAlone: false, expectedShown: "after", markFromMm: 20, markSingleFromMm: 100, markToleranceM: 0.15, markWorseFactor: 1.5, lateHours: 24, objectDays: 14, windLimitKn: 25, neverLetGo: [...usuallyNeverLetGo], readingLimits: {},
 };
 
 /** The rules of a base out of what it settled so far: what it has not is as usual. */

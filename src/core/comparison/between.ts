@@ -6,7 +6,7 @@ import { mainCell } from "../handover/state";
 import type { HandoverList, Line } from "../handover/list";
 
 /** Why a difference is the base's before anybody decides, or why it is nobody's yet. */
-export type Because = "reported-in-time" | "accepted-as-before" | "never-shown" | "deadline-passed";
+export type Because = "reported-in-time" | "accepted-as-before" | "never-shown" | "deadline-passed" | "known-before";
 
 /** Whose a difference is before anybody has decided: never the charterer's. */
 export interface StartsAs {

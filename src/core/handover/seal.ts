@@ -6,6 +6,17 @@ import { listHash, type HandoverList } from "./list";
 
 const closed = { additionalProperties: false } as const;
 
+/** Who can sign: both parties, or, where the skipper is absent or refuses, a witness beside the base. */
+export const SignerSide = Type.Union([PartySide, Type.Literal("witness")]);
+export type SignerSide = Static<typeof SignerSide>;
+
+/** Why a check-out or a statement is signed without the skipper's side. */
+export const Without = Type.Object({ reason: Type.Union([Type.Literal("absent"), Type.Literal("refuses")]), words: Type.String({ minLength: 1, maxLength: 1000, pattern: "\\S" }) }, closed);
+export type Without = Static<typeof Without>;
+
+/** The two who sign. */
+export const signersOf = (without: Without | null): readonly SignerSide[] => (without ? ["base", "witness"] : ["base", "skipper"]);
+
 /** What is signed: names every part of the record by hash, and the words the signers read. */
 export const Manifest = Type.Object(
   {
@@ -17,6 +28,8 @@ export const Manifest = Type.Object(
     words: Type.Array(Type.String({ maxLength: 1000 }), { maxItems: 2000 }),
     /** when the device had last heard of the base; null for never */
     lastHeardAt: Type.Union([InstantText, Type.Null()]),
+    /** of a check-out that the skipper did not sign */
+    without: Type.Optional(Without),
   },
   closed,
 );
@@ -24,7 +37,7 @@ export type Manifest = Static<typeof Manifest>;
 
 /** A signature as it stands in the seal: who, how, and the imprint of the drawing or name, which is kept apart from it. */
 export const Signature = Type.Object(
-  { side: PartySide, person: Uuid, how: Type.Union([Type.Literal("drawn"), Type.Literal("typed")]), at: InstantText, imprint: Sha256 },
+  { side: SignerSide, person: Uuid, how: Type.Union([Type.Literal("drawn"), Type.Literal("typed")]), at: InstantText, imprint: Sha256 },
   closed,
 );
 export type Signature = Static<typeof Signature>;
@@ -39,6 +52,10 @@ export const SignatureContent = Type.Object(
   closed,
 );
 export type SignatureContent = Static<typeof SignatureContent>;
+
+/** What was put on the glass, by who signed: the base, and the skipper or a witness. */
+export const SignatureContents = Type.Object({ base: SignatureContent, skipper: Type.Optional(SignatureContent), witness: Type.Optional(SignatureContent) }, closed);
+export type SignatureContents = Static<typeof SignatureContents>;
 
 /** The imprint of what was put on the glass. */
 export function imprint(content: SignatureContent): string {
@@ -55,7 +72,7 @@ export function isBlank(how: Signature["how"], content: SignatureContent): boole
 }
 
 /** The manifest of a handover as it stands: entries and photos sorted, so that their order of arrival plays no part. */
-export function makeManifest(list: HandoverList, entries: readonly Entry[], photos: readonly string[], words: readonly string[], lastHeardAt: string | null): Manifest {
+export function makeManifest(list: HandoverList, entries: readonly Entry[], photos: readonly string[], words: readonly string[], lastHeardAt: string | null, without: Without | null = null): Manifest {
   return {
     version: 1,
     handover: list.handover,
@@ -64,6 +81,7 @@ export function makeManifest(list: HandoverList, entries: readonly Entry[], phot
     photos: [...new Set(photos)].sort(),
     words: [...words],
     lastHeardAt,
+    ...(without ? { without } : {}),
   };
 }
 

@@ -42,7 +42,7 @@ export function amountOf(line: SettlementLine, terms: SettlementTerms, writes: W
       const left = line.remedy === "replace" ? ageing(line.ageMonths, line.lifeMonths, terms.ageingFloorPercent) : new Fraction(1);
       const amountMinor = roundHalfUp(left.mul(share).mul(line.estimateMinor));
       const steps = [
-        `${line.remedy === "repair" ? "repair" : "replacement"} ${writes(line.estimateMinor)}`,
+        `${line.remedy === "repair" ? "repair" : "replacement"} ${isRange(line) ? `${writes(line.estimateLowMinor)} to ` : ""}${writes(line.estimateMinor)}`,
         ...(line.remedy === "replace" ? [ageWords(line.ageMonths, line.lifeMonths, left)] : []),
         ...(line.sharePercent === 100 ? [] : [`share ${line.sharePercent} %`]),
       ];
@@ -51,8 +51,13 @@ export function amountOf(line: SettlementLine, terms: SettlementTerms, writes: W
     case "fuel":
       return fuelAmount(line, terms.fuel, writes);
     case "service":
-      return { amountMinor: line.amountMinor, how: `agreed ${writes(line.amountMinor)}` };
+      return { amountMinor: line.amountMinor, how: line.reckoned === undefined ? `agreed ${writes(line.amountMinor)}` : `${line.reckoned} = ${writes(line.amountMinor)}` };
   }
+}
+
+/** Whether a line's price is not fixed yet. */
+export function isRange(line: SettlementLine): line is SettlementLine & { kind: "damage"; estimateLowMinor: number } {
+  return line.kind === "damage" && line.estimateLowMinor !== undefined && line.estimateLowMinor < line.estimateMinor;
 }
 
 const notTheirs = (cause: "wear" | "base") => (cause === "wear" ? "wear, not charged" : "the base bears it");

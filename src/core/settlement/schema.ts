@@ -15,25 +15,30 @@ const everyLine = {
   goodwillMinor: Type.Optional(Minor),
 };
 
+/** decided by a manager with a reason: no cap covers the line */
+const grossNegligence = Type.Optional(Type.Literal(true));
+
 export const MissingLine = Type.Object(
   {
     ...everyLine, kind: Type.Literal("missing"), group: Group, count: Type.Integer({ minimum: 0, maximum: 9999 }), replacementMinor: Minor,
-    ageMonths: Type.Integer({ minimum: 0 }), lifeMonths: Type.Integer({ minimum: 1 }), cause: Cause,
+    ageMonths: Type.Integer({ minimum: 0 }), lifeMonths: Type.Integer({ minimum: 1 }), cause: Cause, grossNegligence,
   },
   closed,
 );
 export const DamageLine = Type.Object(
   {
     ...everyLine, kind: Type.Literal("damage"), group: Group, remedy: Type.Union([Type.Literal("repair"), Type.Literal("replace")]), estimateMinor: Minor,
-    ageMonths: Type.Integer({ minimum: 0 }), lifeMonths: Type.Integer({ minimum: 1 }), sharePercent: Share, cause: Cause,
+    /** where the price is not fixed: the lower end; the estimate is the upper end then, and the line is held */
+    estimateLowMinor: Type.Optional(Minor),
+    ageMonths: Type.Integer({ minimum: 0 }), lifeMonths: Type.Integer({ minimum: 1 }), sharePercent: Share, cause: Cause, grossNegligence,
   },
   closed,
 );
 export const FuelLine = Type.Object(
-  { ...everyLine, kind: Type.Literal("fuel"), capacityL: Type.Number({ exclusiveMinimum: 0 }), outL: Type.Number({ minimum: 0 }), inL: Type.Number({ minimum: 0 }), engineHours: Type.Number({ minimum: 0 }) },
+  { ...everyLine, kind: Type.Literal("fuel"), capacityL: Type.Number({ exclusiveMinimum: 0 }), outL: Type.Number({ minimum: 0 }), inL: Type.Number({ minimum: 0 }), engineHours: Type.Number({ minimum: 0 }), /** why the gauge or the report is not believed, in a sentence; the line is disputed then */ doubt: Type.Optional(Type.String({ minLength: 1, maxLength: 300 })) },
   closed,
 );
-export const ServiceLine = Type.Object({ ...everyLine, kind: Type.Literal("service"), amountMinor: Minor }, closed);
+export const ServiceLine = Type.Object({ ...everyLine, kind: Type.Literal("service"), amountMinor: Minor, /** how it was reckoned, where it is not merely agreed */ reckoned: Type.Optional(Type.String({ minLength: 1, maxLength: 300 })) }, closed);
 export const SettlementLine = Type.Union([MissingLine, DamageLine, FuelLine, ServiceLine]);
 export type SettlementLine = Static<typeof SettlementLine>;
 

@@ -1,5 +1,6 @@
 import fc from "fast-check";
 import { BadInput } from "../basics/calculation";
+import { dueRange } from "./due-range";
 import type { SettlementInput, SettlementLine } from "./schema";
 import { settle } from "./settle";
 
@@ -74,6 +75,32 @@ describe("cap, deposit and totals", () => {
   it("says how each sum came about, to be checked with a pencil", () => {
     expect(settle(input([missing("a")])).lines[0]?.how).toBe("1 × €129.00, 30 of 60 months old, so 50 % = €64.50");
     expect(settle(input([fuel()])).lines[0]?.how).toBe("22 l short × €1.89 + €35.00 for filling = €76.58");
+  });
+
+  it("holds a price that is not fixed at its upper end, and tells between what sums it will lie", () => {
+    const range = input([damage("a", { estimateLowMinor: 12000, estimateMinor: 20000 }), damage("b", { estimateMinor: 5000 })]);
+    expect(settle(range).lines.map(({ chargedMinor, heldMinor }) => [chargedMinor, heldMinor])).toEqual([[0, 20000], [5000, 0]]);
+    expect(settle(range).lines[0]?.how).toBe("repair €120.00 to €200.00 = €200.00; at the upper end until the price is fixed, held and not charged");
+    // 120.00 + 50.00, and 200.00 + 50.00
+    expect(dueRange(range)).toEqual({ lowMinor: 17000, highMinor: 25000 });
+    expect(dueRange(input([damage("b")]))).toBeNull();
+    expect(dueRange(input([damage("a", { estimateLowMinor: 12000, estimateMinor: 20000, disputed: true })]))).toEqual({ lowMinor: 0, highMinor: 0 });
+    expect(() => settle(input([damage("a", { estimateLowMinor: 30000, estimateMinor: 20000 })]))).toThrow("above its upper end");
+  });
+
+  it("leaves gross negligence out of every cap, and says so", () => {
+    // 3000.00 by gross negligence stand beside the excess of 600.00
+    const waiver = { excessMinor: 60000, excludes: [] };
+    const result = settle(input([damage("a", { estimateMinor: 300000, grossNegligence: true }), damage("b", { estimateMinor: 90000 })], { waiver }));
+    expect(result.lines.map((each) => each.chargedMinor)).toEqual([300000, 60000]);
+    expect(result.lines[0]?.how).toContain("gross negligence, so no cap");
+    expect(result).toMatchObject({ captureMinor: 250000, stillToPayMinor: 110000 });
+  });
+
+  it("holds fuel whose gauge is doubted and says why; a service says how it was reckoned", () => {
+    const [doubted, late] = settle(input([fuel({ disputed: true, doubt: "12.4 h would burn 38 l, 22 l went" }), { id: "late", kind: "service", amountMinor: 10000, reckoned: "2 hours × €50.00", disputed: false }])).lines;
+    expect([doubted?.heldMinor, doubted?.how]).toEqual([7658, "22 l short × €1.89 + €35.00 for filling = €76.58; 12.4 h would burn 38 l, 22 l went, held and not charged"]);
+    expect([late?.chargedMinor, late?.how]).toEqual([10000, "2 hours × €50.00 = €100.00"]);
   });
 
   it("refuses ids that stand twice and levels above the tank, and says where", () => {

@@ -1,7 +1,7 @@
 import { BadInput } from "../basics/calculation";
 import { spread } from "../basics/exact";
 import { formatMoney } from "../basics/money";
-import { amountOf } from "./amount";
+import { amountOf, isRange } from "./amount";
 import type { SettledLine, Settlement, SettlementInput, SettlementLine } from "./schema";
 
 interface Reckoned {
@@ -36,9 +36,9 @@ export function settle(input: SettlementInput): Settlement {
 
 const sum = (values: readonly number[]) => values.reduce((a, b) => a + b, 0);
 
-/** What is disputed, or whose cause is not clear, is held and not charged. */
+/** What is disputed, whose cause is not clear, or whose price is not fixed, is held and not charged. */
 export function isHeld(line: SettlementLine): boolean {
-  return line.disputed || ("cause" in line && line.cause === "unclear");
+  return line.disputed || (isRange(line) && line.cause === "charterer") || ("cause" in line && line.cause === "unclear");
 }
 
 function checkLines(lines: readonly SettlementLine[]): void {
@@ -46,6 +46,7 @@ function checkLines(lines: readonly SettlementLine[]): void {
   lines.forEach((line, index) => {
     if (seen.has(line.id)) throw new BadInput(`/lines/${index}/id`, `the id "${line.id}" stands twice`);
     seen.add(line.id);
+    if (line.kind === "damage" && (line.estimateLowMinor ?? 0) > line.estimateMinor) throw new BadInput(`/lines/${index}/estimateLowMinor`, "the lower end of an estimate is above its upper end");
     if (line.kind !== "fuel") return;
     for (const field of ["outL", "inL"] as const) {
       if (line[field] > line.capacityL) throw new BadInput(`/lines/${index}/${field}`, `${line[field]} l do not go into a tank of ${line.capacityL} l`);
@@ -54,7 +55,7 @@ function checkLines(lines: readonly SettlementLine[]): void {
 }
 
 function pools({ waiver, deposit, terms }: SettlementInput, reckoned: Reckoned[]): { capMinor: number; lines: Reckoned[] }[] {
-  const capped = reckoned.filter(({ line }) => terms.capCovers.includes(line.kind));
+  const capped = reckoned.filter(({ line }) => terms.capCovers.includes(line.kind) && !isUncapped(line));
   if (!waiver) return [{ capMinor: deposit.amountMinor, lines: capped }];
   const isExcluded = ({ line }: Reckoned) => "group" in line && waiver.excludes.includes(line.group);
   return [
@@ -62,6 +63,8 @@ function pools({ waiver, deposit, terms }: SettlementInput, reckoned: Reckoned[]
     { capMinor: deposit.amountMinor, lines: capped.filter(isExcluded) },
   ];
 }
+
+const isUncapped = (line: SettlementLine) => "grossNegligence" in line && line.grossNegligence === true;
 
 function capPool(lines: Reckoned[], capMinor: number): void {
   const charged = lines.filter((line) => !line.held);
@@ -80,11 +83,12 @@ function cut(lines: Reckoned[], capMinor: number): number {
 
 function settledLine({ line, amountMinor, how, held, afterCap }: Reckoned, writes: (minor: number) => string): SettledLine {
   const cutWords = afterCap < amountMinor ? `; cut to ${writes(afterCap)} by the cap` : "";
+  const uncapped = isUncapped(line) ? "; gross negligence, so no cap" : "";
   if (held) {
-    const why = line.disputed ? "disputed" : "cause not clear";
-    return { id: line.id, amountMinor, chargedMinor: 0, heldMinor: afterCap, how: `${how}${cutWords}; ${why}, held and not charged` };
+    const why = "doubt" in line && line.doubt !== undefined ? line.doubt : line.disputed ? "disputed" : isRange(line) && line.cause === "charterer" ? "at the upper end until the price is fixed" : "cause not clear";
+    return { id: line.id, amountMinor, chargedMinor: 0, heldMinor: afterCap, how: `${how}${uncapped}${cutWords}; ${why}, held and not charged` };
   }
   const goodwill = Math.min(line.goodwillMinor ?? 0, afterCap);
   const goodwillWords = goodwill > 0 ? `; less ${writes(goodwill)} goodwill` : "";
-  return { id: line.id, amountMinor, chargedMinor: afterCap - goodwill, heldMinor: 0, how: `${how}${cutWords}${goodwillWords}` };
+  return { id: line.id, amountMinor, chargedMinor: afterCap - goodwill, heldMinor: 0, how: `${how}${uncapped}${cutWords}${goodwillWords}` };
 }

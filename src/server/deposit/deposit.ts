@@ -59,28 +59,44 @@ export async function noteDeposit(db: Queryable, stay: Pick<StayView, "stayId" |
   await append(db, stay.stayId, "held", received.amountMinor, currency, key, received.reference, person);
 }
 
+type Sums = { captureMinor: number; releaseMinor: number };
+
 /**
- * Takes what is due out of what is held (a card's hold once, as card networks have it) and gives back what is neither
- * due nor kept back. The request keys are made from the stay, so that doing it again takes nothing twice.
+ * Takes what is due out of what is held and gives back what is neither due nor kept back, when the statement is signed.
+ * The request keys are made from the stay, so that doing it again takes nothing twice.
  */
-export async function captureAndRelease(
-  db: Queryable, terminal: DepositTerminal, { stayId, terms }: Pick<StayView, "stayId" | "terms">, sums: { captureMinor: number; releaseMinor: number }, person: string,
-): Promise<void> {
+export async function captureAndRelease(db: Queryable, terminal: DepositTerminal, stay: Pick<StayView, "stayId" | "terms">, sums: Sums, person: string): Promise<void> {
+  await move(db, terminal, stay, sums, "", person);
+}
+
+/**
+ * Takes and gives back what a signed statement comes to in the end, less what was taken and given back when it was
+ * signed. Done twice it has no more effect.
+ */
+export async function concludeDeposit(db: Queryable, terminal: DepositTerminal, stay: Pick<StayView, "stayId" | "terms">, sums: Sums, person: string): Promise<void> {
+  const events = (await depositEvents(db, stay.stayId)).filter((event) => event.kind === "captured" || event.kind === "released");
+  const already = (kind: DepositKind) => events.filter((event) => event.kind === kind).reduce((sum, event) => sum + event.amountMinor, 0);
+  const left = { captureMinor: Math.max(0, sums.captureMinor - already("captured")), releaseMinor: Math.max(0, sums.releaseMinor - already("released")) };
+  if (left.captureMinor + left.releaseMinor === 0) return;
+  await move(db, terminal, stay, left, "-end", person);
+}
+
+async function move(db: Queryable, terminal: DepositTerminal, { stayId, terms }: Pick<StayView, "stayId" | "terms">, sums: Sums, step: string, person: string): Promise<void> {
   const events = await depositEvents(db, stayId);
   const held = events.find((event) => event.kind === "held");
   if (!held?.reference) return;
   if (notedByHand(terms.deposit.how)) {
     // no terminal: a person hands it back, and what was never received cannot be
-    const received = events.filter((event) => event.kind === "held").reduce((sum, event) => sum + event.amountMinor, 0);
-    const captureMinor = Math.min(sums.captureMinor, received);
-    const releaseMinor = Math.min(sums.releaseMinor, received - captureMinor);
-    if (captureMinor > 0) await append(db, stayId, "captured", captureMinor, held.currency, `capture-${stayId}`, null, person);
-    if (releaseMinor > 0) await append(db, stayId, "released", releaseMinor, held.currency, `release-${stayId}`, null, person);
+    const inHand = events.reduce((sum, { kind, amountMinor }) => sum + (kind === "held" ? amountMinor : kind === "captured" || kind === "released" ? -amountMinor : 0), 0);
+    const captureMinor = Math.min(sums.captureMinor, inHand);
+    const releaseMinor = Math.min(sums.releaseMinor, inHand - captureMinor);
+    if (captureMinor > 0) await append(db, stayId, "captured", captureMinor, held.currency, `capture-${stayId}${step}`, null, person);
+    if (releaseMinor > 0) await append(db, stayId, "released", releaseMinor, held.currency, `release-${stayId}${step}`, null, person);
     return;
   }
   for (const [action, done, amountMinor] of [["capture", "captured", sums.captureMinor], ["release", "released", sums.releaseMinor]] as const) {
     if (amountMinor === 0) continue;
-    const key = `${action}-${stayId}`;
+    const key = `${action}-${stayId}${step}`;
     const answer = await terminal[action](key, held.reference, amountMinor, held.currency);
     if (answer.answer === "no-answer") throw new Refusal(503, "terminal-silent", "The card terminal does not answer. The statement is not signed yet; sign again, nothing is taken twice.");
     if (answer.answer === "declined") throw new Refusal(409, "terminal-declined", "The card terminal refuses this. The statement is not signed; call the card company's hotline.");

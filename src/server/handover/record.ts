@@ -1,7 +1,7 @@
 import "server-only";
 import type { Entry } from "@/core/handover/entry";
 import type { HandoverList } from "@/core/handover/list";
-import type { SignatureContent } from "@/core/handover/seal";
+import type { SignatureContents, SignerSide } from "@/core/handover/seal";
 import { addendaOf, entriesAfter, findHandover, namesOf, standingSeal, type AddendumRow, type HandoverRow, type SealRow } from "../db/handovers";
 import type { Queryable } from "../db/pool";
 import { Refusal } from "../http/refusal";
@@ -13,7 +13,7 @@ export interface SealedRecord {
   /** the entries that were signed; those still to come are missing */
   entries: Entry[];
   seal: SealRow;
-  contents: Partial<Record<"base" | "skipper", SignatureContent>>;
+  contents: Partial<SignatureContents>;
   addenda: AddendumRow[];
   names: Record<string, string>;
 }
@@ -33,7 +33,7 @@ export async function sealedRecord(db: Queryable, handoverId: string): Promise<S
   const signed = await signedEntries(db, handoverId);
   if (!signed) throw new Refusal(409, "not-signed", "This handover is not signed yet, so there is no record of it. Both sign at its end.");
   const { seal, entries } = signed;
-  const { rows } = await db.query<{ side: "base" | "skipper"; content: SignatureContent }>("select side, content from signature_content where seal_id = $1", [seal.id]);
+  const { rows } = await db.query<{ side: SignerSide; content: SignatureContents["base"] }>("select side, content from signature_content where seal_id = $1", [seal.id]);
   const people = [...entries.map((entry) => entry.by.person), ...seal.signatures.map((signature) => signature.person)];
   return {
     handover,

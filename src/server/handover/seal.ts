@@ -1,7 +1,7 @@
 import "server-only";
 import { v7 as uuid } from "uuid";
 import { entryHash } from "@/core/handover/entry";
-import { chainLink, imprint, isBlank, manifestDigest, sealOf } from "@/core/handover/seal";
+import { chainLink, manifestDigest, sealOf, signersOf } from "@/core/handover/seal";
 import type { SealRequest } from "@/formats/wire";
 import { now } from "../clock";
 import { findStay } from "../db/charters";
@@ -9,6 +9,8 @@ import { addendaOf, entriesAfter, findHandover, type HandoverRow } from "../db/h
 import type { Queryable } from "../db/pool";
 import { recordDefects } from "../upkeep/record-defects";
 import { Refusal } from "../http/refusal";
+import { objectUntil, sendCopy } from "../settlement/copies";
+import { checkSignatures } from "./check-signatures";
 import { signHash } from "./keys";
 
 /** What became of a seal: whether it stands, and how many named entries and photos are still to come. */
@@ -46,22 +48,21 @@ export async function sealHandover(db: Queryable, handoverId: string, request: S
      values ($1, current_base(), $2, $3, $4, $5, $6, $7, $8, $9, $10)`,
     [sealId, handoverId, JSON.stringify(manifest), digest, JSON.stringify(signatures), request.seal, request.device, request.sealedAt, receivedAt, number],
   );
-  for (const side of ["base", "skipper"] as const) {
+  for (const side of signersOf(manifest.without ?? null)) {
     await db.query("insert into signature_content (seal_id, base_id, side, content) values ($1, current_base(), $2, $3)", [sealId, side, JSON.stringify(request.contents[side])]);
   }
   await appendChainLink(db, handover, sealId, request.seal, receivedAt);
   await moveLateEntries(db, handover, manifest);
   await recordDefects(db, handoverId);
+  if (manifest.without && number === 1) await sendCopy(db, handover.stayId, "check-out", manifest.without, await objectUntil(db, request.sealedAt));
   return { seal: request.seal, toCome, standing: number === 1 };
 }
 
-async function checkSigners(db: Queryable, handover: HandoverRow, { signatures, contents }: SealRequest): Promise<void> {
+async function checkSigners(db: Queryable, handover: HandoverRow, { manifest, signatures, contents }: SealRequest): Promise<void> {
   const stay = await findStay(db, { stayId: handover.stayId });
-  for (const side of ["base", "skipper"] as const) {
-    const signature = signatures.find((each) => each.side === side);
-    if (!signature) throw new Refusal(422, "signature-missing", `The ${side}'s signature is missing. Both sign on one device.`, "/signatures");
-    if (isBlank(signature.how, contents[side])) throw new Refusal(422, "signature-blank", `The ${side}'s signature is blank. Sign with a finger, or type the name.`, `/contents/${side}`);
-    if (imprint(contents[side]) !== signature.imprint) throw new Refusal(422, "wrong-imprint", "A signature does not fit what was put on the glass. Sign again.", `/contents/${side}`);
+  if (manifest.without && handover.kind !== "check-out") throw new Refusal(422, "needs-skipper", "Only a check-out is signed without the skipper. Nobody is handed a yacht who is not there.", "/manifest/without");
+  for (const signature of checkSignatures(manifest.without ?? null, signatures, contents)) {
+    const { side } = signature;
     if (side === "skipper" && signature.person !== stay?.skipperId && signature.person !== stay?.chartererId) {
       throw new Refusal(422, "wrong-signer", "The skipper or the charterer of this charter signs on that side.", "/signatures");
     }

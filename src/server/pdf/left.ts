@@ -4,6 +4,7 @@ import { fold } from "@/core/handover/fold";
 import type { Line } from "@/core/handover/list";
 import { standingOf } from "@/core/handover/state";
 import { readingRules } from "@/core/readings";
+import { stampIn } from "@/messages/stamp";
 import { englishTranslator } from "@/messages/translator";
 import { now } from "../clock";
 import { currentBase } from "../db/base";
@@ -13,7 +14,7 @@ import type { Queryable } from "../db/pool";
 import { yachtFileAt } from "../db/yachts";
 import { Refusal } from "../http/refusal";
 import { Paper } from "./paper";
-import { stamp, type PdfFile } from "./record";
+import type { PdfFile } from "./record";
 
 /** Paper as a last resort: every line that is left, with its number, place and room to write. Typed in later, it goes under the paper's time. */
 export async function leftPdf(db: Queryable, handoverId: string): Promise<PdfFile> {
@@ -29,9 +30,9 @@ export async function leftPdf(db: Queryable, handoverId: string): Promise<PdfFil
   const title = t("left-paper.title", { yacht: list.yacht.name, kind: t(`kind.${list.kind}`) });
   const paper = new Paper(title, now());
   paper.head(title, file.particulars, [
-    [t("paper.charter"), `${stay.reference}, ${stamp(stay.startsAt, base.timeZone)} – ${stamp(stay.endsAt, base.timeZone)}`],
+    [t("paper.charter"), `${stay.reference}, ${stampIn(stay.startsAt, base.timeZone)} – ${stampIn(stay.endsAt, base.timeZone)}`],
     [t("paper.skipper"), `${stay.skipper}, ${list.stay.aboard} aboard`],
-    [t("left-paper.printed"), stamp(now(), base.timeZone)],
+    [t("left-paper.printed"), stampIn(now(), base.timeZone)],
     [t("left-paper.written"), "________________________________"],
   ]);
   paper.line(t("left-paper.words"));

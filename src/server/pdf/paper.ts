@@ -131,6 +131,28 @@ export class Paper {
     doc.x = margin;
   }
 
+  /** Pictures of both ends of one thing: those before at the left, those after at the right. */
+  sideBySide(title: string, before: readonly { bytes: Buffer; caption: string }[], after: readonly { bytes: Buffer; caption: string }[], none: string): void {
+    const { doc } = this;
+    const half = this.width / 2;
+    const rows = Math.max(before.length, after.length);
+    this.need(210);
+    doc.font("bold").fontSize(10).fillColor(ink).text(title, margin, doc.y, { width: this.width });
+    for (let row = 0; row < rows; row++) {
+      this.need(190);
+      const top = doc.y + 3;
+      [before, after].forEach((side, i) => {
+        const x = margin + i * half;
+        const picture = side[row];
+        if (picture) doc.image(picture.bytes, x, top, { fit: [half - 12, 160] });
+        const caption = picture?.caption ?? (row === 0 ? none : "");
+        doc.font("plain").fontSize(8.5).fillColor(quiet).text(caption, x, top + (picture ? 163 : 4), { width: half - 12, height: 12, ellipsis: true });
+      });
+      doc.y = top + 184;
+    }
+    doc.x = margin;
+  }
+
   /** A signature: the strokes as they were drawn, or the typed name, over a line with who and when. */
   signature(at: { x: number; y: number }, strokes: readonly (readonly (readonly [number, number])[])[], typed: string | null, caption: string): void {
     const { doc } = this;

@@ -3,7 +3,7 @@ import sharp from "sharp";
 import { say } from "@/core/basics/words";
 import { walkState } from "@/core/briefing/walk-state";
 import { fold } from "@/core/handover/fold";
-import type { Signature, SignatureContent } from "@/core/handover/seal";
+import type { Signature, SignatureContents, SignerSide } from "@/core/handover/seal";
 import { isFromGallery, isOlderPhoto } from "@/core/handover/photo-age";
 import { fetchedOf, isCorrected, photosOf, standingOf } from "@/core/handover/state";
 import type { ReadingValue } from "@/core/handover/aspects";
@@ -12,6 +12,7 @@ import { addendumWords } from "@/messages/addendum-words";
 import { aloneWords, briefingSum, standingWords } from "@/messages/briefing-words";
 import { findings } from "@/messages/findings";
 import { fetchedWords, valueWords } from "@/messages/line-words";
+import { stampIn } from "@/messages/stamp";
 import { englishTranslator } from "@/messages/translator";
 import { afterwards } from "../addenda/afterwards";
 import { currentBase } from "../db/base";
@@ -28,19 +29,17 @@ export interface PdfFile {
   name: string;
 }
 
-/** Instants as the base reads them. */
-export const stamp = (instant: string, timeZone: string) => new Intl.DateTimeFormat("en-GB", { dateStyle: "long", timeStyle: "short", timeZone }).format(new Date(instant));
-
 /** Signatures with what was put on the glass, ready for paper. */
-export function signaturesForPaper(signatures: readonly Signature[], contents: Partial<Record<"base" | "skipper", SignatureContent>>, words: { base: string; skipper: string; erased: string }, timeZone: string) {
-  return (["base", "skipper"] as const).map((side) => {
+export function signaturesForPaper(signatures: readonly Signature[], contents: Partial<SignatureContents>, words: Record<SignerSide | "erased", string>, timeZone: string) {
+  const sides: readonly SignerSide[] = signatures.some((each) => each.side === "witness") ? ["base", "witness"] : ["base", "skipper"];
+  return sides.map((side) => {
     const signature = signatures.find((each) => each.side === side);
     const content = contents[side];
     const who = content?.name ?? words.erased;
     return {
       strokes: content?.strokes ?? [],
       typed: signature?.how === "typed" ? who : null,
-      caption: `${words[side]}: ${who}${signature ? `, ${stamp(signature.at, timeZone)}` : ""}`,
+      caption: `${words[side]}: ${who}${signature ? `, ${stampIn(signature.at, timeZone)}` : ""}`,
     };
   });
 }
@@ -60,9 +59,9 @@ export async function recordPdf(db: Queryable, handoverId: string): Promise<PdfF
   const paper = new Paper(title, seal.sealedAt);
   paper.head(title, file.particulars, [
     [t("paper.yacht"), `${list.yacht.name}, ${list.yacht.class}`],
-    [t("paper.charter"), `${stay.reference}, ${stamp(stay.startsAt, base.timeZone)} – ${stamp(stay.endsAt, base.timeZone)}`],
+    [t("paper.charter"), `${stay.reference}, ${stampIn(stay.startsAt, base.timeZone)} – ${stampIn(stay.endsAt, base.timeZone)}`],
     [t("paper.skipper"), `${stay.skipper}, ${list.stay.aboard} aboard`],
-    [t("paper.signed"), stamp(seal.sealedAt, base.timeZone)],
+    [t("paper.signed"), stampIn(seal.sealedAt, base.timeZone)],
     [t("paper.file"), t("paper.file-revision", { revision: list.yacht.revision })],
     [t("paper.seal"), seal.seal],
   ]);
@@ -95,12 +94,14 @@ export async function recordPdf(db: Queryable, handoverId: string): Promise<PdfF
     paper.line(t("paper.open-words"));
     paper.table(
       [{ title: t("sign.col-place"), share: 3 }, { title: t("sign.col-what"), share: 4 }, { title: t("paper.until"), share: 4 }],
-      after.open.map(({ place, name, reason, hours, until }) => [place, `${name}: ${reason}`, until === null ? t("paper.until-hours", { hours }) : stamp(until, base.timeZone)]),
+      after.open.map(({ place, name, reason, hours, until }) => [place, `${name}: ${reason}`, until === null ? t("paper.until-hours", { hours }) : stampIn(until, base.timeZone)]),
     );
   }
   paper.section(t("paper.signatures"));
   paper.line(t("sign.declaration"));
-  paper.signatures(signaturesForPaper(seal.signatures, record.contents, { base: t("paper.base"), skipper: t("paper.skipper"), erased: t("paper.erased") }, base.timeZone));
+  const { without } = seal.manifest;
+  if (without) paper.line(t("paper.without-record", { why: t(`without.they-${without.reason}`), words: without.words }), true);
+  paper.signatures(signaturesForPaper(seal.signatures, record.contents, { base: t("paper.base"), skipper: t("paper.skipper"), witness: t("paper.witness"), erased: t("paper.erased") }, base.timeZone));
   paper.section(t("paper.lines"));
   if (list.rules) paper.line(t(`paper.counted-${list.rules.expectedShown}`));
   const placeName = new Map(list.places.map((place) => [place.id, say(place.name, "en")]));
@@ -127,8 +128,8 @@ export async function recordPdf(db: Queryable, handoverId: string): Promise<PdfF
   }
   if (record.addenda.length > 0) {
     paper.section(t("paper.addenda"));
-    for (const kept of after?.addenda ?? []) paper.line(addendumWords(t, kept, (instant) => stamp(instant, base.timeZone)));
-    for (const addendum of record.addenda.filter(({ kind }) => kind === "late-entry")) paper.line(`${t("paper.late-entry", { made: stamp(addendum.madeAt, base.timeZone), received: stamp(addendum.receivedAt, base.timeZone) })}: ${addendum.id}`);
+    for (const kept of after?.addenda ?? []) paper.line(addendumWords(t, kept, (instant) => stampIn(instant, base.timeZone)));
+    for (const addendum of record.addenda.filter(({ kind }) => kind === "late-entry")) paper.line(`${t("paper.late-entry", { made: stampIn(addendum.madeAt, base.timeZone), received: stampIn(addendum.receivedAt, base.timeZone) })}: ${addendum.id}`);
   }
   const bytes = await paper.bytes((page, pages) => `${base.name} · ${title} · ${t("paper.page", { page, pages })} · ${seal.seal.slice(0, 16)}`);
   return { bytes, name: `${list.kind}-${list.yacht.name.toLowerCase().replaceAll(" ", "-")}-${stay.reference}.pdf` };

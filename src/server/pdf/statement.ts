@@ -1,36 +1,41 @@
 import "server-only";
 import { formatMoney } from "@/core/basics/money";
 import { say } from "@/core/basics/words";
-import type { SignatureContent } from "@/core/handover/seal";
-import { differenceWords, evidenceWords } from "@/messages/difference-words";
-import { englishTranslator } from "@/messages/translator";
-import { currentBase } from "../db/base";
+import { studyState } from "@/core/briefing/study/study";
+import type { SignatureContents, Signature } from "@/core/handover/seal";
+import { differenceWords, evidenceWords, priorWords } from "@/messages/difference-words";
+import { extraName } from "@/messages/extra-words";
+import { stampIn } from "@/messages/stamp";
+import { englishTranslator, type Translator } from "@/messages/translator";
 import type { Queryable } from "../db/pool";
+import { studyAnswersOf } from "../db/study";
 import { yachtFileAt } from "../db/yachts";
 import { depositEvents } from "../deposit/deposit";
-import { settlementView } from "../settlement/view";
+import { settlementView, type SettlementView } from "../settlement/view";
 import { Paper } from "./paper";
-import { picturesFor, signaturesForPaper, stamp, type PdfFile } from "./record";
+import { picturesFor, signaturesForPaper, type PdfFile } from "./record";
 
 /** The statement of a charter on paper: differences with both sides' evidence, each sum with how it came about, deposit, signatures. */
 export async function statementPdf(db: Queryable, stayId: string): Promise<PdfFile> {
   const t = englishTranslator();
   const view = await settlementView(db, stayId);
-  const base = await currentBase(db);
-  const { stay, checkIn, checkOut, signed } = view;
+  const { stay, checkIn, checkOut, signed, base } = view;
+  const { timeZone } = base;
   const file = await yachtFileAt(db, stay.yachtId, checkIn.handover.revision);
   if (!file) throw new Error("a record without its file");
+  // names of things in the skipper's language, where the yacht's file has them
+  const language = studyState(await studyAnswersOf(db, stay.charterId), []).experience?.language ?? "en";
   const input = signed?.input ?? view.input;
   const output = signed?.output ?? view.output;
   const money = (minor: number) => formatMoney(minor, input.currency, "en");
   const title = `${stay.yachtName}: ${t("paper.statement")}`;
   const paper = new Paper(title, signed?.sealedAt ?? checkOut.seal.sealedAt);
   paper.head(signed ? title : `${title} (${t("paper.draft")})`, file.particulars, [
-    [t("paper.charter"), `${stay.reference}, ${stamp(stay.startsAt, base.timeZone)} – ${stamp(stay.endsAt, base.timeZone)}`],
+    [t("paper.charter"), `${stay.reference}, ${stampIn(stay.startsAt, timeZone)} – ${stampIn(stay.endsAt, timeZone)}`],
     [t("paper.charterer"), stay.charterer],
     [t("paper.skipper"), stay.skipper],
     [t("paper.deposit"), money(input.deposit.amountMinor)],
-    ...(signed ? ([[t("paper.signed"), stamp(signed.sealedAt, base.timeZone)], [t("paper.seal"), signed.seal]] as [string, string][]) : []),
+    ...(signed ? ([[t("paper.signed"), stampIn(signed.sealedAt, timeZone)], [t("paper.seal"), signed.seal]] as [string, string][]) : []),
   ]);
   paper.section(t("paper.differences"));
   const shown = view.differences;
@@ -38,54 +43,83 @@ export async function statementPdf(db: Queryable, stayId: string): Promise<PdfFi
   else {
     paper.table(
       [{ title: t("sign.col-what"), share: 4 }, { title: t("paper.before"), share: 3 }, { title: t("paper.after"), share: 3 }],
-      shown.map((difference) => [
-        `${say(difference.name, "en")}: ${differenceWords(t, difference)}`,
-        evidenceWords(t, difference, difference.before, checkOut.list),
-        evidenceWords(t, difference, difference.after, checkOut.list),
-      ]),
+      shown.map((difference) => {
+        const prior = priorWords(t, view.priors[difference.id], timeZone);
+        return [
+          `${say(difference.name, language)}: ${differenceWords(t, difference)}${prior === null ? "" : `. ${prior}`}`,
+          evidenceWords(t, difference, difference.before, checkOut.list),
+          evidenceWords(t, difference, difference.after, checkOut.list),
+        ];
+      }),
     );
   }
   paper.section(t("paper.money"));
-  const nameOf = new Map(shown.map((difference) => [difference.id, say(difference.name, "en")]));
+  const nameOf = new Map([...shown.map((each): [string, string] => [each.id, say(each.name, language)]), ...view.extras.map(({ id, extra }): [string, string] => [id, extraName(t, extra, timeZone)])]);
   const reserved = new Map((signed?.reservations ?? []).map((each) => [each.line, each.words]));
   if (output.lines.length > 0) {
     paper.table(
       [{ title: t("sign.col-what"), share: 3 }, { title: t("paper.how"), share: 6 }, { title: t("paper.charged"), share: 2, right: true }, { title: t("paper.heldcol"), share: 2, right: true }],
       output.lines.map((line) => {
         const words = reserved.get(line.id);
-        return [nameOf.get(line.id) ?? line.id, `${line.how}${words ? ` · ${t("paper.reservation", { words })}` : ""}`, money(line.chargedMinor), money(line.heldMinor)];
+        return [nameOf.get(line.id) ?? line.id, [line.how, ...goodwillWords(t, view, line.id), ...(words ? [t("paper.reservation", { words })] : [])].join(" · "), money(line.chargedMinor), money(line.heldMinor)];
       }),
     );
   }
+  for (const { extra } of view.extras) if (extra.kind === "fuel") paper.line(extraName(t, extra, timeZone));
   paper.table(
     [{ title: "", share: 7 }, { title: t("paper.amount"), share: 2, right: true }],
     [
       [t("paper.due"), money(output.dueMinor)],
+      ...(!signed && view.range ? [[t("paper.range"), `${money(view.range.lowMinor)} – ${money(view.range.highMinor)}`]] : []),
       [t("paper.capture"), money(output.captureMinor)],
       [t("paper.held"), money(output.heldMinor)],
       [t("paper.release"), money(output.releaseMinor)],
       [t("paper.still"), money(output.stillToPayMinor)],
     ],
   );
+  for (const { extra } of view.extras) if (extra.kind === "below-water") paper.line(t("paper.below-water", { sum: money(extra.amountMinor), until: stampIn(extra.until, timeZone) }), true);
+  if (output.heldMinor > 0) paper.line(t("paper.hold-open", { sum: money(output.heldMinor) }), true);
+  if (signed?.without && signed.objectUntil) {
+    paper.line(t("paper.without", { why: t(`without.they-${signed.without.reason}`), words: signed.without.words, until: stampIn(signed.objectUntil, timeZone), phone: base.phone }), true);
+  }
+  if (signed && signed.cameSince > 0) paper.line(t("paper.came-since", { came: signed.cameSince }));
+  afterwards(t, paper, view, nameOf, money);
   const events = await depositEvents(db, stayId);
-  for (const event of events) paper.line(`${stamp(event.at, base.timeZone)}: ${money(event.amountMinor)} ${t(`deposit.${event.kind}`, { how: stay.terms.deposit.how })}${event.reference ? `, ${event.reference}` : ""}`);
+  for (const event of events) paper.line(`${stampIn(event.at, timeZone)}: ${money(event.amountMinor)} ${t(`deposit.${event.kind}`, { how: stay.terms.deposit.how })}${event.reference ? `, ${event.reference}` : ""}`);
   if (stay.terms.deposit.how === "card-hold") paper.line(t("paper.simulated"));
   if (signed) {
-    const { rows } = await db.query<{ side: "base" | "skipper"; content: SignatureContent }>("select side, content from settlement_signature where settlement_id = $1", [signed.id]);
-    const { rows: seals } = await db.query<{ signatures: Parameters<typeof signaturesForPaper>[0] }>("select signatures from settlement where id = $1", [signed.id]);
+    const { rows } = await db.query<{ side: keyof SignatureContents; content: SignatureContents["base"] }>("select side, content from settlement_signature where settlement_id = $1", [signed.id]);
+    const { rows: seals } = await db.query<{ signatures: Signature[] }>("select signatures from settlement where id = $1", [signed.id]);
     paper.section(t("paper.signatures"));
-    paper.signatures(
-      signaturesForPaper(seals[0]?.signatures ?? [], Object.fromEntries(rows.map((row) => [row.side, row.content])), { base: t("paper.base"), skipper: t("paper.charterer"), erased: t("paper.erased") }, base.timeZone),
-    );
+    paper.signatures(signaturesForPaper(seals[0]?.signatures ?? [], Object.fromEntries(rows.map((row) => [row.side, row.content])), { base: t("paper.base"), skipper: t("paper.charterer"), witness: t("paper.witness"), erased: t("paper.erased") }, timeZone));
   }
-  const pictures = await picturesFor(db, shown.flatMap((difference) => [
-    { caption: `${say(difference.name, "en")}: ${t("paper.before")}`, photos: difference.before?.photos ?? [] },
-    { caption: `${say(difference.name, "en")}: ${t("paper.after")}`, photos: difference.after?.photos ?? [] },
-  ]));
-  if (pictures.length > 0) {
+  // both ends beside one another, so that anybody can compare them
+  const pairs = await Promise.all(
+    shown.map(async (difference) => ({
+      title: `${say(difference.name, language)}: ${differenceWords(t, difference)}`,
+      before: await picturesFor(db, [{ caption: t("paper.before"), photos: difference.before?.photos ?? [] }]),
+      after: await picturesFor(db, [{ caption: t("paper.after"), photos: difference.after?.photos ?? [] }]),
+    })),
+  );
+  const withPictures = pairs.filter(({ before, after }) => before.length + after.length > 0);
+  if (withPictures.length > 0) {
     paper.section(t("paper.photos"));
-    paper.pictures(pictures);
+    for (const pair of withPictures) paper.sideBySide(pair.title, pair.before, pair.after, t("paper.no-photo"));
   }
   const bytes = await paper.bytes((page, pages) => `${base.name} · ${title} · ${t("paper.page", { page, pages })}`);
   return { bytes, name: `statement-${stay.reference}.pdf` };
+}
+
+/** A reduction as goodwill with who gave it and why. */
+function goodwillWords(t: Translator, { decided }: SettlementView, id: string): string[] {
+  const standing = decided[id];
+  return standing && (standing.decision.goodwillMinor ?? 0) > 0 ? [t("paper.goodwill", { by: standing.by, why: standing.why })] : [];
+}
+
+/** What came of a signed statement: objections, sums agreed in the end. */
+function afterwards(t: Translator, paper: Paper, { after, base }: SettlementView, nameOf: ReadonlyMap<string, string>, money: (minor: number) => string): void {
+  if (!after || after.objections.length + after.outcomes.length === 0) return;
+  paper.section(t("paper.afterwards"));
+  for (const { line, words, at } of after.objections) paper.line(t("paper.objected", { at: stampIn(at, base.timeZone), name: nameOf.get(line) ?? line, words }));
+  for (const { line, words, at, by, amountMinor } of after.outcomes) paper.line(t("paper.agreed", { at: stampIn(at, base.timeZone), name: nameOf.get(line) ?? line, sum: money(amountMinor), by, words }));
 }

@@ -2,9 +2,9 @@ import "server-only";
 import { say } from "@/core/basics/words";
 import type { Evidence } from "@/core/comparison/compare";
 import type { SettlementItem, SettlementScreen } from "@/formats/desk";
-import { differenceWords, evidenceWords } from "@/messages/difference-words";
+import { differenceWords, evidenceWords, priorWords } from "@/messages/difference-words";
+import { extraName } from "@/messages/extra-words";
 import { englishTranslator } from "@/messages/translator";
-import { currentBase } from "../db/base";
 import type { Queryable } from "../db/pool";
 import { afterwards } from "../addenda/afterwards";
 import { depositEvents } from "../deposit/deposit";
@@ -14,7 +14,7 @@ import { settlementView } from "./view";
 export async function settlementScreen(db: Queryable, stayId: string): Promise<SettlementScreen> {
   const t = englishTranslator();
   const view = await settlementView(db, stayId);
-  const base = await currentBase(db);
+  const { base, signed, after } = view;
   const names = { ...view.checkIn.names, ...view.checkOut.names };
   const places = new Map(view.checkOut.list.places.map((place) => [place.id, say(place.name, "en")]));
   const items = view.proposals.map((proposal): SettlementItem => {
@@ -27,12 +27,24 @@ export async function settlementScreen(db: Queryable, stayId: string): Promise<S
     });
     return {
       proposal, name: say(difference.name, "en"), place: places.get(difference.place) ?? "", what: differenceWords(t, difference),
-      before: side(difference.before), after: side(difference.after), why: view.why[difference.id] ?? "",
+      before: side(difference.before), after: side(difference.after),
+      why: view.decided[difference.id]?.why ?? "", decidedBy: view.decided[difference.id]?.by ?? "", prior: priorWords(t, view.priors[difference.id], base.timeZone),
     };
   });
+  const extras = view.extras.map(({ id, extra, why, by }) => ({ id, extra, why, by, name: extraName(t, extra, base.timeZone) }));
+  const nameOf = new Map([...items.map(({ proposal, name }): [string, string] => [proposal.difference.id, name]), ...extras.map(({ id, name }): [string, string] => [id, name])]);
   return {
-    stay: view.stay, currency: view.input.currency, timeZone: base.timeZone, told: (await afterwards(db, view.checkIn.handover.id)).addenda.filter(({ addendum }) => addendum.kind === "late-finding" || addendum.kind === "incident"), items, output: view.output, digest: view.digest, undecided: view.undecided,
-    signed: view.signed ? { sealedAt: view.signed.sealedAt, seal: view.signed.seal, reservations: view.signed.reservations, output: view.signed.output } : null,
+    stay: view.stay, currency: view.input.currency, timeZone: base.timeZone, told: (await afterwards(db, view.checkIn.handover.id)).addenda.filter(({ addendum }) => addendum.kind === "late-finding" || addendum.kind === "incident"), items, extras, prices: view.prices, late: view.late,
+    tanks: view.checkOut.list.lines.flatMap((line) => (line.kind === "reading" && line.reading === "fuel" ? [{ line: line.id, name: say(line.name, "en") }] : [])),
+    output: view.output, range: view.range, digest: view.digest, undecided: view.undecided,
+    signed: signed && { sealedAt: signed.sealedAt, seal: signed.seal, reservations: signed.reservations, output: signed.output, without: signed.without, objectUntil: signed.objectUntil, cameSince: signed.cameSince },
+    after: after && {
+      lines: after.concluded.lines.filter(({ atMostMinor }) => atMostMinor > 0).map((line) => ({
+        ...line, name: nameOf.get(line.id) ?? line.id,
+        said: [...after.objections, ...after.outcomes].filter((each) => each.line === line.id).map(({ words, by, at }) => ({ words, by, at })),
+      })),
+      open: after.concluded.open, dueMinor: after.concluded.dueMinor, captureMinor: after.concluded.captureMinor, releaseMinor: after.concluded.releaseMinor,
+    },
     deposit: await depositEvents(db, stayId),
   };
 }

@@ -48,19 +48,19 @@ describe("the settlement of two signed records", () => {
   it("takes the demo's decision on the winch handle, by price and age", async () => {
     // 58.00, bought 20 March 2025, back 11 June 2027: 26 of 96 months old, so 70/96 of it is 42.29
     expect(await lineOf(handle)).toMatchObject({ chargedMinor: 4229, heldMinor: 0 });
-    expect((await view()).why[handle]).toBe("went overboard, they say");
+    expect((await view()).decided[handle]?.why).toBe("went overboard, they say");
   });
 
   it("reckons the fuel that is short by the litre, with the fee", async () => {
-    // out 200, back 175: 25 × 1.89 + 35.00 = 82.25
-    expect((await view()).output.lines.find((line) => line.id === "reading-changed:reading:fuel")).toMatchObject({ chargedMinor: 8225 });
+    // out 200, back 150: 50 × 1.89 + 35.00 = 129.50; the gauge steps by 25 l. 19.5 h × 3.9 l = 76.05 l, and 50 + 26 bought went
+    expect((await view()).output.lines.find((line) => line.id === "reading-changed:reading:fuel")).toMatchObject({ chargedMinor: 12950 });
   });
 
   it("says of a sail that was not tried at check-in that nobody knows since when", async () => {
     const screen = await base.inBase((db) => settlementScreen(db, stay));
     const item = (name: string) => screen.items.find((each) => each.name === name);
     expect(item("Headsail, out and furled")?.what).toContain("nobody knows since when");
-    expect(item("Fuel")).toMatchObject({ what: "25 l less", before: { by: "Ilko Brand" }, after: { by: "Ilko Brand" } });
+    expect(item("Fuel")).toMatchObject({ what: "50 l less", before: { by: "Ilko Brand" }, after: { by: "Ilko Brand" } });
     expect(item("Winch handle")).toMatchObject({ what: "1 missing", place: "Cockpit", why: "went overboard, they say" });
   });
 });
@@ -88,7 +88,7 @@ describe("deciding", () => {
 
 describe("signing", () => {
   const signing = async (change: Partial<SettlementSigning> = {}, signers = { base: { person: ilko, name: "Ilko Brand" }, skipper: { person: petra, name: "Petra Arrowby" } }): Promise<SettlementSigning> => ({
-    digest: (await view()).digest, words: ["all read"], reservations: [], ...typedSignatures(signers), ...change,
+    digest: (await view()).digest, words: ["all read"], reservations: [], without: null, ...typedSignatures(signers), ...change,
   });
   const sign = async (request: SettlementSigning, card: "approves" | "declines" | "no-answer" = "approves") =>
     base.inBase((db) => signSettlement(db, stay, request, simulatedTerminal(terminalBook(db), card), ilko));
@@ -109,7 +109,7 @@ describe("signing", () => {
 
   it("is refused with a reservation on a line that is not there, a blank name, or somebody who has no part in it", async () => {
     await expect(signing({ reservations: [{ line: "moon", words: "no" }] }).then(sign)).rejects.toMatchObject({ code: "no-such-line" });
-    await expect(signing({}, { base: { person: ilko, name: "Ilko Brand" }, skipper: { person: petra, name: "  " } }).then(sign)).rejects.toMatchObject({ code: "signature-blank", where: "skipper" });
+    await expect(signing({}, { base: { person: ilko, name: "Ilko Brand" }, skipper: { person: petra, name: "  " } }).then(sign)).rejects.toMatchObject({ code: "signature-blank", where: "/contents/skipper" });
     await expect(signing({}, { base: { person: petra, name: "Petra" }, skipper: { person: petra, name: "Petra" } }).then(sign)).rejects.toMatchObject({ code: "wrong-signer", where: "base" });
     await expect(signing({}, { base: { person: ilko, name: "Ilko" }, skipper: { person: ilko, name: "Ilko" } }).then(sign)).rejects.toMatchObject({ code: "wrong-signer", where: "skipper" });
   });
@@ -132,10 +132,10 @@ describe("signing", () => {
     expect((await view()).signed).toBeNull();
     expect((await events()).map((event) => event.kind)).toEqual(["held"]);
     await sign(request);
-    // due: handle 42.29 less 10.00 goodwill, oar 15.11, fuel 82.25 = 129.65; the rest of 2500.00 goes back
-    expect((await events()).map((event) => [event.kind, event.amountMinor])).toEqual([["held", 250000], ["captured", 12965], ["released", 237035]]);
+    // due: handle 42.29 less 10.00 goodwill, oar 15.11, fuel 129.50 = 176.90; the rest of 2500.00 goes back
+    expect((await events()).map((event) => [event.kind, event.amountMinor])).toEqual([["held", 250000], ["captured", 17690], ["released", 232310]]);
     const { signed } = await view();
-    expect(signed).toMatchObject({ reservations: [{ line: oar, words: "It was cracked." }], output: { dueMinor: 12965, stillToPayMinor: 0 } });
+    expect(signed).toMatchObject({ reservations: [{ line: oar, words: "It was cracked." }], output: { dueMinor: 17690, stillToPayMinor: 0 } });
   });
 
   it("is final", async () => {

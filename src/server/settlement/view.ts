@@ -1,23 +1,35 @@
 import "server-only";
-import { compare, type Difference } from "@/core/comparison/compare";
 import { digestOf } from "@/core/basics/digest";
-import { propose, type Decision, type Proposal } from "@/core/settlement/propose";
+import { compare, type Difference } from "@/core/comparison/compare";
+import { priorOf, withPriors, type PriorReport } from "@/core/comparison/prior";
+import { dueRange, type DueRange } from "@/core/settlement/due-range";
+import { extraLines } from "@/core/settlement/extra";
+import { toleranceByGauge } from "@/core/settlement/fuel-report";
+import { lateReturn, type LateReturn } from "@/core/settlement/late-return";
+import type { PriceList } from "@/core/settlement/prices";
+import { propose, type Decision, type FuelFacts, type Proposal } from "@/core/settlement/propose";
 import type { SettlementInput, SettlementLine, Settlement } from "@/core/settlement/schema";
 import { settle } from "@/core/settlement/settle";
-import type { Reservation, StayView } from "@/formats/desk";
+import type { YachtFile } from "@/core/yacht/schema";
+import type { StayView } from "@/formats/desk";
+import { currentBase, type BaseRow } from "../db/base";
 import { findStay } from "../db/charters";
+import { reportedBefore } from "../db/defects";
 import { handoverOfStay } from "../db/handovers";
+import { currentPrices } from "../db/prices";
+import { yachtFileAt } from "../db/yachts";
 import type { Queryable } from "../db/pool";
 import { Refusal } from "../http/refusal";
 import { sealedRecord, type SealedRecord } from "../handover/record";
+import { afterSigning, type Afterwards } from "./after";
+import { extrasOf, type ExtraRow } from "./extras";
+import { signedSettlement, type SignedSettlement } from "./signed";
 
-export interface SignedSettlement {
-  id: string;
-  sealedAt: string;
-  seal: string;
-  reservations: Reservation[];
-  output: Settlement;
-  input: SettlementInput;
+/** A decision as it stands: by whom, and why. */
+export interface StandingDecision {
+  decision: Decision;
+  why: string;
+  by: string;
 }
 
 /** A charter's settlement as it stands: differences, what was decided, what it comes to. */
@@ -27,14 +39,25 @@ export interface SettlementView {
   checkOut: SealedRecord;
   differences: Difference[];
   proposals: Proposal[];
-  why: Record<string, string>;
+  decided: Record<string, StandingDecision>;
+  /** where a difference was reported before she was handed over, by its id */
+  priors: Record<string, PriorReport>;
+  extras: ExtraRow[];
+  base: BaseRow;
+  prices: PriceList;
+  /** she came back after the agreed time, and what that costs by the base's terms */
+  late: LateReturn | null;
   input: SettlementInput;
   output: Settlement;
+  /** while prices are not fixed: between what sums it will lie */
+  range: DueRange | null;
   /** over input, output and both seals: what both sign */
   digest: string;
   /** what still has to be decided before both can sign */
   undecided: number;
   signed: SignedSettlement | null;
+  /** what came of it since it was signed */
+  after: Afterwards | null;
 }
 
 /** Computes the settlement of a stay from its two sealed records and the people's decisions. */
@@ -43,25 +66,50 @@ export async function settlementView(db: Queryable, stayId: string): Promise<Set
   if (!stay) throw new Refusal(404, "no-such-stay", "There is no such charter here.");
   const checkIn = await recordOf(db, stayId, "check-in");
   const checkOut = await recordOf(db, stayId, "check-out");
-  const differences = compare(checkIn, checkOut);
+  const reported = await reportedBefore(db, stay.yachtId, checkIn.seal.sealedAt);
+  const differences = withPriors(compare(checkIn, checkOut), reported);
   const decided = await standingDecisions(db, stayId);
-  const proposals = propose(differences, checkOut.list, new Map(Object.entries(decided).map(([id, row]) => [id, row.decision])));
+  const extras = await extrasOf(db, stayId);
   const { terms } = stay;
+  const file = await yachtFileAt(db, stay.yachtId, checkIn.handover.revision);
+  const fuel: FuelFacts = {
+    rule: terms.settlement.fuel.rule,
+    burnLph: burnByCounter(file),
+    receipts: extras.flatMap(({ extra }) => (extra.kind === "fuel" ? [extra] : [])),
+  };
+  const proposals = propose(differences, checkOut.list, new Map(Object.entries(decided).map(([id, row]) => [id, row.decision])), fuel);
+  const { prices } = await currentPrices(db);
   const input: SettlementInput = {
     currency: checkOut.list.currency,
     deposit: { amountMinor: terms.deposit.amountMinor },
     waiver: terms.waiver,
-    terms: terms.settlement,
-    lines: proposals.flatMap((proposal): SettlementLine[] => (proposal.line ? [proposal.line] : [])),
+    terms: toleranceByGauge(terms.settlement, checkOut.list),
+    lines: [...proposals.flatMap((proposal): SettlementLine[] => (proposal.line ? [proposal.line] : [])), ...extraLines(extras)],
   };
   const output = settle(input);
-  const digest = digestOf({ checkIn: checkIn.seal.seal, checkOut: checkOut.seal.seal, input, output });
+  const added = [...checkIn.addenda, ...checkOut.addenda];
+  // what comes to a record after the sums were read makes them stale, also where they stay the same
+  const digest = digestOf({ checkIn: checkIn.seal.seal, checkOut: checkOut.seal.seal, added: added.map(({ id }) => id).sort(), input, output });
+  const signed = await signedSettlement(db, stayId);
   return {
-    stay, checkIn, checkOut, differences, proposals, input, output, digest,
-    why: Object.fromEntries(Object.entries(decided).map(([id, row]) => [id, row.why])),
+    stay, checkIn, checkOut, differences, proposals, decided, extras, prices, input, output, digest, signed,
+    base: await currentBase(db),
+    priors: Object.fromEntries(differences.flatMap((difference) => { const prior = priorOf(difference, reported); return prior ? [[difference.id, prior]] : []; })),
+    late: lateReturn(stay.endsAt, checkOut.entries.map((entry) => entry.at).sort()[0] ?? checkOut.seal.sealedAt, prices.lateReturn),
+    range: dueRange(input),
     undecided: proposals.filter((proposal) => proposal.needs !== null).length,
-    signed: await signedSettlement(db, stayId),
+    after: signed && (await afterSigning(db, signed, extras)),
   };
+}
+
+/** What each engine and generator burns at cruising revs, by the line of its hours' counter. */
+function burnByCounter(file: YachtFile | null): Map<string, number> {
+  return new Map(
+    Object.entries(file?.readings ?? {}).flatMap(([key, { kind, of }]): [string, number][] => {
+      const burnLph = kind === "engine-hours" && file ? (file.engines[of ?? ""]?.burnLph ?? file.generators[of ?? ""]?.burnLph) : undefined;
+      return burnLph === undefined ? [] : [[`reading:${key}`, burnLph]];
+    }),
+  );
 }
 
 async function recordOf(db: Queryable, stayId: string, kind: "check-in" | "check-out"): Promise<SealedRecord> {
@@ -70,15 +118,10 @@ async function recordOf(db: Queryable, stayId: string, kind: "check-in" | "check
   return sealedRecord(db, handover.id);
 }
 
-async function standingDecisions(db: Queryable, stayId: string): Promise<Record<string, { decision: Decision; why: string }>> {
-  const { rows } = await db.query<{ id: string; decision: Decision; why: string }>(
-    `select distinct on (difference_id) difference_id as id, decision, why from charge_decision where stay_id = $1 order by difference_id, number desc`,
+async function standingDecisions(db: Queryable, stayId: string): Promise<Record<string, StandingDecision>> {
+  const { rows } = await db.query<StandingDecision & { id: string }>(
+    `select distinct on (d.difference_id) d.difference_id as id, d.decision, d.why, p.name as by from charge_decision d join person p on p.id = d.decided_by where d.stay_id = $1 order by d.difference_id, d.number desc`,
     [stayId],
   );
   return Object.fromEntries(rows.map(({ id, ...row }) => [id, row]));
-}
-
-async function signedSettlement(db: Queryable, stayId: string): Promise<SignedSettlement | null> {
-  const { rows } = await db.query<SignedSettlement>(`select id, sealed_at as "sealedAt", seal, reservations, output, input from settlement where stay_id = $1`, [stayId]);
-  return rows[0] ?? null;
 }

@@ -17,6 +17,6 @@ export const POST = handle<Context>("decide", async (request, { params }) => {
   const staff = await requireStaff();
   const stayId = idParam((await params).id);
   const { differenceId, decision, why } = await readJson(request, Body, 4000);
-  await withBase(staff.baseId, (db) => decide(db, stayId, differenceId, decision, why, staff.personId));
+  await withBase(staff.baseId, (db) => decide(db, stayId, differenceId, decision, why, staff.personId, staff.roles.includes("manager")));
   return Response.json({ decided: differenceId });
 });

@@ -1,6 +1,6 @@
 import { Type } from "@sinclair/typebox";
 import { Sha256 } from "@/core/handover/entry";
-import { Signature, SignatureContent } from "@/core/handover/seal";
+import { Signature, SignatureContents, Without } from "@/core/handover/seal";
 import { requireStaff } from "@/server/auth/session";
 import { withBase } from "@/server/db/pool";
 import { terminalBook } from "@/server/deposit/terminal-book";
@@ -20,7 +20,8 @@ const Body = Type.Object(
     words: Type.Array(Type.String({ maxLength: 1000 }), { maxItems: 1000 }),
     reservations: Type.Array(Type.Object({ line: Type.String({ maxLength: 200 }), words: Type.String({ minLength: 1, maxLength: 1000 }) }, { additionalProperties: false }), { maxItems: 200 }),
     signatures: Type.Array(Signature, { minItems: 2, maxItems: 2 }),
-    contents: Type.Object({ base: SignatureContent, skipper: SignatureContent }, { additionalProperties: false }),
+    contents: SignatureContents,
+    without: Type.Union([Without, Type.Null()]),
   },
   { additionalProperties: false },
 );

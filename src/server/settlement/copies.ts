@@ -1,0 +1,28 @@
+import "server-only";
+import { addHours, type Instant } from "@/core/basics/instant";
+import type { Without } from "@/core/handover/seal";
+import { stampIn } from "@/messages/stamp";
+import { englishTranslator } from "@/messages/translator";
+import { now } from "../clock";
+import { currentBase } from "../db/base";
+import { currentRules } from "../db/base-rules";
+import { findStay } from "../db/charters";
+import { addMessage, correspondents } from "../db/messages";
+import type { Queryable } from "../db/pool";
+
+/** Until when one who did not sign can object, by the base's rules. */
+export async function objectUntil(db: Queryable, from: Instant): Promise<Instant> {
+  const { rules } = await currentRules(db);
+  return addHours(from, (rules.objectDays ?? 14) * 24);
+}
+
+/** Sends a copy at once to those who did not sign, with the reason as it was written down and the time to object. */
+export async function sendCopy(db: Queryable, stayId: string, what: "check-out" | "statement", without: Without, until: Instant): Promise<void> {
+  const t = englishTranslator();
+  const base = await currentBase(db);
+  const stay = await findStay(db, { stayId });
+  if (!stay) return;
+  const subject = t(`copy.subject-${what}`, { yacht: stay.yachtName, reference: stay.reference });
+  const words = t("copy.words", { why: t(`without.${without.reason}`), words: without.words, until: stampIn(until, base.timeZone), phone: base.phone });
+  for (const person of await correspondents(db, stayId)) await addMessage(db, stayId, person, subject, words, now());
+}
