@@ -45,6 +45,28 @@ export type Afterwards = Static<typeof Afterwards>;
 /** Addenda from a device; each is checked by itself. */
 export const AddendumBatch = Type.Object({ addenda: Type.Array(Type.Unknown(), { minItems: 1, maxItems: 50 }) }, closed);
 
+/** The signed statement as the crew reads it. */
+const SettledBook = Type.Object(
+  {
+    sealedAt: InstantText,
+    dueMinor: Type.Integer(),
+    heldMinor: Type.Integer(),
+    releaseMinor: Type.Integer(),
+    /** signed without the charterer: until when lines can be objected to */
+    objectUntil: Type.Union([InstantText, Type.Null()]),
+    lines: Type.Array(
+      Type.Object(
+        {
+          id: Type.String(), name: Type.String(), how: Type.String(), state: Type.Union([Type.Literal("closed"), Type.Literal("held"), Type.Literal("objected"), Type.Literal("may-be-objected")]),
+          atMostMinor: Type.Integer(), finalMinor: Type.Integer(), mayObject: Type.Boolean(), said: Type.Array(Type.String()),
+        },
+        closed,
+      ),
+    ),
+  },
+  closed,
+);
+
 /** The boat book of one charter. */
 export const BoatBook = Type.Object(
   {
@@ -65,7 +87,7 @@ export const BoatBook = Type.Object(
     /** once the check-in is signed */
     afterwards: Type.Union([Afterwards, Type.Null()]),
     skipperId: Uuid,
-    settlement: Type.Union([Type.Object({ sealedAt: InstantText, dueMinor: Type.Integer(), heldMinor: Type.Integer(), releaseMinor: Type.Integer() }, closed), Type.Null()]),
+    settlement: Type.Union([SettledBook, Type.Null()]),
   },
   closed,
 );

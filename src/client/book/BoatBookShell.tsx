@@ -1,7 +1,6 @@
 "use client";
 import { useFormatter, useTranslations } from "next-intl";
 import { useCallback, useEffect, useState, type SubmitEvent } from "react";
-import { formatMoney } from "@/core/basics/money";
 import { check as checkBook } from "@/formats/generated/boat-book";
 import { Button } from "@/ui/Button";
 import { Field } from "@/ui/Field";
@@ -9,6 +8,7 @@ import { HullIcon } from "@/ui/plan/HullIcon";
 import { VerdictMark } from "@/ui/VerdictMark";
 import { anything, ApiFault, ask } from "../api";
 import { BookStore } from "../store/book-store";
+import { StatementPart } from "./StatementPart";
 import { StudyScreen } from "../study/StudyScreen";
 import { NoSignalState } from "../offline/NoSignalState";
 import { KeptPhoto } from "./KeptPhoto";
@@ -86,7 +86,6 @@ function OpenBook({ store }: { store: BookStore }) {
   const format = useFormatter();
   const { timeZone, currency, phone } = book.base;
   const at = (instant: string) => format.dateTime(new Date(instant), { weekday: "short", day: "numeric", month: "long", hour: "2-digit", minute: "2-digit", hourCycle: "h23", timeZone });
-  const money = (minor: number) => formatMoney(minor, currency, "en");
   const [studying, setStudying] = useState(false);
   const [openedAt] = useState(() => Date.now());
   const [keptBytes, setKeptBytes] = useState<number | null>(null);
@@ -185,24 +184,7 @@ function OpenBook({ store }: { store: BookStore }) {
               <p key={handover.id}>{t(`book.not-yet-${handover.kind}`)}</p>
             ),
           )}
-          {book.settlement && (
-            <article className={styles.record}>
-              <h3>{t("book.settled", { at: at(book.settlement.sealedAt) })}</h3>
-              <dl className={styles.sums}>
-                <dt>{t("book.due")}</dt>
-                <dd>{money(book.settlement.dueMinor)}</dd>
-                <dt>{t("book.held")}</dt>
-                <dd>{money(book.settlement.heldMinor)}</dd>
-                <dt>{t("book.released")}</dt>
-                <dd>{money(book.settlement.releaseMinor)}</dd>
-              </dl>
-              <p className={styles.links}>
-                <a href={`/api/stays/${book.stay.id}/statement.pdf`} target="_blank" rel="noreferrer">
-                  {t("book.statement")}
-                </a>
-              </p>
-            </article>
-          )}
+          {book.settlement && <StatementPart settlement={book.settlement} stayId={book.stay.id} currency={currency} timeZone={timeZone} onChanged={() => location.reload()} />}
         </section>
         <section className={styles.part} aria-label={t("book.your-yacht")}>
           <h2>{t("book.your-yacht")}</h2>

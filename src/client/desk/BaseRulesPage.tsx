@@ -20,7 +20,7 @@ interface Props {
   maySettle: boolean;
 }
 
-const figures = [["markFromMm", "mark-from"], ["markSingleFromMm", "mark-single"], ["lateHours", "late-hours"], ["windLimitKn", "wind"]] as const;
+const figures = [["markFromMm", "mark-from"], ["markSingleFromMm", "mark-single"], ["lateHours", "late-hours"], ["objectDays", "object-days"], ["windLimitKn", "wind"]] as const;
 type Figure = (typeof figures)[number][0];
 /** Figures with decimals. */
 const measures = [["markToleranceM", "mark-tolerance"], ["markWorseFactor", "mark-worse"]] as const;
@@ -48,7 +48,7 @@ export function BaseRulesPage({ rules, number, history, timeZone, maySettle }: P
   const [draft, setDraft] = useState(rules);
   const [why, setWhy] = useState("");
   const [fault, setFault] = useState<string | null>(null);
-  const [numbers, setNumbers] = useState(() => Object.fromEntries(figures.map(([field]) => [field, String(rules[field])])) as Record<Figure, string>);
+  const [numbers, setNumbers] = useState(() => Object.fromEntries(figures.map(([field]) => [field, String(rules[field] ?? usualRules[field])])) as Record<Figure, string>);
   const [limitNumbers, setLimitNumbers] = useState(() => Object.fromEntries(limits.map(([kind, limit]) => [limit, String(rules.readingLimits[kind]?.[limit] ?? "")])) as Record<Limit, string>);
   const [measured, setMeasured] = useState(() => Object.fromEntries(measures.map(([field]) => [field, String(rules[field] ?? usualRules[field])])) as Record<Measure, string>);
   const isMeasure = (typed: string) => /^\d{1,2}(\.\d{1,2})?$/.test(typed.trim());

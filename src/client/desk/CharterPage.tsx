@@ -7,7 +7,7 @@ import { formatMoney } from "@/core/basics/money";
 import { notedByHand } from "@/core/settlement/terms";
 import type { Forecast } from "@/core/weather/forecast";
 import type { Afterwards } from "@/formats/book";
-import type { CrewMember, DefectView, DepositView, TodayRow } from "@/formats/desk";
+import type { CrewMember, DefectView, DepositView, OutMessage, TodayRow } from "@/formats/desk";
 import { farBelowWords } from "@/messages/far-below-words";
 import { Chip } from "@/ui/Chip";
 import { OddNote } from "@/ui/OddNote";
@@ -17,6 +17,7 @@ import { CrewList } from "./CrewList";
 import { DefectList } from "./DefectList";
 import { ForecastPart } from "./ForecastPart";
 import { HoldDeposit } from "./HoldDeposit";
+import { MessagesPart } from "./MessagesPart";
 import { MoneyAuthority } from "./MoneyAuthority";
 import { NextAction } from "./NextAction";
 import { OpenHandover } from "./OpenHandover";
@@ -37,10 +38,11 @@ interface Props {
   /** what came after the signed check-in, and who reads this */
   afterwards: Afterwards | null;
   me: string;
+  messages: OutMessage[];
 }
 
 /** One charter: who, when, its money terms, its handovers and records, and the one next thing. */
-export function CharterPage({ row, timeZone, currency, deposit, crew, defects, forecast, windLimitKn, roles, afterwards, me }: Props) {
+export function CharterPage({ row, timeZone, currency, deposit, crew, defects, forecast, windLimitKn, roles, afterwards, me, messages }: Props) {
   const t = useTranslations();
   const format = useFormatter();
   const { stay } = row;
@@ -176,6 +178,11 @@ export function CharterPage({ row, timeZone, currency, deposit, crew, defects, f
                 </a>
               </Button>
             </Box>
+          </Part>
+        )}
+        {messages.length > 0 && (
+          <Part title={t("outbox.title")}>
+            <MessagesPart messages={messages} timeZone={timeZone} />
           </Part>
         )}
       </Box>

@@ -1,22 +1,14 @@
 "use client";
-import { Box, Button, chakra, Input } from "@chakra-ui/react";
-import { useRouter } from "next/navigation";
+import { Box, chakra } from "@chakra-ui/react";
 import { useFormatter, useTranslations } from "next-intl";
-import { useState } from "react";
-import { formatMoney, parseMoney } from "@/core/basics/money";
-import type { Decision } from "@/core/settlement/propose";
+import { formatMoney } from "@/core/basics/money";
 import type { SettlementItem, SettlementScreen } from "@/formats/desk";
 import { Chip } from "@/ui/Chip";
-import { Choice } from "@/ui/Choice";
-import { Field } from "@/ui/Field";
-import { anything, ApiFault, ask } from "../api";
+import { DecisionForm } from "./DecisionForm";
 import { PhotoStrip } from "./PhotoStrip";
 
-const causes = ["charterer", "wear", "base", "unclear"] as const;
-const remedies = ["repair", "replace"] as const;
-
 /** One difference: both sides' evidence beside one another, whose it is, and what it comes to. */
-export function DifferenceCard({ item, screen }: { item: SettlementItem; screen: SettlementScreen }) {
+export function DifferenceCard({ item, screen, isManager }: { item: SettlementItem; screen: SettlementScreen; isManager: boolean }) {
   const t = useTranslations();
   const { proposal } = item;
   const settled = (screen.signed?.output ?? screen.output).lines.find((line) => line.id === proposal.difference.id);
@@ -36,8 +28,9 @@ export function DifferenceCard({ item, screen }: { item: SettlementItem; screen:
         <EvidenceSide title={t("paper.before")} side={item.before} timeZone={screen.timeZone} name={item.name} />
         <EvidenceSide title={t("paper.after")} side={item.after} timeZone={screen.timeZone} name={item.name} right />
       </Box>
-      {!screen.signed && proposal.difference.id && canBeCharged(item) && <DecisionForm item={item} screen={screen} />}
-      {screen.signed && item.why && <p>{t("settle.why-said", { why: item.why })}</p>}
+      {item.prior !== null && <p>{t("settle.prior", { prior: item.prior })}</p>}
+      {!screen.signed && canBeCharged(item) && <DecisionForm item={item} screen={screen} isManager={isManager} />}
+      {screen.signed && item.why && <p>{t("settle.why-said", { why: item.why, by: item.decidedBy })}</p>}
       {settled && !proposal.needs && (
         <p>
           {settled.how}
@@ -71,120 +64,6 @@ function EvidenceSide({ title, side, timeZone, name, right = false }: { title: s
         </chakra.p>
       )}
       <PhotoStrip photos={side.photos} name={name} />
-    </Box>
-  );
-}
-
-function DecisionForm({ item, screen }: { item: SettlementItem; screen: SettlementScreen }) {
-  const t = useTranslations("settle");
-  const words = useTranslations();
-  const router = useRouter();
-  const { line, difference, decided } = item.proposal;
-  const [charge, setCharge] = useState(line !== null);
-  const hasCause = difference.kind !== "reading-changed";
-  const isDamage = difference.kind !== "missing" && hasCause;
-  const damage = line?.kind === "damage" ? line : null;
-  const [cause, setCause] = useState(decided && line && "cause" in line ? line.cause : null);
-  const [remedy, setRemedy] = useState<"repair" | "replace">(damage?.remedy ?? "repair");
-  const [estimate, setEstimate] = useState(damage && damage.estimateMinor > 0 ? String(damage.estimateMinor / 100) : "");
-  const [share, setShare] = useState(String(damage?.sharePercent ?? 100));
-  const [disputed, setDisputed] = useState(line?.disputed ?? false);
-  const [goodwill, setGoodwill] = useState(line?.goodwillMinor ? String(line.goodwillMinor / 100) : "");
-  const [why, setWhy] = useState(item.why);
-  const [fault, setFault] = useState<{ field: string; words: string } | null>(null);
-  const [busy, setBusy] = useState(false);
-
-  const keep = async () => {
-    const decision: Decision = { charge };
-    if (charge) {
-      if (hasCause) {
-        if (!cause) return setFault({ field: "cause", words: t("cause-missing") });
-        decision.cause = cause;
-      }
-      decision.disputed = disputed;
-      if (isDamage && cause !== "wear" && cause !== "base") {
-        const minor = parseMoney(estimate, screen.currency);
-        if (minor === null || minor === 0) return setFault({ field: "estimate", words: t("estimate-wrong") });
-        const percent = Number(share);
-        if (!Number.isInteger(percent) || percent < 0 || percent > 100) return setFault({ field: "share", words: t("share-wrong") });
-        Object.assign(decision, { remedy, estimateMinor: minor, sharePercent: percent });
-      }
-      const off = goodwill.trim() === "" ? 0 : parseMoney(goodwill, screen.currency);
-      if (off === null) return setFault({ field: "goodwill", words: t("estimate-wrong") });
-      if (off > 0) decision.goodwillMinor = off;
-      if (off > 0 && why.trim() === "") return setFault({ field: "why", words: t("goodwill-why") });
-    }
-    setFault(null);
-    setBusy(true);
-    try {
-      await ask(`/api/stays/${screen.stay.stayId}/decisions`, anything, { method: "POST", body: { differenceId: difference.id, decision, why: why.trim() } });
-      router.refresh();
-    } catch (error) {
-      setFault({ field: "all", words: error instanceof ApiFault ? error.message : t("no-signal") });
-    }
-    setBusy(false);
-  };
-  const says = (field: string) => (fault?.field === field ? fault.words : null);
-  return (
-    <Box display="grid" gap="3">
-      {hasCause && (
-        <Box display="flex" flexWrap="wrap" gap="2" alignItems="center">
-          <span>{t("whose")}</span>
-          <Choice
-            label={`${t("whose")} ${item.name}`}
-            options={[...causes.map((value) => ({ value: value as string, word: words(`cause.${value}`) })), { value: "none", word: t("no-charge") }]}
-            value={charge ? cause : "none"}
-            onChoose={(value) => {
-              setCharge(value !== "none");
-              if (value !== "none") setCause(value as (typeof causes)[number]);
-            }}
-          />
-          {says("cause") && <p role="alert">{says("cause")}</p>}
-        </Box>
-      )}
-      {charge && (cause !== null || !hasCause) && (
-        <Box display="flex" flexWrap="wrap" gap="3" alignItems="flex-end">
-          {isDamage && cause !== "wear" && cause !== "base" && (
-            <>
-              <Choice label={t("remedy")} options={remedies.map((value) => ({ value, word: words(`remedy.${value}`) }))} value={remedy} onChoose={setRemedy} />
-              <Box width="9rem">
-                <Field label={t("estimate", { currency: screen.currency })} error={says("estimate")}>
-                  {(ids) => <Input {...ids} inputMode="decimal" value={estimate} onChange={(event) => setEstimate(event.target.value)} />}
-                </Field>
-              </Box>
-              <Box width="7rem">
-                <Field label={t("share")} error={says("share")}>
-                  {(ids) => <Input {...ids} inputMode="numeric" value={share} onChange={(event) => setShare(event.target.value)} />}
-                </Field>
-              </Box>
-            </>
-          )}
-          <Box width="9rem">
-            <Field label={t("goodwill", { currency: screen.currency })} error={says("goodwill")}>
-              {(ids) => <Input {...ids} inputMode="decimal" value={goodwill} onChange={(event) => setGoodwill(event.target.value)} />}
-            </Field>
-          </Box>
-          <chakra.label display="inline-flex" alignItems="center" gap="2" minHeight="48px" fontWeight="600">
-            <input type="checkbox" checked={disputed} onChange={(event) => setDisputed(event.target.checked)} style={{ width: 24, height: 24 }} />
-            {t("disputed")}
-          </chakra.label>
-        </Box>
-      )}
-      <Box display="flex" flexWrap="wrap" gap="3" alignItems="flex-end">
-        <Box flex="1 1 16rem">
-          <Field label={t("why")} error={says("why")}>
-            {(ids) => <Input {...ids} maxLength={500} value={why} onChange={(event) => setWhy(event.target.value)} />}
-          </Field>
-        </Box>
-        <Button variant={item.proposal.needs ? "solid" : "outline"} onClick={keep} disabled={busy} aria-label={`${t("keep")}: ${item.name}`}>
-          {t("keep")}
-        </Button>
-      </Box>
-      {says("all") && (
-        <chakra.p role="alert" color="alarmInk" fontWeight="600">
-          {says("all")}
-        </chakra.p>
-      )}
     </Box>
   );
 }

@@ -28,7 +28,8 @@ export function NextAction({ stayId, reference, next }: { stayId: string; refere
     case "go-on-check-out":
       return <OpenHandover stayId={stayId} kind="check-out" label={t(`do-${next}`)} />;
     case "settle":
-      return to(`/charters/${reference}/settlement`, t("do-settle"));
+    case "clear-up":
+      return to(`/charters/${reference}/settlement`, t(`do-${next}`));
     case "settled":
       return to(`/charters/${reference}`, t("do-settled"), false);
     case "under-way":

@@ -6,14 +6,16 @@ import { useState } from "react";
 import { formatMoney } from "@/core/basics/money";
 import type { SettlementScreen } from "@/formats/desk";
 import { Chip } from "@/ui/Chip";
+import { AfterStatement } from "./AfterStatement";
 import { DifferenceCard } from "./DifferenceCard";
 import { AddendumWords } from "../book/AddendumWords";
 import { SettlementSigning } from "./SettlementSigning";
 import { PhotoStrip } from "./PhotoStrip";
+import { StatementExtras } from "./StatementExtras";
 
 interface Props {
   screen: SettlementScreen;
-  me: { person: string; name: string };
+  me: { person: string; name: string; isManager: boolean };
 }
 
 /** What changed, whose it is, what it costs, and what the deposit pays. */
@@ -53,15 +55,17 @@ export function SettlementBoard({ screen, me }: Props) {
             ))}
           </Box>
         )}
+        <AfterStatement screen={screen} />
         {items.length === 0 && <p>{t("settle.nothing")}</p>}
         {costly.map((item) => (
-          <DifferenceCard key={item.proposal.difference.id} item={item} screen={screen} />
+          <DifferenceCard key={item.proposal.difference.id} item={item} screen={screen} isManager={me.isManager} />
         ))}
+        <StatementExtras screen={screen} />
         {other.length > 0 && (
           <>
             <h2>{t("settle.no-money")}</h2>
             {other.map((item) => (
-              <DifferenceCard key={item.proposal.difference.id} item={item} screen={screen} />
+              <DifferenceCard key={item.proposal.difference.id} item={item} screen={screen} isManager={me.isManager} />
             ))}
           </>
         )}
@@ -81,6 +85,7 @@ export function SettlementBoard({ screen, me }: Props) {
               ))}
             </chakra.dl>
           </div>
+          {!signed && screen.range && <p>{t("settle.range", { low: money(screen.range.lowMinor), high: money(screen.range.highMinor) })}</p>}
           <p>{t("settle.deposit", { amount: money(stay.terms.deposit.amountMinor), held: money(stay.heldMinor) })}</p>
           {stay.terms.waiver && <p>{t("charter.waiver-words", { excess: money(stay.terms.waiver.excessMinor) })}</p>}
           {signed ? (

@@ -1,17 +1,19 @@
 "use client";
-import { Box, Button, chakra, Input } from "@chakra-ui/react";
-import { useRouter } from "next/navigation";
+import { Box, Button, Input } from "@chakra-ui/react";
 import { useTranslations } from "next-intl";
 import { useState } from "react";
 import { formatMoney } from "@/core/basics/money";
+import type { Without } from "@/core/handover/seal";
 import type { SettlementScreen } from "@/formats/desk";
 import { Choice } from "@/ui/Choice";
 import { Field } from "@/ui/Field";
 import { Sheet } from "@/ui/Sheet";
 import { SignatureField, type Signed } from "@/ui/signature/SignatureField";
-import { anything, ApiFault, ask } from "../api";
 import { makeSignature } from "../signing/make-signature";
+import { WithoutSkipper } from "../signing/WithoutSkipper";
 import { useSignatureWords } from "../signing/useSignatureWords";
+import { Fault } from "./Fault";
+import { useAsk } from "./useAsk";
 
 interface Props {
   screen: SettlementScreen;
@@ -22,46 +24,42 @@ interface Props {
 /** Both read the sums and sign them; the charterer may sign with reservation on single lines, in own words. */
 export function SettlementSigning({ screen, me, onClose }: Props) {
   const t = useTranslations("settle");
-  const router = useRouter();
   const signatureWords = useSignatureWords();
   const [signed, setSigned] = useState<Record<"base" | "skipper", Signed | null>>({ base: null, skipper: null });
   const [reservations, setReservations] = useState<Record<string, string>>({});
   const [tried, setTried] = useState(false);
-  const [fault, setFault] = useState<string | null>(null);
-  const [busy, setBusy] = useState(false);
+  const { fault, setFault, busy, send } = useAsk();
+  const [without, setWithout] = useState<Without | null>(null);
+  const [witness, setWitness] = useState("");
+  const all = useTranslations();
   const { output, stay } = screen;
   const [who, setWho] = useState<"charterer" | "skipper">("charterer");
   const signer = who === "charterer" ? { person: stay.chartererId, name: stay.charterer } : { person: stay.skipperId, name: stay.skipper };
   const money = (minor: number) => formatMoney(minor, screen.currency, "en");
-  const nameOf = (id: string) => screen.items.find((item) => item.proposal.difference.id === id)?.name ?? id;
+  const nameOf = (id: string) => screen.items.find((item) => item.proposal.difference.id === id)?.name ?? screen.extras.find((each) => each.id === id)?.name ?? id;
   const lines = output.lines.filter((line) => line.chargedMinor > 0 || line.heldMinor > 0);
   const words = [
     ...output.lines.map((line) => `${nameOf(line.id)}: ${line.how}`),
     `${t("due")}: ${money(output.dueMinor)}`, `${t("capture")}: ${money(output.captureMinor)}`, `${t("held")}: ${money(output.heldMinor)}`,
     `${t("release")}: ${money(output.releaseMinor)}`, `${t("still")}: ${money(output.stillToPayMinor)}`,
-    ...(who === "skipper" ? [t("by-authority", { skipper: stay.skipper, charterer: stay.charterer, authority: stay.authority ?? "" })] : []),
+    ...screen.extras.flatMap(({ extra, name }) => (extra.kind === "below-water" ? [t("but-for", { name, sum: money(extra.amountMinor) })] : [])),
+    ...(without ? [all("without.declaration", { why: all(`without.they-${without.reason}`), words: without.words, witness })] : []),
+    ...(who === "skipper" && !without ? [t("by-authority", { skipper: stay.skipper, charterer: stay.charterer, authority: stay.authority ?? "" })] : []),
   ];
   const sign = async () => {
     setTried(true);
     const at = new Date().toISOString();
     const base = makeSignature("base", me.person, signed.base, at);
-    const skipper = makeSignature("skipper", signer.person, signed.skipper, at);
-    if (!base || !skipper) return;
-    setBusy(true);
-    try {
-      await ask(`/api/stays/${stay.stayId}/settlement`, anything, {
-        method: "POST",
-        body: {
-          digest: screen.digest, words, signatures: [base.signature, skipper.signature], contents: { base: base.content, skipper: skipper.content },
-          reservations: Object.entries(reservations).filter(([, said]) => said.trim() !== "").map(([line, said]) => ({ line, words: said.trim() })),
-        },
-      });
-      onClose();
-      router.refresh();
-    } catch (error) {
-      setFault(error instanceof ApiFault ? error.message : t("no-signal"));
-      setBusy(false);
-    }
+    // a witness is nobody the base has on its books: the name stands in the signature
+    const other = without ? makeSignature("witness", crypto.randomUUID(), signed.skipper, at) : makeSignature("skipper", signer.person, signed.skipper, at);
+    if (without && (without.words.trim() === "" || witness.trim() === "")) return setFault(all("without.missing"));
+    if (!base || !other) return;
+    const sealed = await send(`/api/stays/${stay.stayId}/settlement`, {
+      digest: screen.digest, words, signatures: [base.signature, other.signature], contents: { base: base.content, [without ? "witness" : "skipper"]: other.content },
+      without: without && { ...without, words: without.words.trim() },
+      reservations: without ? [] : Object.entries(reservations).filter(([, said]) => said.trim() !== "").map(([line, said]) => ({ line, words: said.trim() })),
+    });
+    if (sealed) onClose();
   };
   return (
     <Sheet
@@ -81,28 +79,37 @@ export function SettlementSigning({ screen, me, onClose }: Props) {
             <p>
               <strong>{nameOf(line.id)}</strong>: {line.how}
             </p>
-            <Field label={t("reservation", { name: nameOf(line.id) })}>
-              {(ids) => <Input {...ids} maxLength={1000} value={reservations[line.id] ?? ""} onChange={(event) => setReservations((all) => ({ ...all, [line.id]: event.target.value }))} />}
-            </Field>
+            {!without && (
+              <Field label={t("reservation", { name: nameOf(line.id) })}>
+                {(ids) => <Input {...ids} maxLength={1000} value={reservations[line.id] ?? ""} onChange={(event) => setReservations((all) => ({ ...all, [line.id]: event.target.value }))} />}
+              </Field>
+            )}
           </Box>
         ))}
         <p>
           {t("due")}: <strong>{money(output.dueMinor)}</strong> · {t("held")}: <strong>{money(output.heldMinor)}</strong> · {t("release")}: <strong>{money(output.releaseMinor)}</strong>
         </p>
+        {output.heldMinor > 0 && <p>{t("hold-stays")}</p>}
+        {screen.extras.map(({ id, extra, name }) => extra.kind === "below-water" && <p key={id}>{t("but-for", { name, sum: money(extra.amountMinor) })}</p>)}
+        <WithoutSkipper
+          without={without}
+          witness={witness}
+          onChange={(next) => {
+            if ((next === null) !== (without === null)) setSigned((both) => ({ ...both, skipper: null }));
+            setWithout(next);
+          }}
+          onWitness={setWitness}
+        />
         {screen.stay.terms.deposit.how === "card-hold" && <p>{t("simulated")}</p>}
-        {stay.authority !== null && (
+        {stay.authority !== null && !without && (
           <Choice label={t("who-signs")} options={(["charterer", "skipper"] as const).map((each) => ({ value: each, word: `${t(`for-${each}`)}: ${stay[each]}` }))} value={who} onChoose={(next) => { setWho(next); setSigned((both) => ({ ...both, skipper: null })); }} />
         )}
-        {who === "skipper" && <p>{t("by-authority", { skipper: stay.skipper, charterer: stay.charterer, authority: stay.authority ?? "" })}</p>}
+        {who === "skipper" && !without && <p>{t("by-authority", { skipper: stay.skipper, charterer: stay.charterer, authority: stay.authority ?? "" })}</p>}
         <Box display="grid" gridTemplateColumns={{ base: "1fr", sm: "1fr 1fr" }} gap="5">
           <SignatureField title={t("for-base")} name={me.name} words={signatureWords} error={tried && !signed.base ? t("blank") : null} onChange={(value) => setSigned((both) => ({ ...both, base: value }))} />
-          <SignatureField key={who} title={t(`for-${who}`)} name={signer.name} words={signatureWords} error={tried && !signed.skipper ? t("blank") : null} onChange={(value) => setSigned((both) => ({ ...both, skipper: value }))} />
+          <SignatureField key={without ? "witness" : who} title={without ? all("without.for-witness") : t(`for-${who}`)} name={without ? witness : signer.name} words={signatureWords} error={tried && !signed.skipper ? t("blank") : null} onChange={(value) => setSigned((both) => ({ ...both, skipper: value }))} />
         </Box>
-        {fault && (
-          <chakra.p role="alert" color="alarmInk" fontWeight="600">
-            {fault}
-          </chakra.p>
-        )}
+        <Fault words={fault} />
       </Box>
     </Sheet>
   );

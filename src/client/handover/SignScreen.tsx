@@ -4,7 +4,7 @@ import { useMemo, useState } from "react";
 import { walkState } from "@/core/briefing/walk-state";
 import { forks } from "@/core/handover/fold";
 import type { SignedKind } from "@/core/handover/list";
-import { makeManifest, manifestDigest, sealOf } from "@/core/handover/seal";
+import { makeManifest, manifestDigest, sealOf, type Without } from "@/core/handover/seal";
 import { briefingWords } from "@/messages/briefing-words";
 import { findings } from "@/messages/findings";
 import { reasonWords } from "@/messages/reason-words";
@@ -12,6 +12,7 @@ import { Button } from "@/ui/Button";
 import { SignatureField, type Signed } from "@/ui/signature/SignatureField";
 import { VerdictMark } from "@/ui/VerdictMark";
 import { makeSignature } from "../signing/make-signature";
+import { WithoutSkipper } from "../signing/WithoutSkipper";
 import { useSignatureWords } from "../signing/useSignatureWords";
 import { useHandover, useSaveState, useVersion } from "./context";
 import { SaveWords } from "./Footer";
@@ -38,6 +39,8 @@ export function SignScreen({ onBack, onGo }: { onBack: () => void; onGo: (place:
   const [voided, setVoided] = useState(false);
   const [withoutOthers, setWithoutOthers] = useState(false);
   const signatureWords = useSignatureWords();
+  const [without, setWithout] = useState<Without | null>(null);
+  const [witness, setWitness] = useState("");
   const entries = store.allEntries().length;
   const [seen, setSeen] = useState(entries);
   // what comes in after the first signature makes it void: it was not what that person read
@@ -67,19 +70,21 @@ export function SignScreen({ onBack, onGo }: { onBack: () => void; onGo: (place:
   const { skipper, charterer } = bundle.charter;
   const forCharterer = skipper.id === charterer.id ? null : t("sign.for-charterer", { skipper: skipper.name, charterer: charterer.name });
   const known = (list.known ?? []).map(({ title, words: said }) => t("known.word", { title, words: said }));
-  const words = [...known, ...noted.map((finding) => `${finding.place}: ${finding.name}: ${finding.words}`), ...(list.kind === "check-in" ? [gateWords, ...reasons] : []), ...(progress.left > 0 ? [t("sign.open-lines", { left: progress.left })] : []), ...briefing, ...(forCharterer === null ? [] : [forCharterer]), ...(isAlone ? [t("sign.without-others", { others, heard })] : []), t("sign.declaration")];
+  const words = [...known, ...noted.map((finding) => `${finding.place}: ${finding.name}: ${finding.words}`), ...(list.kind === "check-in" ? [gateWords, ...reasons] : []), ...(progress.left > 0 ? [t("sign.open-lines", { left: progress.left })] : []), ...briefing, ...(forCharterer === null ? [] : [forCharterer]), ...(isAlone ? [t("sign.without-others", { others, heard })] : []), without ? t("without.declaration", { why: t(`without.they-${without.reason}`), words: without.words, witness }) : t("sign.declaration")];
 
   const seal = async () => {
     setTried(true);
     const at = new Date().toISOString();
     const base = makeSignature("base", bundle.me.person, signed.base, at);
-    const theirs = makeSignature("skipper", skipper.id, signed.skipper, at);
+    // a witness is nobody the base has on its books: the name stands in the signature
+    const theirs = without ? makeSignature("witness", crypto.randomUUID(), signed.skipper, at) : makeSignature("skipper", skipper.id, signed.skipper, at);
+    if (without && (without.words.trim() === "" || witness.trim() === "")) return;
     if (!base || !theirs || openForks.length > 0) return;
     const photos = [...store.folded().values()].flatMap((cell) => (cell.aspect.startsWith("photo:") && (cell.value as { attached?: boolean } | undefined)?.attached ? [cell.aspect.slice("photo:".length)] : []));
-    const manifest = makeManifest(list, store.allEntries(), photos, words, store.lastHeardAt);
+    const manifest = makeManifest(list, store.allEntries(), photos, words, store.lastHeardAt, without && { ...without, words: without.words.trim() });
     const signatures = [base.signature, theirs.signature];
     const request = {
-      manifest, signatures, contents: { base: base.content, skipper: theirs.content }, seal: sealOf(manifestDigest(manifest), signatures),
+      manifest, signatures, contents: { base: base.content, [without ? "witness" : "skipper"]: theirs.content }, seal: sealOf(manifestDigest(manifest), signatures),
       device: store.device, sealedAt: at,
     };
     await store.sealHere(request);
@@ -187,10 +192,27 @@ export function SignScreen({ onBack, onGo }: { onBack: () => void; onGo: (place:
               {t("sign.without-others", { others, heard })}
             </label>
           )}
+          {!isSkippers && list.kind === "check-out" && (
+            <WithoutSkipper
+              without={without}
+              witness={witness}
+              onChange={(next) => {
+                // another signs at that place: what stands there is not theirs
+                if ((next === null) !== (without === null)) setSigned((both) => ({ ...both, skipper: null }));
+                setWithout(next);
+              }}
+              onWitness={setWitness}
+            />
+          )}
+          {tried && without && (without.words.trim() === "" || witness.trim() === "") && (
+            <p className={styles.stop} role="alert">
+              {t("without.missing")}
+            </p>
+          )}
           {!isSkippers && (
-            <div className={styles.pads} key={round}>
+            <div className={styles.pads} key={`${round} ${without === null}`}>
               <SignatureField title={t("sign.for-base")} name={bundle.me.name} words={signatureWords} error={tried && !signed.base ? t("sign.blank") : null} onChange={(value) => setSigned((both) => ({ ...both, base: value }))} />
-              <SignatureField title={t("sign.for-skipper")} name={skipper.name} words={signatureWords} error={tried && !signed.skipper ? t("sign.blank") : null} onChange={(value) => setSigned((both) => ({ ...both, skipper: value }))} />
+              <SignatureField title={t(without ? "without.for-witness" : "sign.for-skipper")} name={without ? witness : skipper.name} words={signatureWords} error={tried && !signed.skipper ? t("sign.blank") : null} onChange={(value) => setSigned((both) => ({ ...both, skipper: value }))} />
             </div>
           )}
         </section>

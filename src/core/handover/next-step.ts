@@ -1,5 +1,5 @@
 /** What a stay needs next from the base. */
-export type NextStep = "hold-deposit" | "start-check-in" | "go-on-check-in" | "under-way" | "start-check-out" | "go-on-check-out" | "settle" | "settled";
+export type NextStep = "hold-deposit" | "start-check-in" | "go-on-check-in" | "under-way" | "start-check-out" | "go-on-check-out" | "settle" | "clear-up" | "settled";
 
 export interface StayFacts {
   startsAt: string;
@@ -8,6 +8,8 @@ export interface StayFacts {
   checkIn: { sealedAt: string | null } | null;
   checkOut: { sealedAt: string | null } | null;
   settledAt: string | null;
+  /** of the deposit, now */
+  heldMinor: number;
 }
 
 /**
@@ -17,7 +19,8 @@ export interface StayFacts {
  * @param now an instant
  */
 export function nextStep(stay: StayFacts, now: string): NextStep {
-  if (stay.settledAt) return "settled";
+  // a disputed sum keeps the hold open after both have signed
+  if (stay.settledAt) return stay.heldMinor > 0 ? "clear-up" : "settled";
   if (stay.checkOut?.sealedAt) return "settle";
   if (stay.checkOut) return "go-on-check-out";
   if (stay.checkIn?.sealedAt) return Date.parse(now) >= Date.parse(stay.endsAt) - 12 * 3_600_000 ? "start-check-out" : "under-way";

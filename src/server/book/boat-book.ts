@@ -11,6 +11,7 @@ import { studyAnswersOf } from "../db/study";
 import { findHandover } from "../db/handovers";
 import { sealedRecord } from "../handover/record";
 import { changesSinceStudy } from "../briefing/changes-since-study";
+import { settlementScreen } from "../settlement/screen";
 import { walkAloneNow } from "./walk-alone";
 import { afterwards } from "../addenda/afterwards";
 import { Refusal } from "../http/refusal";
@@ -38,10 +39,6 @@ export async function boatBook(db: Queryable, charterId: string): Promise<BoatBo
     const noted = findings(englishTranslator(), record.list, fold(record.entries)).map(({ place, name, verdict, words, photos }) => ({ place, name, verdict, words, photos }));
     handovers.push({ id: brief.id, kind: brief.kind, sealedAt: record.seal.sealedAt, seal: record.seal.seal, noted, lines: record.list.lines.length });
   }
-  const { rows } = await db.query<{ sealedAt: string; output: { dueMinor: number; heldMinor: number; releaseMinor: number } }>(
-    `select sealed_at as "sealedAt", output from settlement where stay_id = $1`, [stay.stayId],
-  );
-  const settled = rows[0];
   return {
     base: { name: base.name, place: base.place, phone: base.phone, timeZone: base.timeZone, currency: base.currency },
     reference: stay.reference,
@@ -54,6 +51,17 @@ export async function boatBook(db: Queryable, charterId: string): Promise<BoatBo
     handovers,
     afterwards: checkIn?.sealedAt ? await afterwards(db, checkIn.id) : null,
     skipperId: stay.skipperId,
-    settlement: settled ? { sealedAt: settled.sealedAt, dueMinor: settled.output.dueMinor, heldMinor: settled.output.heldMinor, releaseMinor: settled.output.releaseMinor } : null,
+    settlement: stay.settledAt === null ? null : await settledBook(db, stay.stayId),
+  };
+}
+
+async function settledBook(db: Queryable, stayId: string): Promise<BoatBook["settlement"]> {
+  const { signed, after } = await settlementScreen(db, stayId);
+  if (!signed || !after) return null;
+  const { dueMinor, heldMinor, releaseMinor } = signed.output;
+  const how = new Map(signed.output.lines.map((line) => [line.id, line.how]));
+  return {
+    sealedAt: signed.sealedAt, dueMinor, heldMinor, releaseMinor, objectUntil: signed.objectUntil,
+    lines: after.lines.map(({ said, ...line }) => ({ ...line, how: how.get(line.id) ?? "", mayObject: line.state === "may-be-objected", said: said.map(({ words }) => words) })),
   };
 }

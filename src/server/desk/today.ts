@@ -27,10 +27,10 @@ export function todayRow(stay: StayView, at: string): TodayRow {
   const checkIn = stay.handovers.find((each) => each.kind === "check-in") ?? null;
   const checkOut = stay.handovers.find((each) => each.kind === "check-out") ?? null;
   const next = nextStep(
-    { startsAt: stay.startsAt, endsAt: stay.endsAt, depositMet: depositMet(stay.terms, stay.heldMinor), checkIn, checkOut, settledAt: stay.settledAt },
+    { startsAt: stay.startsAt, endsAt: stay.endsAt, depositMet: depositMet(stay.terms, stay.heldMinor), checkIn, checkOut, settledAt: stay.settledAt, heldMinor: stay.heldMinor },
     at,
   );
-  const returning = ["under-way", "start-check-out", "go-on-check-out", "settle", "settled"].includes(next);
+  const returning = ["under-way", "start-check-out", "go-on-check-out", "settle", "clear-up", "settled"].includes(next);
   const open = [checkIn, checkOut].find((each) => each && !each.sealedAt);
   const late = stay.handovers.reduce((sum, each) => sum + each.late + each.toAnswer, 0);
   const calm = ["start-check-in", "under-way", "start-check-out", "settled"].includes(next) && late === 0;

@@ -1,14 +1,25 @@
 import type { Metadata } from "next";
+import { Box } from "@chakra-ui/react";
 import { BaseRulesPage } from "@/client/desk/BaseRulesPage";
+import { PriceListPart } from "@/client/desk/PriceListPart";
 import { requireStaff } from "@/server/auth/session";
 import { currentBase } from "@/server/db/base";
 import { currentRules, rulesHistory } from "@/server/db/base-rules";
+import { currentPrices } from "@/server/db/prices";
 import { withBase } from "@/server/db/pool";
 
 export const metadata: Metadata = { title: "Rules" };
 
 export default async function RulesRoute() {
   const staff = await requireStaff();
-  const view = await withBase(staff.baseId, async (db) => ({ base: await currentBase(db), ...(await currentRules(db)), history: await rulesHistory(db) }));
-  return <BaseRulesPage key={view.number} rules={view.rules} number={view.number} history={view.history} timeZone={view.base.timeZone} maySettle={staff.roles.includes("manager")} />;
+  const view = await withBase(staff.baseId, async (db) => ({ base: await currentBase(db), ...(await currentRules(db)), history: await rulesHistory(db), prices: await currentPrices(db) }));
+  const maySettle = staff.roles.includes("manager");
+  return (
+    <>
+      <BaseRulesPage key={view.number} rules={view.rules} number={view.number} history={view.history} timeZone={view.base.timeZone} maySettle={maySettle} />
+      <Box paddingInline={{ base: "4", md: "7" }} paddingBottom="7">
+        <PriceListPart key={`prices ${view.prices.number}`} prices={view.prices.prices} number={view.prices.number} currency={view.base.currency} maySettle={maySettle} />
+      </Box>
+    </>
+  );
 }

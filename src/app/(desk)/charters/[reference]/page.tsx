@@ -10,6 +10,7 @@ import { currentRules } from "@/server/db/base-rules";
 import { crewOf } from "@/server/db/crew";
 import { openDefects } from "@/server/db/defects";
 import { findStay } from "@/server/db/charters";
+import { messagesOf } from "@/server/db/messages";
 import { withBase } from "@/server/db/pool";
 import { findYacht } from "@/server/db/yachts";
 import { forecastFor } from "@/server/weather/forecast";
@@ -36,9 +37,9 @@ export default async function CharterRoute({ params }: Props) {
     return {
       row: await withReadiness(db, await withExperience(db, todayRow(stay, now()), yacht?.file)), base, forecast: await forecastFor(db, dayIn(stay.startsAt, base.timeZone)), deposit: await depositEvents(db, stay.stayId),
       crew: await crewOf(db, stay.stayId), defects: await openDefects(db, stay.yachtId), windLimitKn: (await currentRules(db)).rules.windLimitKn,
-      afterwards: signed ? await afterwards(db, signed.id) : null,
+      afterwards: signed ? await afterwards(db, signed.id) : null, messages: await messagesOf(db, stay.stayId),
     };
   });
   if (!view) notFound();
-  return <CharterPage row={view.row} timeZone={view.base.timeZone} currency={view.base.currency} deposit={view.deposit} crew={view.crew} defects={view.defects} forecast={view.forecast} windLimitKn={view.windLimitKn} roles={staff.roles} afterwards={view.afterwards} me={staff.personId} />;
+  return <CharterPage row={view.row} timeZone={view.base.timeZone} currency={view.base.currency} deposit={view.deposit} crew={view.crew} defects={view.defects} forecast={view.forecast} windLimitKn={view.windLimitKn} roles={staff.roles} afterwards={view.afterwards} messages={view.messages} me={staff.personId} />;
 }

@@ -28,5 +28,5 @@ export default async function SettlementRoute({ params }: Props) {
     }
   });
   if (view === null) notFound();
-  return typeof view === "string" ? <SettlementNotYet reference={reference} words={view} /> : <SettlementBoard screen={view} me={{ person: staff.personId, name: staff.name }} />;
+  return typeof view === "string" ? <SettlementNotYet reference={reference} words={view} /> : <SettlementBoard screen={view} me={{ person: staff.personId, name: staff.name, isManager: staff.roles.includes("manager") }} />;
 }
