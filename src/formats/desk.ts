@@ -119,8 +119,33 @@ export interface DefectView {
   state: WorkState;
   workWords: string;
   workAt: string;
+  workBy: string | null;
+  /** what the work took, and what was read afterwards */
+  parts: string;
+  minutes: number | null;
+  reading: string;
+  workPhotos: string[];
+  /** when she next leaves, an instant */
+  neededAt: string | null;
   /** what was photographed when it was found, by hash */
   photos: string[];
+}
+
+/** A thing that a crew left aboard, and what is known of it. */
+export interface FoundItem {
+  handover: string;
+  found: string;
+  yachtName: string;
+  charter: string;
+  charterer: string;
+  sealedAt: string;
+  words: string;
+  count: number;
+  photos: string[];
+  /** found at that charter's check-out, so most likely its crew's; else an earlier crew's */
+  isTheirs: boolean;
+  /** where it is kept at the base */
+  kept: { words: string; at: string } | null;
 }
 
 /** What the simulated weather feed can be told to say. */

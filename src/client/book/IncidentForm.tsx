@@ -8,7 +8,7 @@ import { Field } from "@/ui/Field";
 import type { BookStore } from "../store/book-store";
 import styles from "./Book.module.css";
 import { SendReport } from "./SendReport";
-import { usePhotos } from "./usePhotos";
+import { usePhotos } from "../photos/usePhotos";
 
 /** Telling what happened on the way, honestly and before the check-out: kept here first, sent when there is signal. */
 export function IncidentForm({ store, nowMs, onDone }: { store: BookStore; nowMs: number; onDone: () => void }) {

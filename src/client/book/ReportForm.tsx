@@ -5,7 +5,7 @@ import { Field } from "@/ui/Field";
 import type { BookStore } from "../store/book-store";
 import styles from "./Book.module.css";
 import { SendReport } from "./SendReport";
-import { usePhotos } from "./usePhotos";
+import { usePhotos } from "../photos/usePhotos";
 
 /** Reporting what was found after the signature: on which line, what, with photos. It is kept here first and sent when there is signal. */
 export function ReportForm({ store, line, onDone }: { store: BookStore; line: string | null; onDone: () => void }) {

@@ -3,7 +3,7 @@ import { useTranslations } from "next-intl";
 import { Button } from "@/ui/Button";
 import { Field } from "@/ui/Field";
 import styles from "./Book.module.css";
-import type { usePhotos } from "./usePhotos";
+import type { usePhotos } from "../photos/usePhotos";
 
 /** The end of every report to the base: photos, sending it, or leaving it. */
 export function SendReport({ photos: { photos, fault, take }, onSend, onDone }: { photos: ReturnType<typeof usePhotos>; onSend: () => Promise<void>; onDone: () => void }) {

@@ -9,7 +9,7 @@ import { Sheet } from "@/ui/Sheet";
 import { anything, ask } from "../api";
 import { KeyHelp } from "./KeyHelp";
 
-const pages = ["today", "fleet", "charters", "rules"] as const;
+const pages = ["today", "fleet", "charters", "work", "history", "rules"] as const;
 const NavLink = chakra(Link);
 
 /** The desk's head: where one can go, who is signed in. */

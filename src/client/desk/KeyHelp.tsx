@@ -5,7 +5,7 @@ import { useTranslations } from "next-intl";
 import { useEffect, useState } from "react";
 import { Sheet } from "@/ui/Sheet";
 
-const keys = ["t", "f", "c", "r", "arrows", "enter", "question"] as const;
+const keys = ["t", "f", "c", "w", "h", "r", "arrows", "enter", "question"] as const;
 
 /** The desk's keys: `?` shows them, a letter goes to a page. */
 export function KeyHelp() {
@@ -18,7 +18,7 @@ export function KeyHelp() {
       if (event.ctrlKey || event.metaKey || event.altKey || /^(INPUT|TEXTAREA|SELECT)$/.test(target.tagName)) return;
       if (event.key === "?") setOpen(true);
       if (document.querySelector("dialog[open]")) return;
-      const to = { t: "/today", f: "/fleet", c: "/charters", r: "/rules" }[event.key];
+      const to = { t: "/today", f: "/fleet", c: "/charters", w: "/work", h: "/history", r: "/rules" }[event.key];
       if (to) router.push(to);
     };
     addEventListener("keydown", press);

@@ -218,10 +218,17 @@ function compareMarks(before: ComparedRecord, after: ComparedRecord, old: Side, 
     const twin = pairs.get(id);
     const was = twin === undefined ? null : (known.get(twin) ?? null);
     const found = evidence(now, cell.subject, cell);
-    if (!was) differences.push(markDifference("new-mark", id, mark, null, found));
+    if (!was) differences.push(markDifference("new-mark", id, mark, sideOfMark(before, old, mark), found));
     else if (mark.sizeMm >= was.mark.sizeMm * limits.worseFactor) differences.push(markDifference("mark-worse", id, mark, was.evidence, found));
   }
   return differences;
+}
+
+/** What the check-in has of the side that a new mark is on: nothing was recorded there, and this is how it looked. */
+function sideOfMark(before: ComparedRecord, old: Side, mark: Mark): Evidence | null {
+  const view = before.list.lines.find((line) => line.kind === "view" && line.surface === mark.surface);
+  const seen = view && evidence(old, lineSubject(view.id), mainCell(old.folded, view));
+  return seen && seen.photos.length > 0 ? { ...seen, value: null } : null;
 }
 
 const sameEntry = (a: Evidence | null, b: Evidence | null) => a !== null && b !== null && a.at === b.at && a.by?.person === b.by?.person;

@@ -1,6 +1,9 @@
+import { Type, type Static } from "@sinclair/typebox";
+import type { IncidentKind } from "../handover/addenda/addendum";
 import type { ReadingKind } from "../readings/kinds";
 import type { LookValue, ResultValue } from "../handover/aspects";
 import type { Folded } from "../handover/fold";
+import { Sha256 } from "../handover/entry";
 import { lineSubject, type HandoverList, type Line } from "../handover/list";
 import { standingOf } from "../handover/state";
 
@@ -8,11 +11,34 @@ import { standingOf } from "../handover/state";
 export const workStates = ["ordered", "done", "stays"] as const;
 export type WorkState = (typeof workStates)[number];
 
+/** One step of the work on a defect: how it stands now, with what it took and what proves it. */
+export const WorkStep = Type.Object(
+  {
+    state: Type.Union([Type.Literal("ordered"), Type.Literal("done"), Type.Literal("stays")]),
+    words: Type.String({ maxLength: 500 }),
+    parts: Type.Optional(Type.String({ maxLength: 300 })),
+    minutes: Type.Optional(Type.Integer({ minimum: 0, maximum: 60_000 })),
+    /** what was read afterwards, as one writes it: "14.2 V at 1500 rpm" */
+    reading: Type.Optional(Type.String({ maxLength: 200 })),
+    photos: Type.Optional(Type.Array(Sha256, { maxItems: 10 })),
+  },
+  { additionalProperties: false },
+);
+export type WorkStep = Static<typeof WorkStep>;
+
 /** What was seen that is not fine, as it becomes a defect. */
 export interface SeenDefect {
   subject: string;
   line: Line;
   safety: boolean;
+}
+
+/**
+ * What an incident on the way leaves to be done ashore: null where it is settled by putting something aboard. After a
+ * grounding or a collision she is looked at before anybody sails her again.
+ */
+export function incidentDefect(what: IncidentKind): { safety: boolean } | null {
+  return what === "lost-overboard" ? null : { safety: what === "grounding" || what === "collision" };
 }
 
 /** Readings of what is used up and filled again. */

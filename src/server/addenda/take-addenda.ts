@@ -7,6 +7,7 @@ import { addAddendum, addendumHashOf } from "../db/addenda";
 import type { HandoverRow } from "../db/handovers";
 import { standingSeal } from "../db/handovers";
 import type { Queryable } from "../db/pool";
+import { reportAddendum } from "../upkeep/report-addendum";
 
 /** What became of one addendum. */
 export interface TakenAddendum {
@@ -41,7 +42,10 @@ export async function takeAddenda(db: Queryable, handover: HandoverRow, addenda:
     const known = await addendumHashOf(db, sound.id);
     if (known !== null && known !== hash) refuse("Something else has this id already. Nothing was changed.");
     else {
-      if (known === null) await addAddendum(db, sound, hash, now());
+      if (known === null) {
+        await addAddendum(db, sound, hash, now());
+        await reportAddendum(db, handover, sound);
+      }
       taken.push({ id: sound.id, status: known === null ? "kept" : "same", message: null });
     }
   }

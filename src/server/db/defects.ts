@@ -1,32 +1,46 @@
 import "server-only";
 import type { PriorReport } from "@/core/comparison/prior";
 import type { KnownDefect } from "@/core/upkeep/known";
-import type { WorkState } from "@/core/upkeep/defect";
+import type { WorkStep } from "@/core/upkeep/defect";
 import type { DefectView } from "@/formats/desk";
+import { now } from "../clock";
 import type { Queryable } from "./pool";
 
 const open = `
   select d.id, d.subject, d.title, d.words, d.safety, d.found_at as since, d.place, d.yacht_id as "yachtId", p.name as "foundBy", d.handover_id as "handoverId",
-    w.state, w.words as "workWords", w.at as "workAt",
+    w.state, w.words as "workWords", w.at as "workAt", w.parts, w.minutes, w.reading, w.photos as "workPhotos", b.name as "workBy",
+    (select min(s.starts_at) from stay s where s.yacht_id = d.yacht_id and s.starts_at > $2 and not exists (select 1 from handover h join seal l on l.handover_id = h.id where h.stay_id = s.id and h.kind = 'check-in')) as "neededAt",
     (select coalesce(array_agg(substr(e.aspect, 7) order by e.number), '{}') from entry e
      where e.handover_id = d.handover_id and e.subject = d.subject and e.aspect like 'photo:%' and e.content -> 'value' ->> 'attached' = 'true'
        and not exists (select 1 from entry off where off.handover_id = e.handover_id and off.subject = e.subject and off.aspect = e.aspect and off.number > e.number and off.content -> 'value' ->> 'attached' = 'false')) as photos
   from defect d left join person p on p.id = d.found_by
-  cross join lateral (select state, words, at from work_step w where w.defect_id = d.id order by number desc limit 1) w`;
+  cross join lateral (select state, words, at, parts, minutes, reading, photos, by_person from work_step w where w.defect_id = d.id order by number desc limit 1) w
+  left join person b on b.id = w.by_person`;
 
 /** Defects of a yacht that are not mended, those of safety first, then the oldest. */
 export async function openDefects(db: Queryable, yachtId: string): Promise<DefectView[]> {
-  return (await db.query<DefectView>(`${open} where d.yacht_id = $1 and w.state <> 'done' order by d.safety desc, d.found_at, d.id`, [yachtId])).rows;
+  return (await db.query<DefectView>(`${open} where d.yacht_id = $1 and w.state <> 'done' order by d.safety desc, d.found_at, d.id`, [yachtId, now()])).rows;
 }
 
 /** Every defect of a yacht with how its work stands, newest first. */
 export async function allDefects(db: Queryable, yachtId: string): Promise<DefectView[]> {
-  return (await db.query<DefectView>(`${open} where d.yacht_id = $1 order by d.found_at desc, d.id`, [yachtId])).rows;
+  return (await db.query<DefectView>(`${open} where d.yacht_id = $1 order by d.found_at desc, d.id`, [yachtId, now()])).rows;
+}
+
+/** What is to be mended in the whole fleet: safety first, then what the next departure needs, then the oldest. */
+export async function openWork(db: Queryable): Promise<(DefectView & { yachtName: string; yachtSlug: string })[]> {
+  const { rows } = await db.query<DefectView & { yachtName: string; yachtSlug: string }>(
+    `select o.*, y.name as "yachtName", y.slug as "yachtSlug" from (${open} where ($1::uuid is null or d.yacht_id = $1) and w.state = 'ordered') o join yacht y on y.id = o."yachtId"
+     order by o.safety desc, o."neededAt" nulls last, o.since, o.id`,
+    [null, now()],
+  );
+  return rows;
 }
 
 /** What is known to be wrong with a yacht, as a list keeps it. */
 export async function knownDefects(db: Queryable, yachtId: string): Promise<KnownDefect[]> {
-  return (await openDefects(db, yachtId)).map(({ id, subject, title, words, safety, since }) => ({ id, subject, title, words, safety, since }));
+  // marks stand on the list themselves
+  return (await openDefects(db, yachtId)).filter(({ subject }) => !subject.startsWith("mark:")).map(({ id, subject, title, words, safety, since }) => ({ id, subject, title, words, safety, since }));
 }
 
 /** What was known of a yacht's lines before a moment and had not been mended by then, with the charter that it was found in. */
@@ -67,7 +81,7 @@ export async function addDefect(db: Queryable, defect: NewDefect): Promise<void>
      values ($1, current_base(), $2, $3, $4, $5, $6, $7, $8, $9, $10) on conflict (handover_id, subject) do nothing`,
     [defect.id, defect.yachtId, defect.handoverId, defect.subject, defect.place, defect.title, defect.words, defect.safety, defect.at, defect.by],
   );
-  if (rowCount === 1) await addWorkStep(db, defect.id, 1, "ordered", "", defect.by, defect.at);
+  if (rowCount === 1) await addWorkStep(db, defect.id, 1, { state: "ordered", words: "" }, defect.by, defect.at);
 }
 
 /** How often the work on a defect has moved, or null where there is no such defect. */
@@ -77,10 +91,10 @@ export async function workStepsOf(db: Queryable, defectId: string): Promise<numb
 }
 
 /** Adds a step to the work on a defect. Returns false when another step came in between; nothing is written then. */
-export async function addWorkStep(db: Queryable, defectId: string, number: number, state: WorkState, words: string, personId: string, at: string): Promise<boolean> {
+export async function addWorkStep(db: Queryable, defectId: string, number: number, step: WorkStep, personId: string, at: string): Promise<boolean> {
   const { rowCount } = await db.query(
-    "insert into work_step (defect_id, base_id, number, state, words, by_person, at) values ($1, current_base(), $2, $3, $4, $5, $6) on conflict do nothing",
-    [defectId, number, state, words, personId, at],
+    "insert into work_step (defect_id, base_id, number, state, words, parts, minutes, reading, photos, by_person, at) values ($1, current_base(), $2, $3, $4, $5, $6, $7, $8, $9, $10) on conflict do nothing",
+    [defectId, number, step.state, step.words, step.parts ?? "", step.minutes ?? null, step.reading ?? "", JSON.stringify(step.photos ?? []), personId, at],
   );
   return rowCount === 1;
 }

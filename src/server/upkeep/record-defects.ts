@@ -1,14 +1,17 @@
 import "server-only";
 import { v7 as uuid } from "uuid";
+import { compare } from "@/core/comparison/compare";
 import { say } from "@/core/basics/words";
 import { fold } from "@/core/handover/fold";
 import { mainCell, standingOf } from "@/core/handover/state";
 import { seenDefects } from "@/core/upkeep/defect";
+import { differenceWords } from "@/messages/difference-words";
 import { valueWords } from "@/messages/line-words";
 import { englishTranslator } from "@/messages/translator";
-import { addDefect } from "../db/defects";
-import { entriesAfter, findHandover } from "../db/handovers";
+import { entriesAfter, findHandover, type HandoverRow } from "../db/handovers";
 import type { Queryable } from "../db/pool";
+import { sealedRecord } from "../handover/record";
+import { reportDefect } from "./report-defect";
 
 /** Turns what a prep or a handover has found that is not fine, and that was not known, into defects with work orders. Asked for twice it has no more effect. */
 export async function recordDefects(db: Queryable, handoverId: string): Promise<void> {
@@ -21,8 +24,21 @@ export async function recordDefects(db: Queryable, handoverId: string): Promise<
     const head = mainCell(folded, line)?.heads[0];
     const standing = standingOf(folded, line);
     if (!head || standing.step !== "done") continue;
-    await addDefect(db, {
+    await reportDefect(db, {
       id: uuid(), yachtId: handover.yachtId, handoverId, subject, place: line.at ?? line.place, title: say(line.name, "en"), words: standing.judgement?.why ?? valueWords(t, line, standing.cell.value), safety, at: head.at, by: head.by.person,
     });
+  }
+  if (handover.kind === "check-out") await recordMarks(db, handover);
+}
+
+/** New marks and marks that grew worse go to the technician, who says what is mended and what stays. */
+async function recordMarks(db: Queryable, { id, yachtId, checkInId }: HandoverRow): Promise<void> {
+  if (!checkInId) return;
+  const differences = compare(await sealedRecord(db, checkInId), await sealedRecord(db, id));
+  const t = englishTranslator();
+  for (const difference of differences) {
+    const { kind, of, place, name, after } = difference;
+    if ((kind !== "new-mark" && kind !== "mark-worse") || !after?.at || !after.by) continue;
+    await reportDefect(db, { id: uuid(), yachtId, handoverId: id, subject: of, place, title: say(name, "en"), words: differenceWords(t, difference), safety: false, at: after.at, by: after.by.person });
   }
 }

@@ -62,13 +62,13 @@ describe("a prep", () => {
     const context = () => base.inBase((db) => gateContext(db, checkIn));
     const [work] = (await context()).safetyWork;
     expect(work?.words).toBe("Galley sink seacock");
-    const step = (number: number, state: "done" | "stays") => base.inBase((db) => addWorkStep(db, work?.id ?? "", number, state, "freed and greased", ilko, "2027-06-12T09:30:00.000Z"));
+    const step = (number: number, state: "done" | "stays") => base.inBase((db) => addWorkStep(db, work?.id ?? "", number, { state, words: "freed and greased", parts: "1 × packing", minutes: 40 }, ilko, "2027-06-12T09:30:00.000Z"));
     expect(await base.inBase((db) => workStepsOf(db, work?.id ?? ""))).toBe(1);
     expect(await step(2, "done")).toBe(true);
     // somebody else said something meanwhile: nothing is overwritten
     expect(await step(2, "stays")).toBe(false);
     expect((await context()).safetyWork).toEqual([]);
-    expect((await base.inBase((db) => allDefects(db, heron))).find((each) => each.id === work?.id)).toMatchObject({ state: "done", workWords: "freed and greased" });
+    expect((await base.inBase((db) => allDefects(db, heron))).find((each) => each.id === work?.id)).toMatchObject({ state: "done", workWords: "freed and greased", parts: "1 × packing", minutes: 40, workBy: "Ilko Brand" });
     await expect(base.asOwner("delete from work_step")).rejects.toThrow("is refused");
     await expect(base.asOwner("update defect set words = ''")).rejects.toThrow("is refused");
   });

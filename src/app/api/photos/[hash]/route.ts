@@ -37,9 +37,11 @@ export const GET = handle<Context>("get-photo", async (request, { params }) => {
   return new Response(new Uint8Array(photo.bytes), { headers: { "content-type": photo.mediaType } });
 });
 
-/** A device of the handover by its grant, or the boat book of the charter that the handover belongs to, for what is reported afterwards. */
+/** A device of the handover by its grant, somebody of the base signed in at the desk, or the boat book of the charter that the handover belongs to, for what is reported afterwards. */
 async function baseOfWriter(request: Request, handover: string): Promise<string> {
-  const charter = request.headers.has("authorization") ? null : await charterSession();
+  if (request.headers.has("authorization")) return (await requireGrant(request, handover)).baseId;
+  if (await staffSession()) return requireReaderOfHandover(handover);
+  const charter = await charterSession();
   return charter ? requireReaderOfHandover(handover) : (await requireGrant(request, handover)).baseId;
 }
 

@@ -1,5 +1,5 @@
 import { useState } from "react";
-import type { ReadyPhoto } from "../photos/re-encode";
+import type { ReadyPhoto } from "./re-encode";
 
 /** Photos chosen in a form, made small as they come; the same picture counts once. */
 export function usePhotos() {
@@ -7,7 +7,7 @@ export function usePhotos() {
   const [fault, setFault] = useState<"too-large" | "no-photo" | null>(null);
   const take = async (file: File | undefined) => {
     if (!file) return;
-    const { readyPhoto, PhotoFault } = await import("../photos/re-encode");
+    const { readyPhoto, PhotoFault } = await import("./re-encode");
     try {
       const ready = await readyPhoto(file, "file");
       setPhotos((before) => [...before.filter((each) => each.hash !== ready.hash), ready]);

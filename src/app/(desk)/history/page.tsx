@@ -1,0 +1,23 @@
+import type { Metadata } from "next";
+import { HistoryPage } from "@/client/desk/HistoryPage";
+import { addHours } from "@/core/basics/instant";
+import { historyByItem, historyByYacht } from "@/core/history/history";
+import { requireStaff } from "@/server/auth/session";
+import { now } from "@/server/clock";
+import { currentBase } from "@/server/db/base";
+import { withBase } from "@/server/db/pool";
+import { listYachts } from "@/server/db/yachts";
+import { historyFacts } from "@/server/history/facts";
+
+export const metadata: Metadata = { title: "History" };
+
+interface Props {
+  searchParams: Promise<{ yacht?: string }>;
+}
+
+export default async function HistoryRoute({ searchParams }: Props) {
+  const staff = await requireStaff();
+  const slug = (await searchParams).yacht ?? null;
+  const view = await withBase(staff.baseId, async (db) => ({ facts: await historyFacts(db, slug, addHours(now(), -24 * 366)), base: await currentBase(db), yachts: (await listYachts(db)).map((yacht) => ({ slug: yacht.slug, name: yacht.name })) }));
+  return <HistoryPage slug={slug} yachts={view.yachts} byItem={historyByItem(view.facts)} byYacht={historyByYacht(view.facts)} currency={view.base.currency} />;
+}

@@ -1,0 +1,86 @@
+"use client";
+import { Box, Button, chakra } from "@chakra-ui/react";
+import Link from "next/link";
+import { useFormatter, useTranslations } from "next-intl";
+import { useState } from "react";
+import type { FoundState } from "@/core/upkeep/found";
+import type { DefectView, FoundItem } from "@/formats/desk";
+import { Field } from "@/ui/Field";
+import { DefectRow } from "./DefectList";
+import { Fault } from "./Fault";
+import { PhotoStrip } from "./PhotoStrip";
+import { useAsk } from "./useAsk";
+
+interface Props {
+  work: (DefectView & { yachtName: string; yachtSlug: string })[];
+  found: FoundItem[];
+  timeZone: string;
+  mayWork: boolean;
+}
+
+/** What is to be mended in the fleet, in the order in which it is needed, and what crews left aboard. */
+export function WorkPage({ work, found, timeZone, mayWork }: Props) {
+  const t = useTranslations("work");
+  return (
+    <chakra.main padding={{ base: "4", md: "7" }} display="grid" gap="6" alignContent="start" maxWidth="68rem">
+      <Box>
+        <h1>{t("page")}</h1>
+        <p>{t("page-words")}</p>
+      </Box>
+      <section aria-label={t("title")}>
+        {work.length === 0 ? (
+          <p>{t("all-done")}</p>
+        ) : (
+          <chakra.ul listStyleType="none" display="grid" gap="3">
+            {work.map((defect) => (
+              <DefectRow key={defect.id} defect={defect} timeZone={timeZone} mayWork={mayWork} of={<Link href={`/fleet/${defect.yachtSlug}`}>{defect.yachtName}</Link>} />
+            ))}
+          </chakra.ul>
+        )}
+      </section>
+      <chakra.section aria-label={t("found-title")} borderTopWidth="2px" borderTopStyle="solid" borderColor="kelp" paddingTop="4" display="grid" gap="3">
+        <h2>{t("found-title")}</h2>
+        {found.length === 0 && <p>{t("found-none")}</p>}
+        {found.map((item) => (
+          <FoundRow key={`${item.handover} ${item.found}`} item={item} timeZone={timeZone} />
+        ))}
+      </chakra.section>
+    </chakra.main>
+  );
+}
+
+function FoundRow({ item, timeZone }: { item: FoundItem; timeZone: string }) {
+  const t = useTranslations("work");
+  const format = useFormatter();
+  const { fault, setFault, busy, send } = useAsk();
+  const [words, setWords] = useState("");
+  const at = format.dateTime(new Date(item.sealedAt), { day: "numeric", month: "short", timeZone });
+  const say = async (state: FoundState) => {
+    if (words.trim() === "") return setFault(t("found-words-missing"));
+    if (await send(`/api/found/${item.handover}/${item.found}`, { state, words: words.trim() })) setWords("");
+  };
+  return (
+    <Box role="group" aria-label={item.words} borderBottomWidth="1px" borderBottomStyle="solid" borderColor="line" paddingBottom="3" display="grid" gap="2">
+      <p>
+        <strong>
+          {item.count} × {item.words}
+        </strong>
+        , {item.yachtName}
+        {item.kept && `, ${t("found-kept", { words: item.kept.words })}`}
+      </p>
+      <p>{item.isTheirs ? t("found-theirs", { charter: item.charter, charterer: item.charterer, at }) : t("found-earlier", { charter: item.charter, at })}</p>
+      <PhotoStrip photos={item.photos} name={item.words} />
+      <Box display="flex" flexWrap="wrap" gap="3" alignItems="flex-end">
+        <Box flex="1 1 14rem" maxWidth="26rem">
+          <Field label={t("found-words")}>{(ids) => <input {...ids} maxLength={300} value={words} onChange={(event) => setWords(event.target.value)} />}</Field>
+        </Box>
+        {(["kept", "returned", "disposed"] as const).map((state) => (
+          <Button key={state} disabled={busy} onClick={() => void say(state)}>
+            {t(`found-say-${state}`)}
+          </Button>
+        ))}
+      </Box>
+      <Fault words={fault} />
+    </Box>
+  );
+}

@@ -1,0 +1,28 @@
+import "server-only";
+import { v7 as uuid } from "uuid";
+import { say } from "@/core/basics/words";
+import type { Addendum } from "@/core/handover/addenda/addendum";
+import { incidentDefect } from "@/core/upkeep/defect";
+import { englishTranslator } from "@/messages/translator";
+import type { HandoverRow } from "../db/handovers";
+import type { Queryable } from "../db/pool";
+import { reportDefect } from "./report-defect";
+
+/** Puts what the skipper reported after the check-in on the technician's list, where it is something to be mended or looked at. */
+export async function reportAddendum(db: Queryable, handover: HandoverRow, addendum: Addendum): Promise<void> {
+  if (addendum.kind !== "late-finding" && addendum.kind !== "incident") return;
+  const { yachtId, id: handoverId, list } = handover;
+  const common = { id: uuid(), yachtId, handoverId, words: addendum.words, at: addendum.at, by: addendum.by.person };
+  const t = englishTranslator();
+  if (addendum.kind === "incident") {
+    const found = incidentDefect(addendum.what);
+    if (found) await reportDefect(db, { ...common, subject: `report:${addendum.id}`, place: null, title: t(`incident.${addendum.what}`), safety: found.safety });
+    return;
+  }
+  const line = list.lines.find((each) => each.id === addendum.line);
+  // what is short in number is put aboard, not mended
+  if (line?.kind === "count") return;
+  await reportDefect(db, {
+    ...common, subject: line ? `line:${line.id}` : `report:${addendum.id}`, place: line?.at ?? line?.place ?? null, title: line ? say(line.name, "en") : t("work.reported"), safety: false,
+  });
+}
