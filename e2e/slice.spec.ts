@@ -204,7 +204,21 @@ test("one charter from sign-in to statement", async ({ page }, info) => {
   const part = (name: string) => page.getByRole("region", { name, exact: true });
   await expect(part("What the skipper told before the check-out")).toContainText("one fender, in the night at anchor");
   await expect(part("Fender, large")).toContainText("1 missing");
-  await expect(part("Fuel")).toContainText("22 l short × €1.89 + €35.00 for filling = €76.58");
+  // 12.4 h × 3.1 l = 38.4 l against 22 l: no charge by itself, until a receipt for 16 l explains it
+  await expect(part("Fuel")).toContainText("22 l short × €1.89 + €35.00 for filling = €76.58; 12.4 h would burn about 38.4 l, 22 l went, no receipt for any bought: the gauge or the report is doubtful, held and not charged");
+  const beside = part("Beside the differences");
+  await beside.getByRole("button", { name: "A fuel receipt" }).click();
+  await beside.getByRole("button", { name: "Put it on" }).click();
+  await expect(beside.getByText("Litres in numbers, please.")).toBeVisible();
+  await beside.getByLabel("Litres").fill("16");
+  await beside.getByLabel("Day on the receipt").fill("2027-01-01");
+  await beside.getByLabel("Number of the receipt, and where").fill("quay 2291");
+  await beside.getByRole("button", { name: "Put it on" }).click();
+  await expect(beside.getByText(/^This receipt is not of the charter's days, 2027-06-12 to/)).toBeVisible();
+  await beside.getByLabel("Day on the receipt").fill("2027-06-12");
+  await beside.getByRole("button", { name: "Put it on" }).click();
+  await expect(beside).toContainText("Fuel bought: 16 l, 2027-06-12, receipt quay 2291");
+  await expect(part("Fuel")).toContainText("€76.58 charged");
   await expect(part("Engine hours")).toContainText("12.4 h more");
   await expect(part("Sprayhood and bimini, canvas")).toContainText("The zip was stiff from the first day.");
   await expect(page.getByRole("button", { name: "Read it and sign" })).toBeDisabled();
@@ -233,9 +247,26 @@ test("one charter from sign-in to statement", async ({ page }, info) => {
   await signByHand(page, sheet.getByRole("group", { name: /^Charterer/ }));
   await sheet.getByRole("button", { name: "Seal the statement" }).click();
   await expect(sums).toContainText("Signed");
-  await expect(sums).toContainText("€338.68 taken");
+  // what is disputed keeps the hold open: nothing is taken yet, and only what is neither due nor held goes back
   await expect(sums).toContainText("€1,980.82 given back");
-  await expect(sums).toContainText("held now €180.50");
+  await expect(sums).toContainText("held now €519.18");
+  await expect(sums).not.toContainText("€338.68 taken");
+
+  // the canvas is agreed on, then the hold is captured once: 338.68 + 90.00, and the other 90.50 go back
+  const since = part("Since it was signed");
+  const canvas = since.getByRole("group", { name: "Sprayhood and bimini, canvas" });
+  await canvas.getByRole("button", { name: "Note what was agreed" }).click();
+  await canvas.getByLabel("Sum in the end, EUR").fill("180.51");
+  await canvas.getByLabel("Agreed how, and with whom").fill("half of the zip, by phone");
+  await canvas.getByRole("button", { name: "Keep it" }).click();
+  await expect(canvas.getByText("A sum from 0 to €180.50, please.")).toBeVisible();
+  await canvas.getByLabel("Sum in the end, EUR").fill("90");
+  await canvas.getByRole("button", { name: "Keep it" }).click();
+  await expect(canvas).toContainText("settled: €90.00");
+  await since.getByRole("button", { name: "Take it and give back the rest" }).click();
+  await expect(sums).toContainText("€428.68 taken");
+  await expect(sums).toContainText("€90.50 given back");
+  await expect(sums).toContainText("held now €0.00");
 
   const statement = await page.request.get((await page.getByRole("link", { name: "Statement as PDF" }).getAttribute("href")) ?? "");
   expect((await statement.body()).subarray(0, 5).toString()).toBe("%PDF-");

@@ -1,7 +1,6 @@
 "use client";
 import { Box, Button, chakra } from "@chakra-ui/react";
 import { useFormatter, useTranslations } from "next-intl";
-import { useRouter } from "next/navigation";
 import { useState } from "react";
 import { rulesFrom, usualRules, type BaseRules } from "@/core/base/rules";
 import { canonicalJson } from "@/core/basics/digest";
@@ -9,7 +8,7 @@ import { matters } from "@/core/handover/matters";
 import type { RulesChange } from "@/formats/desk";
 import { Choice } from "@/ui/Choice";
 import { Field } from "@/ui/Field";
-import { anything, ApiFault, ask } from "../api";
+import { useAsk } from "./useAsk";
 import styles from "./Desk.module.css";
 
 interface Props {
@@ -44,10 +43,9 @@ export function BaseRulesPage({ rules, number, history, timeZone, maySettle }: P
   const t = useTranslations("rules");
   const all = useTranslations();
   const format = useFormatter();
-  const router = useRouter();
   const [draft, setDraft] = useState(rules);
   const [why, setWhy] = useState("");
-  const [fault, setFault] = useState<string | null>(null);
+  const { fault, setFault, send } = useAsk();
   const [numbers, setNumbers] = useState(() => Object.fromEntries(figures.map(([field]) => [field, String(rules[field] ?? usualRules[field])])) as Record<Figure, string>);
   const [limitNumbers, setLimitNumbers] = useState(() => Object.fromEntries(limits.map(([kind, limit]) => [limit, String(rules.readingLimits[kind]?.[limit] ?? "")])) as Record<Limit, string>);
   const [measured, setMeasured] = useState(() => Object.fromEntries(measures.map(([field]) => [field, String(rules[field] ?? usualRules[field])])) as Record<Measure, string>);
@@ -62,12 +60,7 @@ export function BaseRulesPage({ rules, number, history, timeZone, maySettle }: P
     if (measures.some(([field]) => !isMeasure(measured[field]))) return setFault(t("measures-wrong"));
     if (limits.some(([, limit]) => !isLimit(limitNumbers[limit]))) return setFault(t("limits-wrong"));
     if (why.trim() === "") return setFault(t("why-missing"));
-    try {
-      await ask("/api/base/rules", anything, { method: "POST", body: { onNumber: number, rules: wanted, why } });
-      router.refresh();
-    } catch (error) {
-      setFault(error instanceof ApiFault ? error.message : all("desk.no-signal"));
-    }
+    await send("/api/base/rules", { onNumber: number, rules: wanted, why });
   };
   const said = (those: BaseRules, field: keyof BaseRules): string => {
     const value = those[field];

@@ -1,30 +1,20 @@
 "use client";
 import { Box, Button } from "@chakra-ui/react";
 import { useTranslations } from "next-intl";
-import { useRouter } from "next/navigation";
 import { useState } from "react";
 import type { CallView } from "@/formats/desk";
 import { Field } from "@/ui/Field";
-import { anything, ApiFault, ask } from "../api";
+import { useAsk } from "./useAsk";
 import styles from "./Desk.module.css";
 
 /** What this crew called about, and a line to note another call: it stands on the next briefer's half page. */
 export function CallNotes({ stayId, calls, topics }: { stayId: string; calls: CallView[]; topics: { id: string; title: string }[] }) {
   const t = useTranslations("half");
-  const all = useTranslations();
-  const router = useRouter();
   const [words, setWords] = useState("");
   const [topic, setTopic] = useState("");
-  const [fault, setFault] = useState<string | null>(null);
+  const { fault, send } = useAsk();
   const note = async () => {
-    try {
-      await ask(`/api/stays/${stayId}/calls`, anything, { method: "POST", body: { topic: topic === "" ? null : topic, words } });
-      setWords("");
-      setFault(null);
-      router.refresh();
-    } catch (error) {
-      setFault(error instanceof ApiFault ? error.message : all("desk.no-signal"));
-    }
+    if (await send(`/api/stays/${stayId}/calls`, { topic: topic === "" ? null : topic, words })) setWords("");
   };
   return (
     <Box as="section" borderTopWidth="2px" borderTopStyle="solid" borderColor="kelp" paddingBlock="4" display="grid" gap="3" alignContent="start">

@@ -1,11 +1,11 @@
 "use client";
 import { Box, Button } from "@chakra-ui/react";
 import { useTranslations } from "next-intl";
-import { useRouter } from "next/navigation";
 import { useState } from "react";
 import type { CrewMember } from "@/formats/desk";
 import { Field } from "@/ui/Field";
-import { anything, ApiFault, ask } from "../api";
+import { Fault } from "./Fault";
+import { useAsk } from "./useAsk";
 
 interface Row {
   name: string;
@@ -16,21 +16,13 @@ interface Row {
 export function CrewList({ stayId, aboard, crew }: { stayId: string; aboard: number; crew: readonly CrewMember[] }) {
   const t = useTranslations("crew");
   const all = useTranslations();
-  const router = useRouter();
   const [rows, setRows] = useState<Row[] | null>(null);
-  const [fault, setFault] = useState<string | null>(null);
+  const { fault, setFault, send } = useAsk();
   const kept = async () => {
     const told = (rows ?? []).filter((row) => row.name.trim() !== "" || row.weight.trim() !== "");
     const wrong = told.findIndex((row) => row.name.trim() === "" || !/^\d{1,3}$/.test(row.weight.trim()) || Number(row.weight) < 3 || Number(row.weight) > 300);
     if (wrong >= 0) return setFault(t("wrong", { row: wrong + 1 }));
-    try {
-      await ask(`/api/stays/${stayId}/crew`, anything, { method: "POST", body: { crew: told.map((row) => ({ name: row.name.trim(), weightKg: Number(row.weight) })) } });
-      setRows(null);
-      setFault(null);
-      router.refresh();
-    } catch (error) {
-      setFault(error instanceof ApiFault ? error.message : all("desk.no-signal"));
-    }
+    if (await send(`/api/stays/${stayId}/crew`, { crew: told.map((row) => ({ name: row.name.trim(), weightKg: Number(row.weight) })) })) setRows(null);
   };
   if (!rows) {
     return (
@@ -49,7 +41,7 @@ export function CrewList({ stayId, aboard, crew }: { stayId: string; aboard: num
           <Field label={t("weight")}>{(ids) => <input {...ids} inputMode="numeric" autoComplete="off" value={row.weight} onChange={(event) => change(index, { weight: event.target.value })} />}</Field>
         </Box>
       ))}
-      {fault && <p role="alert">{fault}</p>}
+      <Fault words={fault} />
       <Box display="flex" gap="3">
         <Button variant="solid" onClick={() => void kept()}>
           {t("keep")}

@@ -1,12 +1,11 @@
 "use client";
 import { Box, Button } from "@chakra-ui/react";
-import { useRouter } from "next/navigation";
 import { useTranslations } from "next-intl";
-import { useState } from "react";
 import type { Readiness } from "@/formats/desk";
 import { Chip } from "@/ui/Chip";
 import { VerdictMark } from "@/ui/VerdictMark";
-import { anything, ApiFault, ask } from "../api";
+import { Fault } from "./Fault";
+import { useAsk } from "./useAsk";
 
 /** How ready a yacht is, in a word and a shape. */
 export function ReadyChip({ readiness: { state } }: { readiness: Readiness }) {
@@ -17,16 +16,9 @@ export function ReadyChip({ readiness: { state } }: { readiness: Readiness }) {
 /** How ready a yacht is for her next check-in, with every reason; what was short is noted here when it is aboard. */
 export function ReadinessPart({ readiness, slug, withWork = true }: { readiness: Readiness; slug: string; /** false where the work stands in a list of its own */ withWork?: boolean }) {
   const t = useTranslations("ready");
-  const router = useRouter();
-  const [fault, setFault] = useState<string | null>(null);
+  const { fault, send } = useAsk();
   const put = async (line: string, pieces: number) => {
-    try {
-      await ask(`/api/yachts/${slug}/restock`, anything, { method: "POST", body: { line, pieces } });
-      setFault(null);
-      router.refresh();
-    } catch (error) {
-      setFault(error instanceof ApiFault ? error.message : t("no-signal"));
-    }
+    await send(`/api/yachts/${slug}/restock`, { line, pieces });
   };
   return (
     <Box display="grid" gap="2" justifyItems="start">
@@ -50,7 +42,7 @@ export function ReadinessPart({ readiness, slug, withWork = true }: { readiness:
           </li>
         ))}
       </ul>
-      {fault && <p role="alert">{fault}</p>}
+      <Fault words={fault} />
     </Box>
   );
 }

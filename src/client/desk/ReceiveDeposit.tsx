@@ -1,39 +1,32 @@
 "use client";
 import { Box, Button } from "@chakra-ui/react";
-import { useRouter } from "next/navigation";
 import { useTranslations } from "next-intl";
 import { useState } from "react";
 import { formatMoney, minorDigits, parseMoney } from "@/core/basics/money";
 import type { DepositHow } from "@/core/settlement/terms";
 import { Field } from "@/ui/Field";
-import { anything, ApiFault, ask } from "../api";
+import { Fault } from "./Fault";
+import { useAsk } from "./useAsk";
 
 /** Notes what came in of a deposit in cash, by transfer or by guarantee, under the number of its paper. */
 export function ReceiveDeposit({ stayId, how, openMinor, currency }: { stayId: string; how: DepositHow; openMinor: number; currency: string }) {
   const t = useTranslations("charter");
-  const router = useRouter();
   const digits = minorDigits(currency);
   const [amount, setAmount] = useState(() => (openMinor / 10 ** digits).toFixed(digits));
   const [reference, setReference] = useState("");
   const [requestKey] = useState(() => crypto.randomUUID());
-  const [fault, setFault] = useState<string | null>(null);
+  const { fault, setFault, send } = useAsk();
   const note = async () => {
     const amountMinor = parseMoney(amount, currency);
     if (amountMinor === null || amountMinor === 0 || amountMinor > openMinor) return setFault(t("wrong-amount", { open: formatMoney(openMinor, currency, "en") }));
     if (reference.trim() === "") return setFault(t("wrong-reference"));
-    try {
-      await ask(`/api/stays/${stayId}/deposit/received`, anything, { method: "POST", body: { requestKey, amountMinor, reference: reference.trim() } });
-      setFault(null);
-      router.refresh();
-    } catch (error) {
-      setFault(error instanceof ApiFault ? error.message : t("no-signal"));
-    }
+    await send(`/api/stays/${stayId}/deposit/received`, { requestKey, amountMinor, reference: reference.trim() });
   };
   return (
     <Box display="grid" gap="3" justifyItems="start" padding="4" background="brassGround" borderLeftWidth="6px" borderLeftStyle="solid" borderColor="brass">
       <Field label={t("received-amount", { currency })}>{(ids) => <input {...ids} inputMode="decimal" autoComplete="off" value={amount} onChange={(event) => setAmount(event.target.value)} />}</Field>
       <Field label={t("received-reference", { how })}>{(ids) => <input {...ids} maxLength={80} autoComplete="off" value={reference} onChange={(event) => setReference(event.target.value)} />}</Field>
-      {fault && <p role="alert">{fault}</p>}
+      <Fault words={fault} />
       <Button variant="solid" size="lg" onClick={() => void note()}>
         {t("receive", { how })}
       </Button>

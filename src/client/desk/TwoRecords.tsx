@@ -1,29 +1,20 @@
 "use client";
 import { Box, Button } from "@chakra-ui/react";
-import { useRouter } from "next/navigation";
 import { useTranslations } from "next-intl";
 import { useState } from "react";
 import type { SealBrief } from "@/formats/desk";
 import { Chip } from "@/ui/Chip";
 import { Field } from "@/ui/Field";
-import { anything, ApiFault, ask } from "../api";
+import { useAsk } from "./useAsk";
 
 /** Two devices each sealed this handover without knowing of the other: both records are kept, and a manager says which stands. */
 export function TwoRecords({ handover, seals, mayChoose, at }: { handover: string; seals: readonly SealBrief[]; mayChoose: boolean; at: (instant: string) => string }) {
   const t = useTranslations("two-records");
-  const router = useRouter();
   const [why, setWhy] = useState("");
-  const [fault, setFault] = useState<string | null>(null);
+  const { fault, setFault, send } = useAsk();
   const choose = async (seal: string) => {
     if (why.trim() === "") return setFault(t("why-missing"));
-    try {
-      await ask(`/api/handovers/${handover}/standing`, anything, { method: "POST", body: { seal, why: why.trim() } });
-      setFault(null);
-      setWhy("");
-      router.refresh();
-    } catch (error) {
-      setFault(error instanceof ApiFault ? error.message : t("no-signal"));
-    }
+    if (await send(`/api/handovers/${handover}/standing`, { seal, why: why.trim() })) setWhy("");
   };
   return (
     <Box display="grid" gap="3">

@@ -9,13 +9,13 @@ import { Button } from "@/ui/Button";
 import { useHandover, useVersion } from "./context";
 import styles from "./PlaceScreen.module.css";
 
-/** A locker of small household things, confirmed as one after one look at it: each is named with its number first. Never what is safety. */
+/** Things confirmed as one after one look at them: each is named with its number first. Never what is safety, and at check-out never what is likely to have changed. */
 export function TogetherRow({ lines }: { lines: readonly Line[] }) {
   const t = useTranslations("together");
   const store = useHandover();
   useVersion();
   const [open, setOpen] = useState(false);
-  const together = togetherAmong(lines.filter((line) => standingOf(store.folded(), line).step === "open"));
+  const together = togetherAmong(lines.filter((line) => standingOf(store.folded(), line).step === "open"), store.bundle.list);
   if (together.length === 0) return null;
   const keep = () => {
     for (const line of together) store.recordLine(line, { count: line.expected, together: true });
@@ -24,7 +24,7 @@ export function TogetherRow({ lines }: { lines: readonly Line[] }) {
   return (
     <section className={styles.together} aria-label={t("title")}>
       {!open ? (
-        <Button onClick={() => setOpen(true)}>{t("open", { lines: together.length })}</Button>
+        <Button onClick={() => setOpen(true)}>{t(`open-${store.bundle.list.kind === "check-out" ? "out" : "in"}`, { lines: together.length })}</Button>
       ) : (
         <>
           <p>

@@ -107,6 +107,16 @@ describe("compare", () => {
     expect(kinds(old, after({ ...fine, [`mark:${id(78)}`]: ["mark", mark({ kind: "dent" })] }, onList))).toEqual(["new-mark"]);
   });
 
+  it("puts the picture of its side at check-in beside a new mark, where there is one", () => {
+    const view: Line = { ...common, id: "view:port-side", kind: "view", surface: "port-side", photos: [] };
+    const photo = "c".repeat(64);
+    const old = before({ ...fine, "line:view:port-side": [`photo:${photo}`, { attached: true, takenAt: null }] }, [view]);
+    old.entries.push(...says({ "line:view:port-side": ["view", { shown: true }] }));
+    const fresh = (surface: Mark["surface"]) => compare(old, after({ ...fine, [`mark:${id(81)}`]: ["mark", mark({ surface })] }, [view])).find((each) => each.kind === "new-mark");
+    expect(fresh("port-side")?.before).toMatchObject({ value: null, photos: [photo] });
+    expect(fresh("stern")?.before).toBeNull();
+  });
+
   it("goes by the base's own limits of what is one mark and what is worse, as the list carries them", () => {
     const old = before({ ...fine, [`mark:${id(77)}`]: ["mark", mark()] });
     const strict = after({ ...fine, [`mark:${id(78)}`]: ["mark", mark({ aM: 3.1, sizeMm: 140 })] }, [markLine(77)]);
@@ -122,13 +132,16 @@ describe("compare", () => {
     expect(kinds(before(fine), after({ ...fine, [`found:${id(80)}`]: ["found", { place: "locker", words: "a red bag", count: 1 }] }))).toEqual(["found-thing"]);
   });
 
-  it("refuses records of two yachts or two stays", () => {
+  it("refuses records of two yachts, two stays or two revisions of the file", () => {
     const other = after(fine);
     other.list = { ...other.list, yacht: { ...other.list.yacht, id: id(1) } };
     expect(() => compare(before(fine), other)).toThrow(BadInput);
     const stay = after(fine);
     stay.list = { ...stay.list, stay: { ...stay.list.stay, id: id(1) } };
     expect(() => compare(before(fine), stay)).toThrow("two different stays");
+    const revised = after(fine);
+    revised.list = { ...revised.list, yacht: { ...revised.list.yacht, revision: 2 } };
+    expect(() => compare(before(fine), revised)).toThrow("two revisions of her file");
   });
 
   const counts = fc.array(fc.tuple(fc.integer({ min: 0, max: 9 }), fc.integer({ min: 0, max: 9 })), { minLength: 1, maxLength: 20 });

@@ -50,11 +50,12 @@ export interface Difference {
  * their entries, and a record compared with itself gives nothing.
  *
  * @param limits the base's, as they stood when the later list was made, unless others are given
- * @throws BadInput when the records are of different yachts or stays
+ * @throws BadInput when the records are of different yachts, stays or revisions of the file
  */
 export function compare(before: ComparedRecord, after: ComparedRecord, limits: ComparisonLimits = limitsOf(after.list)): Difference[] {
   if (before.list.yacht.id !== after.list.yacht.id) throw new BadInput("/after/list/yacht/id", "these are records of two different yachts");
   if (before.list.stay.id !== after.list.stay.id) throw new BadInput("/after/list/stay/id", "these are records of two different stays");
+  if (before.list.yacht.revision !== after.list.yacht.revision) throw new BadInput("/after/list/yacht/revision", "these are records of two revisions of her file: a check-out goes by the file of its check-in");
   const old = side(before);
   const now = side(after);
   const since = between(before.list, old.folded, before.addenda ?? []);

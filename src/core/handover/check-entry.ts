@@ -48,7 +48,7 @@ export function checkEntry(list: HandoverList, entry: Entry, check: ValueCheck):
   if (detail !== null) return { code: "bad-value", detail };
   if (stop && isSkippedSafety(list, entry) && !(entry.value as { manager: boolean; words: string }).manager) return { code: "safety-not-skipped", stop: stop.id };
   if (isLettingGo(entry) && !mayBeLetGo(list, entry)) return { code: "never-let-go" };
-  if ((entry.value as { together?: true }).together && !list.lines.some((line) => lineSubject(line.id) === entry.subject && mayBeCountedTogether(line))) return { code: "not-together" };
+  if ((entry.value as { together?: true }).together && !list.lines.some((line) => lineSubject(line.id) === entry.subject && mayBeCountedTogether(line, list))) return { code: "not-together" };
   const place = (entry.value as { place?: string | null }).place;
   if (place !== undefined && place !== null && !list.places.some((candidate) => candidate.id === place)) return { code: "no-such-place", place };
   return null;

@@ -48,15 +48,22 @@ describe("a photo's age", () => {
 });
 
 describe("counted together", () => {
+  const checkIn = listOf([]);
   const fork = countLine("fork", { group: "below", replacementMinor: 300 });
   it("is only what is small, cheap and no matter of safety", () => {
-    expect([fork, countLine("pan", { group: "below", replacementMinor: 2501 }), countLine("flare", { group: "below", replacementMinor: 300, safety: true }), countLine("vest", { group: "below", replacementMinor: 300, perPerson: true }), countLine("line", { group: "deck", replacementMinor: 300 })].map(mayBeCountedTogether)).toEqual([true, false, false, false, false]);
+    expect([fork, countLine("pan", { group: "below", replacementMinor: 2501 }), countLine("flare", { group: "below", replacementMinor: 300, safety: true }), countLine("vest", { group: "below", replacementMinor: 300, perPerson: true }), countLine("line", { group: "deck", replacementMinor: 300 })].map((line) => mayBeCountedTogether(line, checkIn))).toEqual([true, false, false, false, false]);
   });
 
   it("is not worth it for two things", () => {
     const three = ["fork", "knife", "spoon"].map((key) => ({ ...fork, id: `count:${key}` }));
-    expect(togetherAmong(three)).toHaveLength(3);
-    expect(togetherAmong(three.slice(1))).toEqual([]);
+    expect(togetherAmong(three, checkIn)).toHaveLength(3);
+    expect(togetherAmong(three.slice(1), checkIn)).toEqual([]);
+  });
+
+  it("is more at check-out: everything that nothing was said of, never safety, nor what is looked at first", () => {
+    const out = listOf([], { kind: "check-out", first: [{ line: "count:pan", why: "reported" }] });
+    const lines = [fork, countLine("pan", { group: "below" }), countLine("line", { replacementMinor: 90000 }), countLine("flare", { safety: true }), countLine("vest", { perPerson: true })];
+    expect(lines.map((line) => mayBeCountedTogether(line, out))).toEqual([true, false, true, false, false]);
   });
 
   it("is refused for anything else, whatever a device sends", () => {

@@ -54,7 +54,7 @@ export async function sealHandover(db: Queryable, handoverId: string, request: S
   await appendChainLink(db, handover, sealId, request.seal, receivedAt);
   await moveLateEntries(db, handover, manifest);
   await recordDefects(db, handoverId);
-  if (manifest.without && number === 1) await sendCopy(db, handover.stayId, "check-out", manifest.without, await objectUntil(db, request.sealedAt));
+  if (manifest.without && number === 1) await sendCopy(db, handover.stayId, "check-out", manifest.without, await objectUntil(db, receivedAt));
   return { seal: request.seal, toCome, standing: number === 1 };
 }
 

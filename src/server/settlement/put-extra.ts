@@ -38,7 +38,8 @@ function refuseUnfit({ stay, extras, checkOut, base }: SettlementView, id: strin
       if (extra.amountMinor === 0) throw new Refusal(422, "no-sum", "Name the sum that is kept back; without one there is nothing to hold.", "amountMinor");
       return;
     case "fuel": {
-      const last = dayIn(checkOut.seal.sealedAt, base.timeZone);
+      // by the base's clock: a tablet's may be wrong
+      const last = dayIn(checkOut.seal.receivedAt, base.timeZone);
       const first = dayIn(stay.startsAt, base.timeZone);
       if (extra.day < first || extra.day > last) throw new Refusal(422, "not-in-charter", `This receipt is not of the charter's days, ${first} to ${last}.`, "day");
       if (extra.full === null) return;

@@ -66,6 +66,10 @@ export async function settlementView(db: Queryable, stayId: string): Promise<Set
   if (!stay) throw new Refusal(404, "no-such-stay", "There is no such charter here.");
   const checkIn = await recordOf(db, stayId, "check-in");
   const checkOut = await recordOf(db, stayId, "check-out");
+  const base = await currentBase(db);
+  for (const { list } of [checkIn, checkOut]) {
+    if (list.currency !== base.currency) throw new Refusal(409, "other-currency", `The prices of the ${list.kind} are in ${list.currency}, the charter's terms and the price list in ${base.currency}. Sums of two currencies are not added: put the base's currency right first.`);
+  }
   const reported = await reportedBefore(db, stay.yachtId, checkIn.seal.sealedAt);
   const differences = withPriors(compare(checkIn, checkOut), reported);
   const decided = await standingDecisions(db, stayId);
@@ -93,13 +97,19 @@ export async function settlementView(db: Queryable, stayId: string): Promise<Set
   const signed = await signedSettlement(db, stayId);
   return {
     stay, checkIn, checkOut, differences, proposals, decided, extras, prices, input, output, digest, signed,
-    base: await currentBase(db),
+    base,
     priors: Object.fromEntries(differences.flatMap((difference) => { const prior = priorOf(difference, reported); return prior ? [[difference.id, prior]] : []; })),
-    late: lateReturn(stay.endsAt, checkOut.entries.map((entry) => entry.at).sort()[0] ?? checkOut.seal.sealedAt, prices.lateReturn),
+    late: lateReturn(stay.endsAt, backAt(checkOut), prices.lateReturn),
     range: dueRange(input),
     undecided: proposals.filter((proposal) => proposal.needs !== null).length,
     after: signed && (await afterSigning(db, signed, extras)),
   };
+}
+
+/** When the first line of the check-out was recorded, by the device's clock put right by what it was off. */
+function backAt({ entries, seal }: SealedRecord): string {
+  const first = Math.min(...entries.map((entry) => Date.parse(entry.at) - (entry.offsetMs ?? 0)));
+  return Number.isFinite(first) ? new Date(first).toISOString() : seal.sealedAt;
 }
 
 /** What each engine and generator burns at cruising revs, by the line of its hours' counter. */
