@@ -13,8 +13,21 @@ export async function count(page: Page, line: string, number: number): Promise<v
   await field.press("Enter");
 }
 
+/** What is aboard, and how it is recorded; `quick` looks at things together where that is offered. */
+export interface Aboard {
+  counts: Record<string, number>;
+  hours: number;
+  except: Exceptions;
+  quick?: boolean;
+}
+
 /** Records every line of the place on the screen by hand, as a briefer and a skipper do. */
-export async function doPlace(page: Page, aboard: { counts: Record<string, number>; hours: number; except: Exceptions }): Promise<void> {
+export async function doPlace(page: Page, aboard: Aboard): Promise<void> {
+  const together = page.getByRole("region", { name: "Seen together" });
+  if (aboard.quick && (await together.count()) > 0) {
+    await together.getByRole("button").click();
+    await together.getByRole("button", { name: "Yes, I have seen all of it" }).click();
+  }
   // small known marks are folded away with their side, and need no word
   for (const item of await page.locator("[data-line]:visible").all()) {
     const line = (await item.getAttribute("data-line")) ?? "";
@@ -24,6 +37,7 @@ export async function doPlace(page: Page, aboard: { counts: Record<string, numbe
       continue;
     }
     const [kind = "", key = ""] = line.split(":");
+    if (kind === "count" && aboard.quick && (await item.getByRole("textbox").inputValue()) !== "") continue;
     if (kind === "count") await count(page, line, aboard.counts[key] ?? 1);
     else if (kind === "test") await item.getByRole("button", { name: /^(Works|Shown)$/ }).click();
     else if (kind === "look") await item.getByRole("button", { name: "Sound" }).click();
@@ -85,7 +99,7 @@ async function read(page: Page, line: string, key: string, hours: number): Promi
 }
 
 /** Walks all places by the footer's one next button, doing what is left at each. */
-export async function walk(page: Page, aboard: Parameters<typeof doPlace>[1]): Promise<number> {
+export async function walk(page: Page, aboard: Aboard): Promise<number> {
   let places = 0;
   for (;;) {
     await doPlace(page, aboard);

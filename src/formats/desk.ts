@@ -225,6 +225,8 @@ export interface SettlementScreen {
   timeZone: string;
   /** what the skipper told before the check-out: late findings and what happened on the way */
   told: KeptAddendum[];
+  /** something happened on the way that asks for a look below the water, and nobody has looked */
+  notLookedBelow: boolean;
   items: SettlementItem[];
   extras: ExtraItem[];
   prices: PriceList;

@@ -23,6 +23,7 @@ import { demoYachtFile } from "../demo/yacht-file";
 import { prepareDatabase, type Prepared } from "../prepare";
 import { endApp, needFreePort, serve, untilReady } from "../serve";
 import { checkInFigures } from "../measure/check-in";
+import { checkOutFigures } from "../measure/check-out";
 import { walkFigures } from "../measure/walk";
 import { needTools } from "./test";
 
@@ -48,6 +49,7 @@ export async function run([only]: string[]): Promise<number> {
     await untilReady(port, app);
     if (wanted("browser")) await browserFigures();
     if (wanted("check-in")) await checkInFigures(say, origin, signIn);
+    if (wanted("check-out")) await checkOutFigures(say, origin, signIn);
     if (wanted("plan")) await planDrawing();
     if (wanted("posting")) await posting(prepared);
   } finally {

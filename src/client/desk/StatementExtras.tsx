@@ -7,6 +7,7 @@ import { formatMoney, minorDigits, parseMoney } from "@/core/basics/money";
 import type { Extra } from "@/core/settlement/extra";
 import { priceOf } from "@/core/settlement/prices";
 import type { SettlementScreen } from "@/formats/desk";
+import { Chip } from "@/ui/Chip";
 import { Choice } from "@/ui/Choice";
 import { Field } from "@/ui/Field";
 import { Fault } from "./Fault";
@@ -53,6 +54,11 @@ export function StatementExtras({ screen }: { screen: SettlementScreen }) {
           <Button disabled={busy} onClick={() => void put({ kind: "service", words: t("late"), amountMinor: late.amountMinor, reckoned: t("late-how", { minutes: late.minutes, hours: late.hours, perHour: formatMoney(late.amountMinor / late.hours, currency, "en") }) })}>
             {t("late-put")}
           </Button>
+        </Box>
+      )}
+      {!signed && screen.notLookedBelow && !extras.some(({ extra }) => extra.kind === "below-water") && (
+        <Box>
+          <Chip verdict="watch">{t("not-looked")}</Chip>
         </Box>
       )}
       {!signed && (

@@ -1,5 +1,6 @@
-import { countLine, id } from "../../testing/records";
-import { firstLooks, wantsUnderwaterLook, type ChangedFacts } from "./first-looks";
+import { countLine, entryOf, id, listOf } from "../../testing/records";
+import { firstLooks, isUnlookedBelow, wantsUnderwaterLook, type ChangedFacts } from "./first-looks";
+import { fold } from "./fold";
 import type { Line, LookLine, MarkLine, TestLine } from "./list";
 
 const common = { place: "locker", name: { en: "thing" }, safety: false };
@@ -24,4 +25,12 @@ it("puts first what was reported, then what follows from what happened, then wha
 
 it("asks for a look below the water after what can hurt her there, and not after a lost fender", () => {
   expect((["grounding", "collision", "fouled-propeller", "lost-overboard", "repair", "other"] as const).map((kind) => wantsUnderwaterLook([kind]))).toEqual([true, true, true, false, false, false]);
+});
+
+it("says that nobody has looked below the water while that look is open, or was never on the list", () => {
+  const looked = fold([entryOf(1, "line:look:underwater", "look", { state: "sound" })]);
+  expect(isUnlookedBelow(listOf(lines), fold([]), ["grounding"])).toBe(true);
+  expect(isUnlookedBelow(listOf([steering]), looked, ["grounding"])).toBe(true);
+  expect(isUnlookedBelow(listOf(lines), looked, ["grounding"])).toBe(false);
+  expect(isUnlookedBelow(listOf(lines), fold([]), ["lost-overboard"])).toBe(false);
 });

@@ -1,6 +1,8 @@
 import type { IncidentKind } from "./addenda/addendum";
 import type { FirstLook, WhyFirst } from "./first-look";
-import type { Line } from "./list";
+import type { Folded } from "./fold";
+import type { HandoverList, Line } from "./list";
+import { mainCell } from "./state";
 
 export interface ChangedFacts {
   /** lines the skipper reported something on */
@@ -24,6 +26,11 @@ const below: ReadonlySet<IncidentKind> = new Set(["grounding", "fouled-propeller
 
 /** Whether what happened asks for a look below the water. */
 export const wantsUnderwaterLook = (happened: readonly IncidentKind[]): boolean => happened.some((kind) => below.has(kind));
+
+/** Whether something happened that asks for a look below the water and nobody has looked: it was told too late for the list, or it could not be done. */
+export function isUnlookedBelow(list: HandoverList, folded: Folded, happened: readonly IncidentKind[]): boolean {
+  return wantsUnderwaterLook(happened) && !list.lines.some((line) => line.kind === "look" && line.group === "underwater" && mainCell(folded, line) !== undefined);
+}
 
 /**
  * What is likely to have changed, most likely first: what was reported, what follows from what happened on the way,

@@ -1,5 +1,7 @@
 import "server-only";
 import { say } from "@/core/basics/words";
+import { fold } from "@/core/handover/fold";
+import { isUnlookedBelow } from "@/core/handover/first-looks";
 import type { Evidence } from "@/core/comparison/compare";
 import type { SettlementItem, SettlementScreen } from "@/formats/desk";
 import { differenceWords, evidenceWords, priorWords } from "@/messages/difference-words";
@@ -33,8 +35,10 @@ export async function settlementScreen(db: Queryable, stayId: string): Promise<S
   });
   const extras = view.extras.map(({ id, extra, why, by }) => ({ id, extra, why, by, name: extraName(t, extra, base.timeZone) }));
   const nameOf = new Map([...items.map(({ proposal, name }): [string, string] => [proposal.difference.id, name]), ...extras.map(({ id, name }): [string, string] => [id, name])]);
+  const told = (await afterwards(db, view.checkIn.handover.id)).addenda.filter(({ addendum }) => addendum.kind === "late-finding" || addendum.kind === "incident");
+  const happened = told.flatMap(({ addendum }) => (addendum.kind === "incident" ? [addendum.what] : []));
   return {
-    stay: view.stay, currency: view.input.currency, timeZone: base.timeZone, told: (await afterwards(db, view.checkIn.handover.id)).addenda.filter(({ addendum }) => addendum.kind === "late-finding" || addendum.kind === "incident"), items, extras, prices: view.prices, late: view.late,
+    stay: view.stay, currency: view.input.currency, timeZone: base.timeZone, told, notLookedBelow: isUnlookedBelow(view.checkOut.list, fold(view.checkOut.entries), happened), items, extras, prices: view.prices, late: view.late,
     tanks: view.checkOut.list.lines.flatMap((line) => (line.kind === "reading" && line.reading === "fuel" ? [{ line: line.id, name: say(line.name, "en") }] : [])),
     output: view.output, range: view.range, digest: view.digest, undecided: view.undecided,
     signed: signed && { sealedAt: signed.sealedAt, seal: signed.seal, reservations: signed.reservations, output: signed.output, without: signed.without, objectUntil: signed.objectUntil, cameSince: signed.cameSince },
