@@ -50,8 +50,16 @@ test("a statement that the charterer does not sign: price list, a sum for below 
     await expect(part(page, name)).toContainText("Not charged.");
   }
 
-  // a service by the price list, and a sum for below the water
+  // a receipt of another charter's days is refused, and says of which it is
   const beside = part(page, "Beside the differences");
+  await beside.getByRole("button", { name: "A fuel receipt" }).click();
+  await beside.getByLabel("Litres").fill("16");
+  await beside.getByLabel("Day on the receipt").fill("2027-01-01");
+  await beside.getByLabel("Number of the receipt, and where").fill("quay 2291");
+  await beside.getByRole("button", { name: "Put it on" }).click();
+  await expect(beside.getByText("This receipt is not of the charter's days, 2027-06-04 to 2027-06-11.")).toBeVisible();
+
+  // a service by the price list, and a sum for below the water
   await beside.getByRole("button", { name: "A service: keys, cleaning …" }).click();
   await beside.getByLabel("From the price list").selectOption({ label: "A key or fob not returned: €45.00" });
   await beside.getByRole("button", { name: "Put it on" }).click();

@@ -109,16 +109,6 @@ const pictures: Picture[] = [
     },
   },
   {
-    name: "mark", size: desk,
-    show: async (page) => {
-      await open(page, "Wenna Coldrake", /Go on with the check-in/);
-      await page.getByRole("button", { name: "Set a mark" }).first().click();
-      await page.getByRole("dialog").getByRole("button", { name: "port side" }).click();
-      await page.getByRole("dialog").getByRole("button", { name: "scratch" }).click();
-      await page.getByRole("dialog").getByLabel("How long, in centimetres").fill("14");
-    },
-  },
-  {
     name: "sign", size: desk,
     show: async (page) => {
       await open(page, "Wenna Coldrake", /Go on with the check-in/);
@@ -139,16 +129,8 @@ const pictures: Picture[] = [
     },
   },
   { name: "aboard-phone", size: phone, show: async (page) => { await page.goto("/aboard#HERON-7K2"); await page.getByRole("button", { name: "Emergency cards" }).click(); await page.getByRole("dialog").getByText("Man overboard").click(); } },
-  {
-    name: "finder", size: desk,
-    show: async (page) => {
-      await page.goto("/aboard#LANTN-8R3");
-      await page.getByRole("searchbox", { name: /^Find a thing/ }).fill("no hot water");
-      await page.getByRole("button", { name: /^No hot water/ }).click();
-      await page.getByRole("button", { name: "Shut-offs" }).click();
-      await page.evaluate(() => scrollTo(0, 0));
-    },
-  },
+  { name: "work", size: desk, show: async (page) => { await signIn(page); await page.goto("/work"); } },
+  { name: "history", size: desk, show: async (page) => { await signIn(page); await page.goto("/history"); await page.getByRole("img", { name: /to be mended/ }).waitFor(); } },
   {
     name: "finder-phone", size: phone,
     show: async (page) => {

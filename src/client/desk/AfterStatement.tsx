@@ -73,7 +73,7 @@ function OpenLine({ line, money, at, currency, mayObject, busy, send }: LineProp
   };
   return (
     <Box borderTopWidth="1px" borderTopStyle="solid" borderColor="line" paddingTop="2" display="grid" gap="2" role="group" aria-label={line.name}>
-      <Box display="flex" flexWrap="wrap" gap="2 4" alignItems="center">
+      <Box display="flex" flexWrap="wrap" gap="8px 16px" alignItems="center">
         <strong>{line.name}</strong>
         <Chip verdict={isOpen ? "watch" : "fine"}>{t(`state-${line.state}`, { most: money(line.atMostMinor), final: money(line.finalMinor) })}</Chip>
       </Box>

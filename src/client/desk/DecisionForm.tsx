@@ -149,7 +149,7 @@ export function DecisionForm({ item, screen, isManager }: { item: SettlementItem
         </>
       )}
       {charge && (cause !== null || !hasCause) && (
-        <Box display="flex" flexWrap="wrap" gap="0 5" alignItems="center">
+        <Box display="flex" flexWrap="wrap" gap="0 20px" alignItems="center">
           <CheckRow checked={disputed} onChange={setDisputed}>
             {t("disputed")}
           </CheckRow>

@@ -46,7 +46,7 @@ export function DifferenceCard({ item, screen, isManager }: { item: SettlementIt
 }
 
 /** Kinds of difference that may cost something. */
-function canBeCharged({ proposal }: SettlementItem): boolean {
+export function canBeCharged({ proposal }: SettlementItem): boolean {
   return proposal.line !== null || ["missing", "new-mark", "mark-worse", "look-worse", "test-failing"].includes(proposal.difference.kind);
 }
 

@@ -7,7 +7,8 @@ import { formatMoney } from "@/core/basics/money";
 import type { SettlementScreen } from "@/formats/desk";
 import { Chip } from "@/ui/Chip";
 import { AfterStatement } from "./AfterStatement";
-import { DifferenceCard } from "./DifferenceCard";
+import { CostsNothing } from "./CostsNothing";
+import { canBeCharged, DifferenceCard } from "./DifferenceCard";
 import { AddendumWords } from "../book/AddendumWords";
 import { SettlementSigning } from "./SettlementSigning";
 import { PhotoStrip } from "./PhotoStrip";
@@ -26,7 +27,7 @@ export function SettlementBoard({ screen, me }: Props) {
   const { stay, items, signed } = screen;
   const output = signed?.output ?? screen.output;
   const money = (minor: number) => formatMoney(minor, screen.currency, "en");
-  const costly = items.filter((item) => item.proposal.line !== null || !item.proposal.decided);
+  const costly = items.filter(canBeCharged);
   const other = items.filter((item) => !costly.includes(item));
   const sums: [string, number][] = [
     [t("settle.due"), output.dueMinor],
@@ -62,12 +63,7 @@ export function SettlementBoard({ screen, me }: Props) {
         ))}
         <StatementExtras screen={screen} />
         {other.length > 0 && (
-          <>
-            <h2>{t("settle.no-money")}</h2>
-            {other.map((item) => (
-              <DifferenceCard key={item.proposal.difference.id} item={item} screen={screen} isManager={me.isManager} />
-            ))}
-          </>
+          <CostsNothing items={other} />
         )}
       </chakra.main>
       <chakra.aside background="rail" borderLeftWidth="2px" borderLeftStyle="solid" borderColor="kelp" padding="6" aria-label={t("settle.sums")}>
@@ -87,7 +83,9 @@ export function SettlementBoard({ screen, me }: Props) {
           </div>
           {!signed && screen.range && <p>{t("settle.range", { low: money(screen.range.lowMinor), high: money(screen.range.highMinor) })}</p>}
           <p>{t("settle.deposit", { amount: money(stay.terms.deposit.amountMinor), held: money(stay.heldMinor) })}</p>
-          {stay.terms.waiver && <p>{t("charter.waiver-words", { excess: money(stay.terms.waiver.excessMinor) })}</p>}
+          {stay.terms.waiver && (
+            <p>{t("settle.waiver", { excess: money(stay.terms.waiver.excessMinor), excludes: stay.terms.waiver.excludes.map((group) => t(`prices.group-${group}`)).join(", ") || "none" })}</p>
+          )}
           {signed ? (
             <>
               <Chip verdict="fine">{t("settle.signed", { at: format.dateTime(new Date(signed.sealedAt), { dateStyle: "medium", timeStyle: "short", timeZone: screen.timeZone }) })}</Chip>

@@ -35,7 +35,7 @@ export function StatementExtras({ screen }: { screen: SettlementScreen }) {
       {extras.map(({ id, name, by }) => {
         const line = settled.get(id);
         return (
-          <Box key={id} display="flex" flexWrap="wrap" gap="2 4" alignItems="center" justifyContent="space-between" borderBottomWidth="1px" borderBottomStyle="solid" borderColor="line" paddingBottom="2">
+          <Box key={id} display="flex" flexWrap="wrap" gap="8px 16px" alignItems="center" justifyContent="space-between" borderBottomWidth="1px" borderBottomStyle="solid" borderColor="line" paddingBottom="2">
             <span>
               <strong>{name}</strong>
               {line && `: ${line.how}`} · {by}
