@@ -177,7 +177,7 @@ test("the price list is settled by a manager, with a reason, and wrong figures a
   await expect(list.getByRole("row").filter({ has: page.getByLabel("What: Gelcoat chip or scratch, to 10 cm") })).toContainText("€78.00");
   await list.getByRole("button", { name: "Settle the price list" }).click();
   await expect(list.getByText("Say in a word why: it stays with the change.")).toBeVisible();
-  await list.getByLabel("Why (it stays with the change)").fill("resin has become dearer");
+  await list.getByLabel("Why the prices change").fill("resin has become dearer");
   await list.getByRole("button", { name: "Settle the price list" }).click();
   await expect(list.getByRole("button", { name: "Settle the price list" })).toBeDisabled();
   await page.reload();

@@ -4,6 +4,7 @@ import Ajv from "ajv/dist/2020.js";
 import standaloneCode from "ajv/dist/standalone/index.js";
 import { buildSync } from "esbuild";
 import { AboardBook, BoatBook, StudyAnswers } from "../formats/book";
+import { SurveyBundle } from "../formats/draft";
 import { BoatDataAnswer, EntryAnswers, FeedPage, OpenAnswer, SealAnswer } from "../formats/wire";
 
 /** What the browser checks by itself: a file each, so that a page loads only what it needs. */
@@ -15,6 +16,7 @@ const schemas = {
   "open-answer": { schema: OpenAnswer, type: "OpenAnswer", from: "../wire" },
   "boat-data-answer": { schema: BoatDataAnswer, type: "BoatDataAnswer", from: "../wire" },
   "study-answers": { schema: StudyAnswers, type: "StudyAnswers", from: "../book" },
+  "survey-bundle": { schema: SurveyBundle, type: "SurveyBundle", from: "../draft" },
   "seal-answer": { schema: SealAnswer, type: "SealAnswer", from: "../wire" },
 };
 

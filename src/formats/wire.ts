@@ -23,6 +23,8 @@ export const HandoverBundle = Type.Object(
   {
     list: HandoverList,
     file: YachtFile,
+    /** the yacht's short name; not in bundles that a device kept from before */
+    slug: Type.Optional(Type.String()),
     base: Type.Object({ name: Type.String(), timeZone: Type.String(), phone: Type.String(), currency: Type.String() }, closed),
     charter: Type.Object({ reference: Type.String(), skipper: Named, charterer: Named }, closed),
     context: GateContextForm,

@@ -34,7 +34,7 @@ export function DeskFrame({ person, name, roles, children }: { person: string; n
         <NavLink href="/today" display="inline-flex" alignItems="center" gap="3" textDecoration="none" fontSize="1.375rem" fontWeight="700" minHeight="48px">
           <BrandMark /> Brinecove
         </NavLink>
-        <chakra.nav aria-label={t("nav")} display="flex" gap="5" marginLeft={{ base: 0, md: "8" }}>
+        <chakra.nav aria-label={t("nav")} display="flex" flexWrap="wrap" gap="0 20px" marginLeft={{ base: 0, md: "8" }}>
           {pages.map((page) => {
             const here = path.startsWith(`/${page}`);
             return (

@@ -9,14 +9,23 @@ import styles from "./Desk.module.css";
 interface Props {
   yachts: { slug: string; name: string; berth: string; code: string; revision: number; particulars: YachtFile["particulars"] }[];
   classes: { slug: string; name: string; revision: number }[];
+  /** made, and not published yet */
+  unpublished: { slug: string; name: string }[];
+  mayPublish: boolean;
 }
 
 /** The base's yachts. */
-export function FleetList({ yachts, classes }: Props) {
+export function FleetList({ yachts, classes, unpublished, mayPublish }: Props) {
   const t = useTranslations("fleet");
+  const made = useTranslations("new-yacht");
   return (
     <chakra.main padding={{ base: "4", md: "7" }} display="grid" gap="4" alignContent="start">
       <h1>{t("title")}</h1>
+      {mayPublish && (
+        <p>
+          <Link href="/fleet/new">{made("link")}</Link>
+        </p>
+      )}
       <table className={styles.table} aria-label={t("title")}>
         <thead>
           <tr>
@@ -46,6 +55,18 @@ export function FleetList({ yachts, classes }: Props) {
           ))}
         </tbody>
       </table>
+      {unpublished.length > 0 && (
+        <>
+          <h2>{made("not-published")}</h2>
+          <ul>
+            {unpublished.map(({ slug, name }) => (
+              <li key={slug}>
+                <Link href={`/fleet/${slug}/edit`}>{made("draft-of", { name })}</Link>
+              </li>
+            ))}
+          </ul>
+        </>
+      )}
       <h2>{t("classes")}</h2>
       <ul>
         {classes.map(({ slug, name, revision }) => (

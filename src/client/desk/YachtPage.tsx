@@ -32,6 +32,7 @@ interface Props {
 export function YachtPage({ slug, name, berth, code, revision, file, sisters, revisions, timeZone, defects, mayPublish, yachtClass, draft }: Props) {
   const t = useTranslations("fleet");
   const tune = useTranslations("tune");
+  const survey = useTranslations("survey");
   const work = useTranslations("work");
   const size = (part: object) => Object.keys(part).length;
   return (
@@ -47,7 +48,7 @@ export function YachtPage({ slug, name, berth, code, revision, file, sisters, re
           })}
         </p>
         <p>
-          <Link href={`/fleet/${slug}/walk`}>{tune("link")}</Link>
+          <Link href={`/fleet/${slug}/edit`}>{survey("edit-link")}</Link> · <a href={`/survey#${slug}`}>{survey("link")}</a> · <Link href={`/fleet/${slug}/walk`}>{tune("link")}</Link>
         </p>
         {sisters.map((sister) => (
           <p key={sister.slug}>

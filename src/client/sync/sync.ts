@@ -39,9 +39,13 @@ export class Sync {
       clearTimeout(gathering);
       gathering = setTimeout(() => this.kick(), gatherMs);
     });
-    const online = () => this.pullSoon();
+    const online = () => {
+      this.pullSoon();
+      this.pushNotes();
+    };
     addEventListener("online", online);
     this.kick();
+    this.pushNotes();
     void this.listen();
     return () => {
       off();
@@ -49,6 +53,11 @@ export class Sync {
       clearTimeout(this.timer);
       this.stopping.abort();
     };
+  }
+
+  /** Sends what was said of the yacht's file here; it is no part of the handover and never holds it up. */
+  private pushNotes(): void {
+    void import("../store/note-store").then(({ NoteStore }) => NoteStore.open().send({ handover: this.store.bundle.list.handover, grant: this.store.grant })).catch(() => undefined);
   }
 
   /** Asks for what is new at the base. */

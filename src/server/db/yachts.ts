@@ -25,6 +25,11 @@ export async function listYachts(db: Queryable): Promise<YachtRow[]> {
   return (await db.query<YachtRow>(`select ${columns} from yacht y ${latest} order by y.name`)).rows.map(ofToday);
 }
 
+/** Yachts that were made and have no published file yet. */
+export async function unpublishedYachts(db: Queryable): Promise<{ slug: string; name: string }[]> {
+  return (await db.query<{ slug: string; name: string }>("select slug, name from yacht y where not exists (select 1 from yacht_revision r where r.yacht_id = y.id) order by name")).rows;
+}
+
 /** A yacht with its newest revision, by id or short name. */
 export async function findYacht(db: Queryable, key: { id: string } | { slug: string }): Promise<YachtRow | null> {
   const [column, value] = "id" in key ? ["id", key.id] : ["slug", key.slug];

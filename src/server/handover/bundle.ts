@@ -29,6 +29,7 @@ export async function handoverBundle(db: Queryable, handoverId: string, personId
   return {
     list: handover.list,
     file,
+    slug: stay.yachtSlug,
     base: { name: base.name, timeZone: base.timeZone, phone: base.phone, currency: base.currency },
     charter: { reference: stay.reference, skipper: { id: stay.skipperId, name: stay.skipper }, charterer: { id: stay.chartererId, name: stay.charterer } },
     context: await gateContext(db, handover),

@@ -40,7 +40,7 @@ export async function checkPhoto(bytes: Uint8Array, claimedHash: string): Promis
 }
 
 /** Keeps a checked photo under its hash; the same bytes again have no effect. */
-export async function keepPhoto(db: Queryable, handoverId: string, photo: CheckedPhoto, bytes: Uint8Array): Promise<void> {
+export async function keepPhoto(db: Queryable, handoverId: string | null, photo: CheckedPhoto, bytes: Uint8Array): Promise<void> {
   await db.query(
     `insert into photo (hash, base_id, handover_id, media_type, width, height, bytes, thumbnail, received_at)
      values ($1, current_base(), $2, $3, $4, $5, $6, $7, $8) on conflict do nothing`,

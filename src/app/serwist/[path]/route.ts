@@ -2,7 +2,7 @@ import { createSerwistRoute } from "@serwist/turbopack";
 
 const dist = process.env.BRINECOVE_DIST ?? ".next";
 /** The shells: fixed addresses without private data. They are fetched anew whenever a build differs. */
-const shells = ["/book", "/aboard", "/handover"];
+const shells = ["/book", "/aboard", "/handover", "/survey"];
 const revision = crypto.randomUUID();
 
 /** The service worker, made at build with the list of what it keeps: build files, fonts, the shells; nothing of the API. */

@@ -9,6 +9,7 @@ import { Field } from "@/ui/Field";
 import { useCell, useHandover, useSubject } from "../context";
 import { Photo } from "./Photo";
 import styles from "./Row.module.css";
+import { WrongFile } from "./WrongFile";
 
 /** Photos and remarks on a line, a mark or a found thing; remarks stand by whose they are. */
 export function Extras({ subject, name, more }: { subject: string; name: string; more?: ReactNode }) {
@@ -72,6 +73,7 @@ export function Extras({ subject, name, more }: { subject: string; name: string;
             </Button>
           ))}
           {more}
+          {subject.startsWith("line:") && store.bundle.slug !== undefined && <WrongFile subject={subject} name={name} slug={store.bundle.slug} />}
         </div>
       )}
       {fault && (

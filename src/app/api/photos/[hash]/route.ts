@@ -1,6 +1,6 @@
 import { requireGrant } from "@/server/auth/grant";
 import { requireReaderOfHandover } from "@/server/auth/reader";
-import { charterSession, staffSession } from "@/server/auth/session";
+import { charterSession, requireStaff, staffSession } from "@/server/auth/session";
 import { withBase } from "@/server/db/pool";
 import { readBytes } from "@/server/http/body";
 import { handle } from "@/server/http/handle";
@@ -48,8 +48,10 @@ async function baseOfWriter(request: Request, handover: string): Promise<string>
 /** Keeps a photo under the hash of its bytes. */
 export const PUT = handle<Context>("put-photo", async (request, { params }) => {
   const hash = hashParam((await params).hash);
-  const handover = idParam(new URL(request.url).searchParams.get("handover") ?? "");
-  const baseId = await baseOfWriter(request, handover);
+  const asked = new URL(request.url).searchParams.get("handover");
+  const handover = asked === null ? null : idParam(asked);
+  // a photo of a yacht's file belongs to no handover; somebody of the base takes it
+  const baseId = handover === null ? (await requireStaff()).baseId : await baseOfWriter(request, handover);
   const bytes = await readBytes(request, photoLimits.bytes);
   const photo = await checkPhoto(bytes, hash);
   await withBase(baseId, (db) => keepPhoto(db, handover, photo, bytes));

@@ -1,0 +1,13 @@
+import type { Metadata } from "next";
+import { NewYacht } from "@/client/desk/NewYacht";
+import { requireStaff } from "@/server/auth/session";
+import { withBase } from "@/server/db/pool";
+import { listClasses } from "@/server/db/yacht-classes";
+
+export const metadata: Metadata = { title: "A new yacht" };
+
+export default async function NewYachtRoute() {
+  const staff = await requireStaff();
+  const classes = await withBase(staff.baseId, listClasses);
+  return <NewYacht classes={classes.map(({ slug, file }) => ({ slug, name: file.particulars.class }))} />;
+}

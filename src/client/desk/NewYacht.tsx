@@ -1,0 +1,46 @@
+"use client";
+import { Box, Button, chakra } from "@chakra-ui/react";
+import { useRouter } from "next/navigation";
+import { useTranslations } from "next-intl";
+import { useState } from "react";
+import { Choice } from "@/ui/Choice";
+import { Field } from "@/ui/Field";
+import { ApiFault, ask, type Check } from "../api";
+import { Fault } from "./Fault";
+
+const isMade: Check<{ slug: string }> = (value): value is { slug: string } => typeof (value as { slug?: unknown } | null)?.slug === "string";
+
+/** Makes a yacht out of her class, and goes on to her file. */
+export function NewYacht({ classes }: { classes: readonly { slug: string; name: string }[] }) {
+  const t = useTranslations("new-yacht");
+  const all = useTranslations();
+  const router = useRouter();
+  const [classSlug, setClassSlug] = useState(classes[0]?.slug ?? "");
+  const [name, setName] = useState("");
+  const [berth, setBerth] = useState("");
+  const [fault, setFault] = useState<string | null>(null);
+  const make = async () => {
+    if (name.trim() === "" || berth.trim() === "") return setFault(t("missing"));
+    try {
+      const { slug } = await ask("/api/yachts", isMade, { method: "POST", body: { classSlug, name: name.trim(), berth: berth.trim() } });
+      router.push(`/fleet/${slug}/edit`);
+    } catch (error) {
+      setFault(error instanceof ApiFault ? error.message : all("desk.no-signal"));
+    }
+  };
+  return (
+    <chakra.main padding={{ base: "4", md: "7" }} display="grid" gap="4" alignContent="start" maxWidth="44rem">
+      <Box>
+        <h1>{t("title")}</h1>
+        <p>{t("words")}</p>
+      </Box>
+      <Choice label={t("class")} value={classSlug} options={classes.map((each) => ({ value: each.slug, word: each.name }))} onChoose={setClassSlug} />
+      <Field label={t("name")}>{(ids) => <input {...ids} maxLength={60} autoComplete="off" value={name} onChange={(event) => setName(event.target.value)} />}</Field>
+      <Field label={t("berth")}>{(ids) => <input {...ids} maxLength={20} autoComplete="off" value={berth} onChange={(event) => setBerth(event.target.value)} />}</Field>
+      <Fault words={fault} />
+      <Button variant="solid" size="lg" justifySelf="start" onClick={() => void make()}>
+        {t("make")}
+      </Button>
+    </chakra.main>
+  );
+}

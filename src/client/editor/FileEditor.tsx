@@ -1,0 +1,176 @@
+"use client";
+import { Box, Button, chakra } from "@chakra-ui/react";
+import Link from "next/link";
+import { useFormatter, useTranslations } from "next-intl";
+import { useEffect, useMemo, useState } from "react";
+import type { FieldSpec } from "@/core/yacht/draft/fields";
+import { valueAt } from "@/core/yacht/draft/pointer";
+import { freeKey } from "@/core/yacht/note/propose";
+import type { DraftScreen } from "@/formats/draft";
+import { Chip } from "@/ui/Chip";
+import { Choice } from "@/ui/Choice";
+import { Field } from "@/ui/Field";
+import { PartFields } from "./PartFields";
+import { ProposedPart } from "./ProposedPart";
+import { PublishPart } from "./PublishPart";
+import styles from "./FileEditor.module.css";
+import { treeOf, type TreePart } from "./tree";
+import { useDraft } from "./useDraft";
+
+interface Props {
+  first: DraftScreen;
+  fields: Record<string, FieldSpec[]>;
+  mayPublish: boolean;
+  timeZone: string;
+}
+
+type View = "part" | "proposed" | "publish";
+
+/** The file of a yacht at the desk: a tree at the left, the fields of the chosen part at the right; it keeps itself. */
+export function FileEditor({ first, fields, mayPublish, timeZone }: Props) {
+  const t = useTranslations("editor");
+  const all = useTranslations();
+  const format = useFormatter();
+  const draft = useDraft(first);
+  const { screen, state, fault } = draft;
+  const { document: file, yacht } = screen;
+  const [by, setBy] = useState<"place" | "system" | "collection">("place");
+  const [sought, setSought] = useState("");
+  const [chosen, setChosen] = useState<TreePart | null>(null);
+  const [view, setView] = useState<View>("part");
+  const groups = useMemo(
+    () => treeOf(file, by, { noPlace: t("no-place"), system: (id) => all(`system.${id as "engine"}`), collection: (id) => t(`collection-${id as "fittings"}`) }),
+    [file, by, t, all],
+  );
+  const wanted = sought.trim().toLowerCase();
+  const shown = wanted === "" ? groups : groups.flatMap((group) => { const parts = group.parts.filter(({ name, key }) => name.toLowerCase().includes(wanted) || key.includes(wanted)); return parts.length > 0 ? [{ ...group, parts }] : []; });
+  const path = chosen && (chosen.collection === "particulars" ? "/particulars" : `/${chosen.collection}/${chosen.key}`);
+  const isThere = chosen !== null && path !== null && (chosen.collection === "particulars" || valueAt(file, path) !== null);
+  const errors = screen.findings.filter((finding) => finding.level === "error").length;
+  const { undo, redo } = draft;
+  useEffect(() => {
+    const press = (event: KeyboardEvent) => {
+      if (!(event.ctrlKey || event.metaKey) || event.key.toLowerCase() !== "z" || /^(INPUT|TEXTAREA)$/.test((event.target as HTMLElement).tagName)) return;
+      event.preventDefault();
+      void (event.shiftKey ? redo() : undo());
+    };
+    addEventListener("keydown", press);
+    return () => removeEventListener("keydown", press);
+  }, [undo, redo]);
+  const copy = async () => {
+    if (!chosen || !path) return;
+    const parts = (file as unknown as Record<string, Record<string, unknown>>)[chosen.collection] ?? {};
+    const key = freeKey(parts, chosen.key);
+    if (await draft.change([{ path: `/${chosen.collection}/${key}`, to: valueAt(file, path) }])) setChosen({ ...chosen, key });
+  };
+  const takeOut = async () => {
+    if (path) await draft.change([{ path, to: null }]);
+  };
+  return (
+    <div className={styles.page}>
+      <header className={styles.head}>
+        <Box>
+          <h1>{t("heading", { yacht: yacht.name })}</h1>
+          <p>
+            {yacht.revision > 0 ? <Link href={`/fleet/${yacht.slug}`}>{t("revision", { revision: screen.onRevision })}</Link> : t("first-draft")} · {t("edits", { edits: screen.number })} · <a href={`/survey#${yacht.slug}`}>{all("survey.link")}</a>
+          </p>
+        </Box>
+        <Box display="flex" flexWrap="wrap" gap="2" alignItems="center">
+          <span role="status">{t(`state-${state}`)}</span>
+          <Button disabled={!screen.undo} onClick={() => void undo()}>
+            {t("undo")}
+          </Button>
+          <Button disabled={!screen.redo} onClick={() => void redo()}>
+            {t("redo")}
+          </Button>
+          <Chip verdict={errors > 0 ? "stop" : screen.findings.length > 0 ? "watch" : "fine"}>{t("checks", { errors, warnings: screen.findings.length - errors })}</Chip>
+          <Choice label={t("view")} value={view} options={[{ value: "part", word: t("view-part") }, { value: "proposed", word: t("view-proposed", { notes: screen.notes.length + screen.moved.length }) }, { value: "publish", word: t("view-publish") }]} onChoose={setView} />
+        </Box>
+      </header>
+      {screen.onRevision < yacht.revision && <Stale slug={yacht.slug} revision={yacht.revision} onDone={draft.look} />}
+      {fault && (
+        <p role="alert" className={styles.fault}>
+          {fault.words}
+        </p>
+      )}
+      <div className={styles.body}>
+        <nav className={styles.tree} aria-label={t("tree")}>
+          <Field label={t("find")}>{(ids) => <input {...ids} value={sought} onChange={(event) => setSought(event.target.value)} />}</Field>
+          <Choice label={t("by")} value={by} options={(["place", "system", "collection"] as const).map((value) => ({ value, word: t(`by-${value}`) }))} onChoose={setBy} />
+          <button type="button" className={styles.part} aria-pressed={chosen?.collection === "particulars"} onClick={() => { setChosen({ collection: "particulars", key: "", name: t("particulars") }); setView("part"); }}>
+            {t("particulars")}
+          </button>
+          {shown.map((group) => (
+            <details key={`${by} ${group.id}`} open={wanted !== "" || undefined}>
+              <summary>
+                {group.name} ({group.parts.length})
+              </summary>
+              {group.parts.map((part) => (
+                <button key={`${part.collection} ${part.key}`} type="button" className={styles.part} aria-pressed={chosen?.collection === part.collection && chosen.key === part.key} onClick={() => { setChosen(part); setView("part"); }}>
+                  {part.name} <small>{t(`collection-${part.collection as "fittings"}`)}</small>
+                </button>
+              ))}
+            </details>
+          ))}
+        </nav>
+        <main className={styles.main}>
+          {view === "proposed" && <ProposedPart slug={yacht.slug} screen={screen} mayPublish={mayPublish} timeZone={timeZone} onDone={draft.look} onMove={(wantedMove) => draft.change([wantedMove])} />}
+          {view === "publish" && <PublishPart slug={yacht.slug} screen={screen} mayPublish={mayPublish} />}
+          {view === "part" && !chosen && (
+            <>
+              <p>{t("choose")}</p>
+              {screen.lately.length > 0 && (
+                <>
+                  <h2>{t("lately")}</h2>
+                  <ul>
+                    {screen.lately.map((each, index) => (
+                      <li key={`${each.at} ${each.path} ${index}`}>
+                        {each.isMine ? t("you") : each.by}, {format.dateTime(new Date(each.at), { hour: "2-digit", minute: "2-digit", hourCycle: "h23", timeZone })}: <code>{each.path}</code>
+                      </li>
+                    ))}
+                  </ul>
+                </>
+              )}
+            </>
+          )}
+          {view === "part" && chosen && path && !isThere && <p>{t("taken-out", { name: chosen.name })}</p>}
+          {view === "part" && chosen && path && isThere && (
+            <section aria-label={chosen.name} className={styles.fields}>
+              <Box display="flex" flexWrap="wrap" justifyContent="space-between" gap="3" alignItems="center">
+                <h2>{chosen.name}</h2>
+                {chosen.collection !== "particulars" && mayPublish && (
+                  <Box display="flex" gap="2">
+                    <Button onClick={() => void copy()}>{t("copy")}</Button>
+                    <Button onClick={() => void takeOut()}>{t("take-out")}</Button>
+                  </Box>
+                )}
+              </Box>
+              <chakra.p>
+                <code>{path}</code>
+              </chakra.p>
+              <PartFields key={path} file={file} collection={chosen.collection} path={path} fields={fields[chosen.collection] ?? []} findings={screen.findings} fault={fault} disabled={!mayPublish} onChange={draft.change} />
+            </section>
+          )}
+        </main>
+      </div>
+    </div>
+  );
+}
+
+/** Somebody published a newer revision meanwhile: the draft is brought onto it, and what does not fit is named. */
+function Stale({ slug, revision, onDone }: { slug: string; revision: number; onDone: () => Promise<void> }) {
+  const t = useTranslations("editor");
+  const [said, setSaid] = useState<string | null>(null);
+  const carry = async () => {
+    const answer = await fetch(`/api/yachts/${slug}/draft/carry`, { method: "POST" }).catch(() => null);
+    const body = answer?.ok ? ((await answer.json()) as { kept: number; conflicts: { path: string }[] }) : null;
+    setSaid(body ? t("carried", { kept: body.kept, conflicts: body.conflicts.length, paths: body.conflicts.map((each) => each.path).join(", ") }) : t("not-carried"));
+    await onDone();
+  };
+  return (
+    <Box className={styles.fault} display="flex" flexWrap="wrap" gap="3" alignItems="center">
+      <span>{said ?? t("stale", { revision })}</span>
+      <Button onClick={() => void carry()}>{t("carry")}</Button>
+    </Box>
+  );
+}

@@ -1,0 +1,239 @@
+"use client";
+import { Box, Button, chakra } from "@chakra-ui/react";
+import { useTranslations } from "next-intl";
+import { useState } from "react";
+import { referredCollection, type FieldSpec } from "@/core/yacht/draft/fields";
+import { valueAt } from "@/core/yacht/draft/pointer";
+import type { CheckedFinding } from "@/core/yacht/checks";
+import type { YachtFile } from "@/core/yacht/schema";
+import { fillFigures } from "@/core/yacht/figures";
+import { Field } from "@/ui/Field";
+import { VerdictMark } from "@/ui/VerdictMark";
+import type { Wanted } from "./useDraft";
+import { partName } from "./tree";
+
+interface Props {
+  file: YachtFile;
+  collection: string;
+  /** where the part stands */
+  path: string;
+  fields: readonly FieldSpec[];
+  findings: readonly CheckedFinding[];
+  fault: { path: string; words: string } | null;
+  disabled: boolean;
+  onChange: (wanted: Wanted[]) => Promise<boolean>;
+}
+
+/** The fields of a part, each kept as soon as it is left, with what the checks say of it beside it. */
+export function PartFields({ file, collection, path, fields, findings, fault, disabled, onChange }: Props) {
+  return (
+    <Box display="grid" gap="3">
+      {fields.map((field) => (
+        <PartField key={`${path}/${field.name}`} file={file} collection={collection} path={`${path}/${field.name}`} field={field} findings={findings} fault={fault} disabled={disabled} onChange={onChange} />
+      ))}
+    </Box>
+  );
+}
+
+function PartField({ file, collection, path, field, findings, fault, disabled, onChange }: Omit<Props, "fields"> & { field: FieldSpec }) {
+  const t = useTranslations("editor");
+  const label = useFieldLabel(field);
+  const value = valueAt(file, path);
+  const here = findings.filter((finding) => finding.path === path || finding.path === `${path}/en`);
+  const error = fault && (fault.path === path || fault.path.startsWith(`${path}/`)) ? fault.words : null;
+  const put = (to: unknown) => onChange([{ path, to }]);
+  const found = here.map((finding) => (
+    <p key={finding.message}>
+      <VerdictMark verdict={finding.level === "error" ? "stop" : "watch"} /> {finding.message}
+    </p>
+  ));
+  switch (field.kind) {
+    case "yes-no":
+      return (
+        <Box>
+          <chakra.label display="inline-flex" alignItems="center" gap="2" minHeight="48px" fontWeight="600">
+            <input type="checkbox" checked={value === true} disabled={disabled} style={{ width: 24, height: 24 }} onChange={(event) => void put(event.target.checked ? true : field.optional ? null : false)} />
+            {label}
+          </chakra.label>
+          {found}
+        </Box>
+      );
+    case "choice":
+    case "text": {
+      const refers = field.kind === "text" ? referredCollection(collection, field.name) : null;
+      const parts = refers === null ? null : (file as unknown as Record<string, Record<string, unknown>>)[refers];
+      const options = field.options?.map((option) => ({ value: option, word: option })) ?? (parts ? Object.entries(parts).map(([key, part]) => ({ value: key, word: `${partName(part, key)} (${key})` })) : null);
+      if (options) {
+        return (
+          <Box>
+            <Field label={label} error={error}>
+              {(ids) => (
+                <select {...ids} disabled={disabled} value={String(value ?? "")} onChange={(event) => void put(event.target.value === "" ? null : event.target.value)}>
+                  {(field.optional || value === null) && <option value="">{t("nothing")}</option>}
+                  {options.map((option) => (
+                    <option key={option.value} value={option.value}>
+                      {option.word}
+                    </option>
+                  ))}
+                </select>
+              )}
+            </Field>
+            {found}
+          </Box>
+        );
+      }
+      return <Typed label={label} value={String(value ?? "")} error={error} found={found} disabled={disabled} onKeep={(text) => put(text === "" && field.optional ? null : text)} />;
+    }
+    case "words": {
+      const english = (value as { en?: string } | null)?.en ?? "";
+      const shown = english.includes("{") ? fillFigures(english, file) : null;
+      return (
+        <Box>
+          <Typed label={label} value={english} error={error} found={found} long disabled={disabled} onKeep={(text) => put(text === "" ? null : { ...(value as object | null), en: text })} />
+          {shown !== null && <p>{t("reads", { text: shown })}</p>}
+        </Box>
+      );
+    }
+    case "number":
+      return (
+        <Typed
+          label={label} value={value === null ? "" : String(value as number)} error={error} found={found} disabled={disabled} number
+          onKeep={async (text) => {
+            if (text === "" && field.optional) return put(null);
+            const number = Number(text.replace(",", "."));
+            return text.trim() !== "" && Number.isFinite(number) ? put(number) : false;
+          }}
+        />
+      );
+    case "keys":
+    case "texts":
+      return <Typed label={`${label} (${t("by-comma")})`} value={((value as string[] | null) ?? []).join(", ")} error={error} found={found} disabled={disabled} onKeep={(text) => { const list = text.split(",").map((each) => each.trim()).filter((each) => each !== ""); return put(list.length === 0 && field.optional ? null : list); }} />;
+    case "part":
+      return (
+        <chakra.fieldset borderLeftWidth="4px" borderLeftStyle="solid" borderColor="line" paddingLeft="3" display="grid" gap="2">
+          <chakra.legend fontWeight="700">{label}</chakra.legend>
+          {value === null ? (
+            <Whole label={t("as-json")} value={null} error={error} disabled={disabled} onKeep={put} />
+          ) : (
+            <PartFields file={file} collection={collection} path={path} fields={field.of ?? []} findings={findings} fault={fault} disabled={disabled} onChange={onChange} />
+          )}
+        </chakra.fieldset>
+      );
+    case "list":
+      return <ListField {...{ file, collection, path, field, findings, fault, disabled, onChange }} label={label} list={(value as unknown[] | null) ?? []} />;
+    case "other":
+      return <Whole label={`${label}, ${t("as-json")}`} value={value} error={error} disabled={disabled} onKeep={put} />;
+  }
+}
+
+function useFieldLabel(field: FieldSpec): string {
+  const t = useTranslations("editor");
+  const name = field.name.replaceAll(/([A-Z])/g, " $1").toLowerCase();
+  return field.optional ? t("optional", { name }) : name;
+}
+
+interface TypedProps {
+  label: string;
+  value: string;
+  error: string | null;
+  found: React.ReactNode;
+  disabled: boolean;
+  long?: boolean;
+  number?: boolean;
+  onKeep: (text: string) => Promise<boolean>;
+}
+
+/** A field that keeps what was typed when it is left. What was refused stays typed beside what stands there now. */
+function Typed({ label, value, error, found, disabled, long = false, number = false, onKeep }: TypedProps) {
+  const t = useTranslations("editor");
+  const [typed, setTyped] = useState<string | null>(null);
+  const [wrong, setWrong] = useState(false);
+  const shown = typed ?? value;
+  const keep = async () => {
+    if (typed === null) return;
+    if (typed.trim() === value) return setTyped(null);
+    const kept = await onKeep(typed.trim());
+    setWrong(!kept && number);
+    if (kept) setTyped(null);
+  };
+  const keys = { onBlur: () => void keep(), disabled, value: shown };
+  return (
+    <Box>
+      <Field label={label} error={error ?? (wrong ? t("number-wrong") : null)}>
+        {(ids) =>
+          long && shown.length > 60 ? (
+            <textarea {...ids} {...keys} rows={Math.min(6, Math.ceil(shown.length / 70) + 1)} onChange={(event) => setTyped(event.target.value)} />
+          ) : (
+            <input {...ids} {...keys} inputMode={number ? "decimal" : undefined} onChange={(event) => setTyped(event.target.value)} onKeyDown={(event) => event.key === "Enter" && void keep()} />
+          )
+        }
+      </Field>
+      {typed !== null && typed !== value && error !== null && <p>{t("stands", { value })}</p>}
+      {found}
+    </Box>
+  );
+}
+
+/** What has no field of its own, as JSON. */
+function Whole({ label, value, error, disabled, onKeep }: { label: string; value: unknown; error: string | null; disabled: boolean; onKeep: (to: unknown) => Promise<boolean> }) {
+  const t = useTranslations("editor");
+  const standing = value === null ? "" : JSON.stringify(value);
+  const [typed, setTyped] = useState<string | null>(null);
+  const [wrong, setWrong] = useState(false);
+  const keep = async () => {
+    if (typed === null || typed === standing) return setTyped(null);
+    let to: unknown = null;
+    try {
+      to = typed.trim() === "" ? null : (JSON.parse(typed) as unknown);
+    } catch {
+      return setWrong(true);
+    }
+    setWrong(false);
+    if (await onKeep(to)) setTyped(null);
+  };
+  return (
+    <Field label={label} error={error ?? (wrong ? t("json-wrong") : null)}>
+      {(ids) => <textarea {...ids} rows={2} disabled={disabled} value={typed ?? standing} onChange={(event) => setTyped(event.target.value)} onBlur={() => void keep()} />}
+    </Field>
+  );
+}
+
+function ListField({ file, collection, path, field, findings, fault, disabled, onChange, label, list }: Omit<Props, "fields"> & { field: FieldSpec; label: string; list: unknown[] }) {
+  const t = useTranslations("editor");
+  const areWords = (field.of ?? []).length === 0;
+  const move = (from: number, to: number) => {
+    const next = [...list];
+    const [entry] = next.splice(from, 1);
+    next.splice(to, 0, entry);
+    void onChange([{ path, to: next }]);
+  };
+  return (
+    <chakra.fieldset borderLeftWidth="4px" borderLeftStyle="solid" borderColor="line" paddingLeft="3" display="grid" gap="3">
+      <chakra.legend fontWeight="700">{label}</chakra.legend>
+      {list.map((_, index) => (
+        <Box key={index} display="grid" gap="2" borderBottomWidth="1px" borderBottomStyle="solid" borderColor="line" paddingBottom="3">
+          <Box display="flex" flexWrap="wrap" gap="2" alignItems="center">
+            <strong>{index + 1}</strong>
+            <Button disabled={disabled || index === 0} onClick={() => move(index, index - 1)} aria-label={t("up", { name: `${label} ${index + 1}` })}>
+              ↑
+            </Button>
+            <Button disabled={disabled || index === list.length - 1} onClick={() => move(index, index + 1)} aria-label={t("down", { name: `${label} ${index + 1}` })}>
+              ↓
+            </Button>
+            <Button disabled={disabled} onClick={() => void onChange([{ path: `${path}/${index}`, to: null }])} aria-label={t("take-out-of", { name: `${label} ${index + 1}` })}>
+              {t("take-out")}
+            </Button>
+          </Box>
+          {areWords ? (
+            <PartField file={file} collection={collection} path={`${path}/${index}`} field={{ name: String(index + 1), kind: "words", optional: false }} findings={findings} fault={fault} disabled={disabled} onChange={onChange} />
+          ) : (
+            <PartFields file={file} collection={collection} path={`${path}/${index}`} fields={field.of ?? []} findings={findings} fault={fault} disabled={disabled} onChange={onChange} />
+          )}
+        </Box>
+      ))}
+      <Button justifySelf="start" disabled={disabled || list.length === 0} onClick={() => void onChange([{ path: `${path}/${list.length}`, to: list.at(-1) }])}>
+        {t("one-more", { name: label })}
+      </Button>
+    </chakra.fieldset>
+  );
+}

@@ -1,0 +1,148 @@
+import Dexie, { type EntityTable } from "dexie";
+import { v7 as uuid } from "uuid";
+import type { YachtNote } from "@/core/yacht/note/note";
+import type { SurveyBundle } from "@/formats/draft";
+import { anything, ApiFault, ask, type Check } from "../api";
+import type { ReadyPhoto } from "../photos/re-encode";
+
+type State = "waiting" | "there" | "refused";
+interface KeptNote {
+  id: string;
+  yacht: string;
+  note: YachtNote;
+  /** the handover it was made at, whose device may send it; null for somebody signed in */
+  handover: string | null;
+  state: State;
+  message: string | null;
+}
+interface NotePhoto {
+  hash: string;
+  bytes: Blob;
+  handover: string | null;
+  state: State;
+}
+interface KeptSurvey {
+  yacht: string;
+  bundle: SurveyBundle;
+}
+
+type NoteDatabase = Dexie & { notes: EntityTable<KeptNote, "id">; photos: EntityTable<NotePhoto, "hash">; surveys: EntityTable<KeptSurvey, "yacht"> };
+
+interface Answers {
+  answers: { id: string; status: "kept" | "same" | "refused"; message: string | null }[];
+}
+const isAnswers: Check<Answers> = (value): value is Answers => Array.isArray((value as Answers | null)?.answers);
+
+/** Where a note is made that a handover's device sends. */
+export interface MadeAt {
+  handover: string;
+  grant: string;
+  /** photos of the handover, by hash */
+  photos: readonly string[];
+}
+
+/** A note without what the store adds by itself. */
+export type NewNote = Omit<YachtNote, "v" | "id" | "at" | "yacht" | "photos">;
+
+/**
+ * Notes about yachts' files on this device, with their photos, until they are at the base. A note is kept before anything
+ * else happens to it: a phone that loses power sends it when it is on again.
+ */
+export class NoteStore {
+  private readonly listeners = new Set<() => void>();
+  private sending: Promise<void> = Promise.resolve();
+  private version = 0;
+
+  private constructor(private readonly db: NoteDatabase) {
+    addEventListener("online", () => this.send());
+  }
+
+  private static opened: NoteStore | null = null;
+
+  /** The one store of this page. */
+  static open(): NoteStore {
+    if (!NoteStore.opened) {
+      const db = new Dexie("brinecove-notes") as NoteDatabase;
+      db.version(1).stores({ notes: "id, yacht, state", photos: "hash, state", surveys: "yacht" });
+      NoteStore.opened = new NoteStore(db);
+    }
+    return NoteStore.opened;
+  }
+
+  /** Keeps what a phone takes along. */
+  async keepSurvey(bundle: SurveyBundle): Promise<void> {
+    await this.db.surveys.put({ yacht: bundle.yacht, bundle });
+  }
+
+  /** What this phone took along of a yacht, or null. */
+  async survey(yacht: string): Promise<SurveyBundle | null> {
+    return (await this.db.surveys.get(yacht))?.bundle ?? null;
+  }
+
+  /**
+   * Keeps a note with its photos and sends it when there is signal.
+   *
+   * @param at the handover it was made at, with the right of its device, and photos that are sent with the handover
+   */
+  async add(yacht: string, note: NewNote, photos: readonly ReadyPhoto[], at: MadeAt | null = null): Promise<void> {
+    const id = uuid();
+    const handover = at?.handover ?? null;
+    const whole: YachtNote = { v: 1, id, yacht, ...note, photos: [...photos.map(({ hash }) => hash), ...(at?.photos ?? [])].slice(0, 6), at: new Date().toISOString() };
+    await this.db.transaction("rw", this.db.notes, this.db.photos, async () => {
+      for (const { hash, bytes } of photos) await this.db.photos.put({ hash, bytes, handover, state: "waiting" });
+      await this.db.notes.put({ id, yacht, note: whole, handover, state: "waiting", message: null });
+    });
+    this.changed();
+    this.send(at);
+  }
+
+  /** Every note of a yacht made on this device. */
+  async notesOf(yacht: string): Promise<KeptNote[]> {
+    return this.db.notes.where("yacht").equals(yacht).toArray();
+  }
+
+  /** How many notes and photos wait for the base. */
+  async waiting(): Promise<number> {
+    return (await this.db.notes.where("state").equals("waiting").count()) + (await this.db.photos.where("state").equals("waiting").count());
+  }
+
+  /** Sends what waits, one round after the other; without signal it stays. */
+  send(at: Pick<MadeAt, "handover" | "grant"> | null = null): void {
+    this.sending = this.sending.then(() => this.round(at)).catch(() => undefined);
+  }
+
+  private async round(at: Pick<MadeAt, "handover" | "grant"> | null): Promise<void> {
+    const may = at === null ? {} : { grant: at.grant };
+    const isOurs = ({ handover }: { handover: string | null }) => handover === (at?.handover ?? null);
+    for (const photo of (await this.db.photos.where("state").equals("waiting").toArray()).filter(isOurs)) {
+      try {
+        await ask(`/api/photos/${photo.hash}${photo.handover === null ? "" : `?handover=${photo.handover}`}`, anything, { method: "PUT", bytes: photo.bytes, ...may });
+        await this.db.photos.update(photo.hash, { state: "there" });
+      } catch (error) {
+        // what the base refuses for good blocks no other
+        if (error instanceof ApiFault && error.status !== 401 && error.status < 500) await this.db.photos.update(photo.hash, { state: "refused" });
+        else if (!(error instanceof ApiFault)) return;
+      }
+    }
+    const waiting = (await this.db.notes.where("state").equals("waiting").toArray()).filter(isOurs);
+    for (const yacht of new Set(waiting.map((each) => each.yacht))) {
+      const notes = waiting.filter((each) => each.yacht === yacht);
+      const handover = notes[0]?.handover ?? null;
+      const { answers } = await ask(`/api/yachts/${yacht}/notes${handover === null ? "" : `?handover=${handover}`}`, isAnswers, { method: "POST", body: { notes: notes.map(({ note }) => note) }, ...may });
+      for (const { id, status, message } of answers) await this.db.notes.update(id, { state: status === "refused" ? "refused" : "there", message });
+    }
+    this.changed();
+  }
+
+  onChange = (listener: () => void): (() => void) => {
+    this.listeners.add(listener);
+    return () => this.listeners.delete(listener);
+  };
+  /** Counts up with every change. */
+  getVersion = (): number => this.version;
+
+  private changed(): void {
+    this.version += 1;
+    this.listeners.forEach((listener) => listener());
+  }
+}

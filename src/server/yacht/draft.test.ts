@@ -1,0 +1,142 @@
+import { v7 as uuid } from "uuid";
+import type { DraftEdit } from "@/core/yacht/draft/edit";
+import { takingBack } from "@/core/yacht/draft/undo";
+import { demoBase } from "@/testing/demo-base";
+import { listYachts, findYacht } from "../db/yachts";
+import { findClass } from "../db/yacht-classes";
+import { publishClass } from "./class-publish";
+import { carryDraft, draftView, editDraft, publishDraft, reviewDraft, throwAwayDraft } from "./draft";
+import { newYacht } from "./new-yacht";
+import { answerNote, openNotes, takeNotes } from "./notes";
+import { publishFile } from "./publish";
+
+const base = demoBase("draft");
+let ilko: string;
+let senna: string;
+beforeAll(async () => {
+  ilko = await base.person("Ilko Brand");
+  senna = await base.person("Senna Ruhl");
+});
+const edit = (path: string, from: unknown, to: unknown, change: Partial<DraftEdit> = {}): DraftEdit => ({ id: uuid(), path, from, to, undoes: null, source: null, ...change });
+const type = (slug: string, edits: DraftEdit[], by = ilko) => base.inBase((db) => editDraft(db, slug, edits, by));
+const view = (slug: string) => base.inBase((db) => draftView(db, slug));
+const reasonsFor = async (slug: string) => {
+  const { findings } = reviewDraft(await view(slug));
+  return { why: "as she is", accepts: Object.fromEntries(findings.filter(({ level }) => level === "warning").map(({ path }) => [path, "known"])) };
+};
+const windlass = "/fittings/windlass-breaker/where/en";
+
+describe("a draft", () => {
+  it("is begun by the first edit, keeps each once, and leaves the published file alone", async () => {
+    const { document, draft } = await view("quillback");
+    expect(draft).toBeNull();
+    const was = document.fittings["windlass-breaker"]?.where.en;
+    const first = edit(windlass, was, "behind the hose");
+    expect(await type("quillback", [first])).toEqual({ number: 1 });
+    expect(await type("quillback", [first])).toEqual({ number: 1 });
+    expect((await view("quillback")).document.fittings["windlass-breaker"]?.where.en).toBe("behind the hose");
+    expect((await base.inBase((db) => findYacht(db, { slug: "quillback" })))?.file.fittings["windlass-breaker"]?.where.en).toBe(was);
+    await expect(base.asOwner("update draft_edit set number = 9")).rejects.toThrow("is refused");
+  });
+
+  it("never puts one person's typing over another's, and says what stands there now", async () => {
+    await type("quillback", [edit(windlass, "behind the hose", "left of the hose")], senna);
+    await expect(type("quillback", [edit(windlass, "behind the hose", "at the panel")])).rejects.toMatchObject({ status: 409, code: "changed-meanwhile", where: windlass, message: expect.stringContaining("“left of the hose”") });
+    // undo after somebody else's change is refused the same way
+    const [first] = (await view("quillback")).edits;
+    await expect(type("quillback", [takingBack(first!, uuid())])).rejects.toMatchObject({ code: "changed-meanwhile" });
+    const own = edit("/particulars/berths", 6, 8);
+    await expect(type("quillback", [own])).rejects.toMatchObject({ code: "changed-meanwhile" });
+  });
+
+  it("refuses what is no yacht file, with the place, and keeps nothing of a batch then", async () => {
+    const { edits } = await view("quillback");
+    const bad = [edit("/particulars/year", (await view("quillback")).document.particulars.year, 2019), edit("/particulars/beamM", (await view("quillback")).document.particulars.beamM, "wide")];
+    await expect(type("quillback", bad)).rejects.toMatchObject({ status: 422, code: "wrong-form", where: "/particulars/beamM" });
+    await expect(type("quillback", [edit("/fittings/moon/where/en", null, "up")])).rejects.toMatchObject({ code: "no-such-part" });
+    expect((await view("quillback")).edits).toHaveLength(edits.length);
+  });
+
+  it("is published as the next revision, and is over then", async () => {
+    const { yacht } = await view("quillback");
+    const reasons = await reasonsFor("quillback");
+    expect(await base.inBase((db) => publishDraft(db, "quillback", reasons, senna))).toEqual({ revision: yacht.revision + 1 });
+    expect(await view("quillback")).toMatchObject({ draft: null, yacht: { revision: yacht.revision + 1 } });
+    await expect(base.inBase((db) => publishDraft(db, "quillback", reasons, senna))).rejects.toMatchObject({ code: "no-draft" });
+    await expect(base.inBase((db) => throwAwayDraft(db, "quillback", senna))).rejects.toMatchObject({ code: "no-draft" });
+  });
+
+  it("is carried onto a revision that was published meanwhile; what does not fit is named", async () => {
+    const before = (await view("cold-harbour")).document;
+    const name = before.fittings["windlass-breaker"]?.name.en;
+    await type("cold-harbour", [edit(windlass, before.fittings["windlass-breaker"]?.where.en, "by the steps"), edit("/fittings/windlass-breaker/name/en", name, "Windlass, breaker")]);
+    const published = structuredClone(before);
+    published.fittings["windlass-breaker"]!.where = { en: "under the chart table" };
+    const reasons = await reasonsFor("cold-harbour");
+    await base.inBase((db) => publishFile(db, { slug: "cold-harbour", document: published, onRevision: 1, ...reasons }, senna));
+    await expect(base.inBase((db) => publishDraft(db, "cold-harbour", reasons, ilko))).rejects.toMatchObject({ status: 409, code: "other-revision" });
+    expect(await base.inBase((db) => carryDraft(db, "cold-harbour", ilko))).toEqual({ kept: 1, conflicts: [{ path: windlass, wanted: "by the steps", now: "under the chart table" }] });
+    expect((await view("cold-harbour")).document.fittings["windlass-breaker"]).toMatchObject({ name: { en: "Windlass, breaker" }, where: { en: "under the chart table" } });
+    await expect(base.inBase((db) => carryDraft(db, "cold-harbour", ilko))).rejects.toMatchObject({ code: "not-stale" });
+    await base.inBase((db) => throwAwayDraft(db, "cold-harbour", ilko));
+    expect((await view("cold-harbour")).draft).toBeNull();
+  });
+
+  it("stays good while a class is published over a sister's head", async () => {
+    await type("cold-harbour", [edit("/particulars/berths", (await view("cold-harbour")).document.particulars.berths, 9)]);
+    const yachtClass = await base.inBase((db) => findClass(db, "ondavar-41"));
+    const file = structuredClone(yachtClass!.file);
+    file.fittings["windlass-breaker"]!.how = { en: "Push, then wait a minute." };
+    const { accepts } = await reasonsFor("cold-harbour");
+    await base.inBase((db) => publishClass(db, { slug: "ondavar-41", document: file, onRevision: yachtClass!.revision, why: "how", accepts }, senna));
+    const stale = await view("cold-harbour");
+    expect([stale.draft?.onRevision, stale.yacht.revision]).toEqual([2, 3]);
+    expect(await base.inBase((db) => carryDraft(db, "cold-harbour", ilko))).toEqual({ kept: 1, conflicts: [] });
+    expect((await view("cold-harbour")).document).toMatchObject({ particulars: { berths: 9 }, fittings: { "windlass-breaker": { how: { en: "Push, then wait a minute." } } } });
+  });
+});
+
+describe("a yacht made from her class", () => {
+  it("has all that the class knows in her first draft, is in no list before it is published, and has a code of her own", async () => {
+    const { slug } = await base.inBase((db) => newYacht(db, { classSlug: "ondavar-41", name: "Sea Thrift", berth: "A8" }, ilko));
+    expect(slug).toBe("sea-thrift");
+    expect((await base.inBase(listYachts)).map((yacht) => yacht.slug)).not.toContain("sea-thrift");
+    const { document, yacht } = await view("sea-thrift");
+    expect([document.particulars.name, yacht.revision, Object.keys(document.inventory).length > 80]).toEqual(["Sea Thrift", 0, true]);
+    await expect(base.inBase((db) => newYacht(db, { classSlug: "ondavar-41", name: "sea thrift", berth: "A9" }, ilko))).rejects.toMatchObject({ status: 409, code: "name-taken", where: "name" });
+    await expect(base.inBase((db) => throwAwayDraft(db, "sea-thrift", ilko))).rejects.toMatchObject({ code: "first-draft" });
+    expect(await base.inBase(async (db) => publishDraft(db, "sea-thrift", await reasonsFor("sea-thrift"), senna))).toEqual({ revision: 1 });
+    const listed = (await base.inBase(listYachts)).find((each) => each.slug === "sea-thrift");
+    expect(listed).toMatchObject({ revision: 1, name: "Sea Thrift" });
+    expect(listed?.code).toMatch(/^SEATH-[A-Z0-9]{3}$/);
+  });
+});
+
+describe("notes from aboard", () => {
+  const note = (change: object) => ({ v: 1, id: uuid(), yacht: "gannet-rock", kind: "different", about: { collection: "fittings", key: "windlass-breaker" }, place: null, name: "", thing: null, count: null, where: "behind the hose, not at the panel", how: "", photos: [], at: "2027-06-12T09:00:00.000Z", ...change });
+  const take = (notes: unknown[]) => base.inBase((db) => takeNotes(db, "gannet-rock", notes, ilko));
+  const open = () => base.inBase((db) => openNotes(db, "gannet-rock"));
+
+  it("are taken once, each by itself; one about a place that is gone is kept and says so by proposing nothing", async () => {
+    const first = note({});
+    const gone = note({ kind: "new", place: "gone-since", name: "Lamp", thing: "lamp", about: null });
+    const answers = await take([first, first, { ...first, where: "other" }, note({ yacht: "quillback" }), { v: 2 }, gone]);
+    expect(answers.map((each) => each.status)).toEqual(["kept", "same", "refused", "refused", "refused", "kept"]);
+    expect((await open()).map(({ note: { id }, edits, by }) => [id, edits.map((each) => each.path), by])).toEqual([
+      [first.id, ["/fittings/windlass-breaker/where", "/oddities/windlass-breaker-odd"], "Ilko Brand"], [gone.id, [], "Ilko Brand"],
+    ]);
+  });
+
+  it("are taken over into the draft with one word, once, or declined with a reason", async () => {
+    const [first, gone] = await open();
+    await base.inBase((db) => answerNote(db, "gannet-rock", first!.note.id, "taken-over", "", senna));
+    const { document, edits } = await view("gannet-rock");
+    expect(document.fittings["windlass-breaker"]?.where.en).toBe("behind the hose, not at the panel");
+    expect(edits.map(({ source, byName }) => [source, byName])).toEqual([[first!.note.id, "Senna Ruhl"], [first!.note.id, "Senna Ruhl"]]);
+    await expect(base.inBase((db) => answerNote(db, "gannet-rock", first!.note.id, "taken-over", "", senna))).rejects.toMatchObject({ status: 409, code: "answered" });
+    await expect(base.inBase((db) => answerNote(db, "gannet-rock", gone!.note.id, "taken-over", "", senna))).rejects.toMatchObject({ code: "nothing-left" });
+    await expect(base.inBase((db) => answerNote(db, "gannet-rock", gone!.note.id, "declined", " ", senna))).rejects.toMatchObject({ code: "words-missing" });
+    await base.inBase((db) => answerNote(db, "gannet-rock", gone!.note.id, "declined", "that place was taken out", senna));
+    expect(await open()).toEqual([]);
+  });
+});

@@ -1,0 +1,27 @@
+import "server-only";
+import { randomInt } from "node:crypto";
+import { v7 as uuid } from "uuid";
+import { freeKey } from "@/core/yacht/note/propose";
+import { now } from "../clock";
+import { addDraft } from "../db/drafts";
+import type { Queryable } from "../db/pool";
+import { Refusal } from "../http/refusal";
+import { editDraft } from "./draft";
+import { requireClass } from "./require-class";
+
+/** Letters and digits that nobody takes for one another. */
+const plain = "ACDEFGHJKLMNPQRTUVWXY34679";
+
+/** Makes a yacht of a class: everything the class knows stands in her first draft, under her own name. */
+export async function newYacht(db: Queryable, { classSlug, name, berth }: { classSlug: string; name: string; berth: string }, personId: string): Promise<{ slug: string }> {
+  const yachtClass = await requireClass(db, classSlug);
+  const { rows } = await db.query<{ slug: string; name: string }>("select slug, name from yacht");
+  if (rows.some((each) => each.name.toLowerCase() === name.toLowerCase())) throw new Refusal(409, "name-taken", `There is a yacht called ${name} already.`, "name");
+  const slug = freeKey(Object.fromEntries(rows.map((each) => [each.slug, true])), name);
+  const id = uuid();
+  const code = `${slug.replaceAll("-", "").slice(0, 5).toUpperCase()}-${Array.from({ length: 3 }, () => plain[randomInt(plain.length)]).join("")}`;
+  await db.query("insert into yacht (id, base_id, slug, name, berth, code) values ($1, current_base(), $2, $3, $4, $5)", [id, slug, name, berth, code]);
+  await addDraft(db, { id: uuid(), yachtId: id, onRevision: 0, classId: yachtClass.id }, personId, now());
+  await editDraft(db, slug, [{ id: uuid(), path: "/particulars/name", from: yachtClass.file.particulars.name, to: name, undoes: null, source: null }], personId);
+  return { slug };
+}
