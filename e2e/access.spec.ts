@@ -22,10 +22,20 @@ test("axe finds nothing at the desk", async ({ page }) => {
   await sound(page);
   await signIn(page);
   await sound(page);
-  for (const path of ["/fleet", "/fleet/pale-heron", "/fleet/quillback/beside/cold-harbour", "/fleet/quillback/walk", "/fleet/class/ondavar-41", "/charters/BR-1065/briefing", "/charters", "/charters/BR-1058", "/charters/BR-1050", "/charters/BR-1050/settlement", "/charters/BR-1046/settlement", "/charters/BR-1055/settlement", "/charters/none"]) {
+  for (const path of ["/fleet", "/fleet/pale-heron", "/fleet/quillback/beside/cold-harbour", "/fleet/quillback/walk", "/fleet/class/ondavar-41", "/charters/BR-1065/briefing", "/charters", "/charters/BR-1058", "/charters/BR-1050", "/charters/BR-1050/settlement", "/charters/BR-1046/settlement", "/charters/BR-1055/settlement", "/charters/none", "/work", "/history", "/rules", "/fleet/new", "/fleet/quillback/edit"]) {
     await page.goto(path);
     await sound(page);
   }
+  // the editor with a part open, and the phone that walks her
+  await page.goto("/fleet/quillback/edit");
+  await page.getByLabel("Find a part").fill("windlass breaker");
+  await page.getByRole("button", { name: "Windlass breaker fitting" }).click();
+  await sound(page);
+  await page.setViewportSize({ width: 390, height: 844 });
+  await page.goto("/survey#quillback");
+  await expect(page.getByRole("heading", { level: 1 })).toBeVisible();
+  await sound(page);
+  await page.setViewportSize({ width: 1280, height: 800 });
   await page.goto("/today");
   await page.keyboard.press("?");
   await expect(page.getByRole("dialog", { name: "Keys" })).toBeVisible();

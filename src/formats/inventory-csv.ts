@@ -47,24 +47,46 @@ export function inventoryToCsv(file: Pick<YachtFile, "inventory">, currency: str
  * @throws CsvFault for a missing column, a cell that cannot be, a key or an open quote, with its line
  */
 export function inventoryFromCsv(text: string, file: YachtFile, currency: string): YachtFile {
-  const { data, errors } = Papa.parse<string[]>(text.replace(/^\uFEFF/, ""), { header: false, skipEmptyLines: "greedy", delimiter: "," });
+  const { items, faults } = readItems(text, ",", file, currency);
+  if (faults[0]) throw faults[0];
+  return { ...file, inventory: items };
+}
+
+/**
+ * Items out of lines pasted from a spreadsheet (cells with tabs or commas between): every line that is sound, and what is
+ * wrong with each of the others. What is not among them stays in the file as it is.
+ *
+ * @throws CsvFault for a heading that cannot be read
+ */
+export function inventoryFromPaste(text: string, file: YachtFile, currency: string): { items: YachtFile["inventory"]; faults: CsvFault[] } {
+  return readItems(text, (text.split("\n", 1)[0] ?? "").includes("\t") ? "\t" : ",", file, currency);
+}
+
+function readItems(text: string, delimiter: string, file: YachtFile, currency: string): { items: YachtFile["inventory"]; faults: CsvFault[] } {
+  const { data, errors } = Papa.parse<string[]>(text.replace(/^\uFEFF/, ""), { header: false, skipEmptyLines: "greedy", delimiter });
   const lines = lineNumbers(data);
   const [broken] = errors;
   if (broken) throw new CsvFault(lines[broken.row ?? 0] ?? 1, "", broken.code === "MissingQuotes" ? "a quote mark is opened and never closed." : `${broken.message}.`);
   const [header = [], ...rows] = data;
   const at = headerColumns(header);
-  const inventory: YachtFile["inventory"] = {};
+  const items: YachtFile["inventory"] = {};
+  const faults: CsvFault[] = [];
   rows.forEach((cells, index) => {
     const line = lines[index + 1] ?? index + 2;
     const fault = (column: Column, what: string) => new CsvFault(line, column, what);
-    if (cells.length !== header.length) throw new CsvFault(line, "", `${cells.length} cells where the heading has ${header.length}; a comma inside a text needs quote marks around the text.`);
-    const cell = (column: Column) => unquoted((cells[at[column]] ?? "").trim());
-    const key = cell("key");
-    if (!/^[a-z0-9]+(-[a-z0-9]+)*$/.test(key)) throw fault("key", `"${key}" is no key: small letters, digits and hyphens, such as "fender-large".`);
-    if (Object.hasOwn(inventory, key)) throw fault("key", `"${key}" stands twice in this list.`);
-    inventory[key] = itemOf(cell, (column) => at[column] >= 0, fault, file, file.inventory[key], index, currency);
+    try {
+      if (cells.length !== header.length) throw new CsvFault(line, "", `${cells.length} cells where the heading has ${header.length}; a comma inside a text needs quote marks around the text.`);
+      const cell = (column: Column) => unquoted((cells[at[column]] ?? "").trim());
+      const key = cell("key");
+      if (!/^[a-z0-9]+(-[a-z0-9]+)*$/.test(key)) throw fault("key", `"${key}" is no key: small letters, digits and hyphens, such as "fender-large".`);
+      if (Object.hasOwn(items, key)) throw fault("key", `"${key}" stands twice in this list.`);
+      items[key] = itemOf(cell, (column) => at[column] >= 0, fault, file, file.inventory[key], index, currency);
+    } catch (error) {
+      if (!(error instanceof CsvFault)) throw error;
+      faults.push(error);
+    }
   });
-  return { ...file, inventory };
+  return { items, faults };
 }
 
 function headerColumns(header: readonly string[]): Record<Column, number> {

@@ -24,6 +24,7 @@ import { prepareDatabase, type Prepared } from "../prepare";
 import { endApp, needFreePort, serve, untilReady } from "../serve";
 import { checkInFigures } from "../measure/check-in";
 import { checkOutFigures } from "../measure/check-out";
+import { editingFigures } from "../measure/editing";
 import { walkFigures } from "../measure/walk";
 import { needTools } from "./test";
 
@@ -50,6 +51,7 @@ export async function run([only]: string[]): Promise<number> {
     if (wanted("browser")) await browserFigures();
     if (wanted("check-in")) await checkInFigures(say, origin, signIn);
     if (wanted("check-out")) await checkOutFigures(say, origin, signIn);
+    if (wanted("editing")) await editingFigures(say, origin);
     if (wanted("plan")) await planDrawing();
     if (wanted("posting")) await posting(prepared);
   } finally {

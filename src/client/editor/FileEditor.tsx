@@ -5,12 +5,14 @@ import { useFormatter, useTranslations } from "next-intl";
 import { useEffect, useMemo, useState } from "react";
 import type { FieldSpec } from "@/core/yacht/draft/fields";
 import { valueAt } from "@/core/yacht/draft/pointer";
+import { typedFigures } from "@/core/yacht/typed-figures";
 import { freeKey } from "@/core/yacht/note/propose";
 import type { DraftScreen } from "@/formats/draft";
 import { Chip } from "@/ui/Chip";
 import { Choice } from "@/ui/Choice";
 import { Field } from "@/ui/Field";
 import { PartFields } from "./PartFields";
+import { PasteInventory } from "./PasteInventory";
 import { ProposedPart } from "./ProposedPart";
 import { PublishPart } from "./PublishPart";
 import styles from "./FileEditor.module.css";
@@ -24,7 +26,7 @@ interface Props {
   timeZone: string;
 }
 
-type View = "part" | "proposed" | "publish";
+type View = "part" | "proposed" | "paste" | "publish";
 
 /** The file of a yacht at the desk: a tree at the left, the fields of the chosen part at the right; it keeps itself. */
 export function FileEditor({ first, fields, mayPublish, timeZone }: Props) {
@@ -47,6 +49,7 @@ export function FileEditor({ first, fields, mayPublish, timeZone }: Props) {
   const path = chosen && (chosen.collection === "particulars" ? "/particulars" : `/${chosen.collection}/${chosen.key}`);
   const isThere = chosen !== null && path !== null && (chosen.collection === "particulars" || valueAt(file, path) !== null);
   const errors = screen.findings.filter((finding) => finding.level === "error").length;
+  const typed = useMemo(() => typedFigures(file), [file]);
   const { undo, redo } = draft;
   useEffect(() => {
     const press = (event: KeyboardEvent) => {
@@ -84,7 +87,7 @@ export function FileEditor({ first, fields, mayPublish, timeZone }: Props) {
             {t("redo")}
           </Button>
           <Chip verdict={errors > 0 ? "stop" : screen.findings.length > 0 ? "watch" : "fine"}>{t("checks", { errors, warnings: screen.findings.length - errors })}</Chip>
-          <Choice label={t("view")} value={view} options={[{ value: "part", word: t("view-part") }, { value: "proposed", word: t("view-proposed", { notes: screen.notes.length + screen.moved.length }) }, { value: "publish", word: t("view-publish") }]} onChoose={setView} />
+          <Choice label={t("view")} value={view} options={[{ value: "part", word: t("view-part") }, { value: "proposed", word: t("view-proposed", { notes: screen.notes.length + screen.moved.length }) }, { value: "paste", word: t("view-paste") }, { value: "publish", word: t("view-publish") }]} onChoose={setView} />
         </Box>
       </header>
       {screen.onRevision < yacht.revision && <Stale slug={yacht.slug} revision={yacht.revision} onDone={draft.look} />}
@@ -115,6 +118,7 @@ export function FileEditor({ first, fields, mayPublish, timeZone }: Props) {
         </nav>
         <main className={styles.main}>
           {view === "proposed" && <ProposedPart slug={yacht.slug} screen={screen} mayPublish={mayPublish} timeZone={timeZone} onDone={draft.look} onMove={(wantedMove) => draft.change([wantedMove])} />}
+          {view === "paste" && mayPublish && <PasteInventory slug={yacht.slug} onDone={draft.look} />}
           {view === "publish" && <PublishPart slug={yacht.slug} screen={screen} mayPublish={mayPublish} />}
           {view === "part" && !chosen && (
             <>
@@ -148,7 +152,7 @@ export function FileEditor({ first, fields, mayPublish, timeZone }: Props) {
               <chakra.p>
                 <code>{path}</code>
               </chakra.p>
-              <PartFields key={path} file={file} collection={chosen.collection} path={path} fields={fields[chosen.collection] ?? []} findings={screen.findings} fault={fault} disabled={!mayPublish} onChange={draft.change} />
+              <PartFields key={path} file={file} collection={chosen.collection} path={path} fields={fields[chosen.collection] ?? []} findings={screen.findings} typed={typed} fault={fault} disabled={!mayPublish} onChange={draft.change} />
             </section>
           )}
         </main>

@@ -5,10 +5,12 @@ import { useState } from "react";
 import { referredCollection, type FieldSpec } from "@/core/yacht/draft/fields";
 import { valueAt } from "@/core/yacht/draft/pointer";
 import type { CheckedFinding } from "@/core/yacht/checks";
-import type { YachtFile } from "@/core/yacht/schema";
+import type { Point, YachtFile } from "@/core/yacht/schema";
 import { fillFigures } from "@/core/yacht/figures";
+import type { TypedFigure } from "@/core/yacht/typed-figures";
 import { Field } from "@/ui/Field";
 import { VerdictMark } from "@/ui/VerdictMark";
+import { PlanPoints } from "./PlanPoints";
 import type { Wanted } from "./useDraft";
 import { partName } from "./tree";
 
@@ -19,23 +21,25 @@ interface Props {
   path: string;
   fields: readonly FieldSpec[];
   findings: readonly CheckedFinding[];
+  /** figures that stand in texts as typed where the file has a field */
+  typed: readonly TypedFigure[];
   fault: { path: string; words: string } | null;
   disabled: boolean;
   onChange: (wanted: Wanted[]) => Promise<boolean>;
 }
 
 /** The fields of a part, each kept as soon as it is left, with what the checks say of it beside it. */
-export function PartFields({ file, collection, path, fields, findings, fault, disabled, onChange }: Props) {
+export function PartFields({ file, collection, path, fields, findings, typed, fault, disabled, onChange }: Props) {
   return (
     <Box display="grid" gap="3">
       {fields.map((field) => (
-        <PartField key={`${path}/${field.name}`} file={file} collection={collection} path={`${path}/${field.name}`} field={field} findings={findings} fault={fault} disabled={disabled} onChange={onChange} />
+        <PartField key={`${path}/${field.name}`} file={file} collection={collection} path={`${path}/${field.name}`} field={field} findings={findings} typed={typed} fault={fault} disabled={disabled} onChange={onChange} />
       ))}
     </Box>
   );
 }
 
-function PartField({ file, collection, path, field, findings, fault, disabled, onChange }: Omit<Props, "fields"> & { field: FieldSpec }) {
+function PartField({ file, collection, path, field, findings, typed, fault, disabled, onChange }: Omit<Props, "fields"> & { field: FieldSpec }) {
   const t = useTranslations("editor");
   const label = useFieldLabel(field);
   const value = valueAt(file, path);
@@ -91,6 +95,9 @@ function PartField({ file, collection, path, field, findings, fault, disabled, o
         <Box>
           <Typed label={label} value={english} error={error} found={found} long disabled={disabled} onKeep={(text) => put(text === "" ? null : { ...(value as object | null), en: text })} />
           {shown !== null && <p>{t("reads", { text: shown })}</p>}
+          {typed.filter((each) => each.path === path).map((each) => (
+            <p key={each.figure}>{t("figure-typed", { figure: each.figure, reference: each.reference })}</p>
+          ))}
         </Box>
       );
     }
@@ -115,21 +122,35 @@ function PartField({ file, collection, path, field, findings, fault, disabled, o
           {value === null ? (
             <Whole label={t("as-json")} value={null} error={error} disabled={disabled} onKeep={put} />
           ) : (
-            <PartFields file={file} collection={collection} path={path} fields={field.of ?? []} findings={findings} fault={fault} disabled={disabled} onChange={onChange} />
+            <PartFields file={file} collection={collection} path={path} fields={field.of ?? []} findings={findings} typed={typed} fault={fault} disabled={disabled} onChange={onChange} />
           )}
         </chakra.fieldset>
       );
     case "list":
-      return <ListField {...{ file, collection, path, field, findings, fault, disabled, onChange }} label={label} list={(value as unknown[] | null) ?? []} />;
-    case "other":
+      return <ListField {...{ file, collection, path, field, findings, typed, fault, disabled, onChange }} label={label} list={(value as unknown[] | null) ?? []} />;
+    case "other": {
+      const isOutline = field.name === "outline";
+      if (isOutline || field.name === "at") {
+        const part = valueAt(file, path.slice(0, path.lastIndexOf("/"))) as { place?: string; level?: "deck" | "below" };
+        const place = collection === "places" ? path.split("/")[2] ?? null : (part.place ?? null);
+        const points = value === null ? [] : isOutline ? (value as Point[]) : [value as Point];
+        return (
+          <PlanPoints
+            file={file} label={label} place={place} level={part.level ?? file.places[place ?? ""]?.level ?? "deck"} points={points} many={isOutline} error={error} disabled={disabled}
+            onKeep={(next) => put(next === null ? null : isOutline ? next : (next[0] ?? null))}
+          />
+        );
+      }
       return <Whole label={`${label}, ${t("as-json")}`} value={value} error={error} disabled={disabled} onKeep={put} />;
+    }
   }
 }
 
 function useFieldLabel(field: FieldSpec): string {
   const t = useTranslations("editor");
   const name = field.name.replaceAll(/([A-Z])/g, " $1").toLowerCase();
-  return field.optional ? t("optional", { name }) : name;
+  const shown = name.charAt(0).toUpperCase() + name.slice(1);
+  return field.optional ? t("optional", { name: shown }) : shown;
 }
 
 interface TypedProps {
@@ -198,7 +219,7 @@ function Whole({ label, value, error, disabled, onKeep }: { label: string; value
   );
 }
 
-function ListField({ file, collection, path, field, findings, fault, disabled, onChange, label, list }: Omit<Props, "fields"> & { field: FieldSpec; label: string; list: unknown[] }) {
+function ListField({ file, collection, path, field, findings, typed, fault, disabled, onChange, label, list }: Omit<Props, "fields"> & { field: FieldSpec; label: string; list: unknown[] }) {
   const t = useTranslations("editor");
   const areWords = (field.of ?? []).length === 0;
   const move = (from: number, to: number) => {
@@ -225,9 +246,9 @@ function ListField({ file, collection, path, field, findings, fault, disabled, o
             </Button>
           </Box>
           {areWords ? (
-            <PartField file={file} collection={collection} path={`${path}/${index}`} field={{ name: String(index + 1), kind: "words", optional: false }} findings={findings} fault={fault} disabled={disabled} onChange={onChange} />
+            <PartField file={file} collection={collection} path={`${path}/${index}`} field={{ name: String(index + 1), kind: "words", optional: false }} findings={findings} typed={typed} fault={fault} disabled={disabled} onChange={onChange} />
           ) : (
-            <PartFields file={file} collection={collection} path={`${path}/${index}`} fields={field.of ?? []} findings={findings} fault={fault} disabled={disabled} onChange={onChange} />
+            <PartFields file={file} collection={collection} path={`${path}/${index}`} fields={field.of ?? []} findings={findings} typed={typed} fault={fault} disabled={disabled} onChange={onChange} />
           )}
         </Box>
       ))}

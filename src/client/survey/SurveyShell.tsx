@@ -1,12 +1,13 @@
 "use client";
 import { useTranslations } from "next-intl";
-import { useCallback, useEffect, useMemo, useState, useSyncExternalStore } from "react";
+import { useCallback, useEffect, useId, useMemo, useState, useSyncExternalStore } from "react";
 import { fittingKinds } from "@/core/yacht/parts/fittings";
 import { expectedAt, type Expected } from "@/core/yacht/note/seen";
 import type { YachtNote } from "@/core/yacht/note/note";
 import type { SurveyBundle } from "@/formats/draft";
 import { check as checkSurvey } from "@/formats/generated/survey-bundle";
 import { Button } from "@/ui/Button";
+import { Choice } from "@/ui/Choice";
 import { Field } from "@/ui/Field";
 import { YachtPlan } from "@/ui/plan/YachtPlan";
 import { ApiFault, ask } from "../api";
@@ -67,13 +68,19 @@ function Survey({ bundle, isKept }: { bundle: SurveyBundle; isKept: boolean }) {
   const { file } = bundle;
   const places = useMemo(() => Object.entries(file.places).sort(([, a], [, b]) => a.order - b.order), [file]);
   const [place, setPlace] = useState(places[0]?.[0] ?? "");
+  // which level of the plan is looked at, where it is not the one that one stands on
+  const [shownLevel, setShownLevel] = useState<"deck" | "below" | null>(null);
   const notes = useMemo(() => new Map([...bundle.notes, ...mine].map((note) => [note.id, note])), [bundle.notes, mine]);
   const saidOf = (thing: Expected) => [...notes.values()].filter(({ about }) => about?.collection === thing.collection && about.key === thing.key).at(-1) ?? null;
   const here = expectedAt(file, place);
   const left = Object.fromEntries(places.map(([key]) => [key, expectedAt(file, key).filter((thing) => !saidOf(thing)).length]));
   const [adding, setAdding] = useState(false);
   const keep = (note: NewNote, photos: Parameters<NoteStore["add"]>[2]) => store.add(bundle.yacht, note, photos);
-  const level = file.places[place]?.level ?? "deck";
+  const level = shownLevel ?? file.places[place]?.level ?? "deck";
+  const stand = (next: string) => {
+    setPlace(next);
+    setShownLevel(null);
+  };
   const words = { port: t("plan.port"), starboard: t("plan.starboard"), title: t("plan.title", { yacht: file.particulars.name, level: t(`level.${level}`) }), place: (id: string) => `${file.places[id]?.name.en ?? id}: ${t("survey.left", { left: left[id] ?? 0 })}` };
   const added = [...notes.values()].filter((note) => note.kind === "new" && note.place === place);
   return (
@@ -90,7 +97,7 @@ function Survey({ bundle, isKept }: { bundle: SurveyBundle; isKept: boolean }) {
         {refused && <p role="alert">{t("survey.refused", { message: refused })}</p>}
         <Field label={t("survey.place")}>
           {(ids) => (
-            <select {...ids} value={place} onChange={(event) => setPlace(event.target.value)}>
+            <select {...ids} value={place} onChange={(event) => stand(event.target.value)}>
               {places.map(([key, each]) => (
                 <option key={key} value={key}>
                   {each.name.en} ({left[key]})
@@ -99,8 +106,9 @@ function Survey({ bundle, isKept }: { bundle: SurveyBundle; isKept: boolean }) {
             </select>
           )}
         </Field>
+        <Choice label={t("survey.level")} value={level} options={(["deck", "below"] as const).map((value) => ({ value, word: t(`level.${value}`) }))} onChoose={setShownLevel} />
         <div className={own.plan}>
-          <YachtPlan file={file} level={level} words={words} current={place} left={left} onPick={setPlace} />
+          <YachtPlan file={file} level={level} words={words} current={place} left={left} onPick={stand} />
         </div>
         <h2>
           {file.places[place]?.name.en}: {t("survey.left", { left: left[place] ?? 0 })}
@@ -159,6 +167,7 @@ function Thing({ thing, said, file, onKeep }: { thing: Expected; said: YachtNote
           <Button look={said?.kind === "different" ? "chosen" : "plain"} onClick={() => setDifferent(true)} aria-label={`${t("different")}: ${thing.name}`}>
             {t("different")}
           </Button>
+          <Photo name={thing.name} count={photos.length} fault={fault === null ? null : all(`photo.${fault}`)} onTake={take} />
         </div>
       )}
       {different && (
@@ -168,8 +177,8 @@ function Thing({ thing, said, file, onKeep }: { thing: Expected; said: YachtNote
           </Field>
           {thing.collection === "fittings" && <Field label={t("how")}>{(ids) => <input {...ids} maxLength={500} value={how} onChange={(event) => setHow(event.target.value)} />}</Field>}
           {thing.collection === "inventory" && <Field label={t("count")}>{(ids) => <input {...ids} inputMode="numeric" value={count} onChange={(event) => setCount(event.target.value)} />}</Field>}
-          <Photo count={photos.length} fault={fault === null ? null : all(`photo.${fault}`)} onTake={take} />
           <div className={styles.links}>
+            <Photo name={thing.name} count={photos.length} fault={fault === null ? null : all(`photo.${fault}`)} onTake={take} />
             <Button look="main" onClick={() => void keepDifferent()}>
               {t("keep")}
             </Button>
@@ -177,17 +186,22 @@ function Thing({ thing, said, file, onKeep }: { thing: Expected; said: YachtNote
           </div>
         </div>
       )}
-      {!different && <Photo count={photos.length} fault={fault === null ? null : all(`photo.${fault}`)} onTake={take} />}
     </li>
   );
 }
 
-function Photo({ count, fault, onTake }: { count: number; fault: string | null; onTake: (file: File | undefined) => Promise<void> }) {
+function Photo({ name, count, fault, onTake }: { name: string; count: number; fault: string | null; onTake: (file: File | undefined) => Promise<void> }) {
   const t = useTranslations("survey");
+  const id = useId();
   return (
-    <Field label={t("photo")} hint={count > 0 ? t("photos", { photos: count }) : undefined} error={fault}>
-      {(ids) => <input {...ids} type="file" accept="image/*" capture="environment" onChange={(event) => void onTake(event.target.files?.[0])} />}
-    </Field>
+    <>
+      <label htmlFor={id} className={own.photo}>
+        {count > 0 ? t("photos", { photos: count }) : t("photo")}
+        <span className="visually-hidden">: {name}</span>
+        <input id={id} className="visually-hidden" type="file" accept="image/*" capture="environment" onChange={(event) => void onTake(event.target.files?.[0])} />
+      </label>
+      {fault && <p role="alert">{fault}</p>}
+    </>
   );
 }
 
@@ -227,8 +241,8 @@ function NewThing({ place, onKeep, onDone }: { place: string; onKeep: Keep; onDo
       {thing === "" && <Field label={t("count")}>{(ids) => <input {...ids} inputMode="numeric" value={count} onChange={(event) => setCount(event.target.value)} />}</Field>}
       <Field label={t("where")}>{(ids) => <input {...ids} maxLength={500} value={where} onChange={(event) => setWhere(event.target.value)} />}</Field>
       {thing !== "" && <Field label={t("how")}>{(ids) => <input {...ids} maxLength={500} value={how} onChange={(event) => setHow(event.target.value)} />}</Field>}
-      <Photo count={photos.length} fault={fault === null ? null : all(`photo.${fault}`)} onTake={take} />
       <div className={styles.links}>
+        <Photo name={t("new")} count={photos.length} fault={fault === null ? null : all(`photo.${fault}`)} onTake={take} />
         <Button look="main" onClick={() => void keep()}>
           {t("keep")}
         </Button>

@@ -3,11 +3,14 @@ import type { DraftEdit } from "@/core/yacht/draft/edit";
 import { takingBack } from "@/core/yacht/draft/undo";
 import { demoBase } from "@/testing/demo-base";
 import { listYachts, findYacht } from "../db/yachts";
+import { findHandover } from "../db/handovers";
 import { findClass } from "../db/yacht-classes";
+import { openHandover } from "../handover/open";
 import { publishClass } from "./class-publish";
 import { carryDraft, draftView, editDraft, publishDraft, reviewDraft, throwAwayDraft } from "./draft";
 import { newYacht } from "./new-yacht";
 import { answerNote, openNotes, takeNotes } from "./notes";
+import { pasteInventory } from "./paste";
 import { publishFile } from "./publish";
 
 const base = demoBase("draft");
@@ -109,6 +112,12 @@ describe("a yacht made from her class", () => {
     const listed = (await base.inBase(listYachts)).find((each) => each.slug === "sea-thrift");
     expect(listed).toMatchObject({ revision: 1, name: "Sea Thrift" });
     expect(listed?.code).toMatch(/^SEATH-[A-Z0-9]{3}$/);
+    // a check-in runs on it
+    await base.asOwner("insert into charter (id, base_id, reference, charterer_id, skipper_id, terms) select gen_random_uuid(), base_id, 'BR-NEW', charterer_id, skipper_id, terms from charter where reference = 'BR-1060'");
+    const [stay] = await base.asOwner<{ id: string }>("insert into stay (id, base_id, charter_id, yacht_id, starts_at, ends_at, aboard) select gen_random_uuid(), c.base_id, c.id, y.id, '2027-06-12T14:00:00Z', '2027-06-19T09:00:00Z', 4 from charter c, yacht y where c.reference = 'BR-NEW' and y.slug = 'sea-thrift' returning id");
+    const { id } = await base.inBase((db) => openHandover(db, stay!.id, "check-in", ilko));
+    const list = (await base.inBase((db) => findHandover(db, id)))?.list;
+    expect([list?.yacht.name, (list?.lines.length ?? 0) > 140]).toEqual(["Sea Thrift", true]);
   });
 });
 
@@ -138,5 +147,23 @@ describe("notes from aboard", () => {
     await expect(base.inBase((db) => answerNote(db, "gannet-rock", gone!.note.id, "declined", " ", senna))).rejects.toMatchObject({ code: "words-missing" });
     await base.inBase((db) => answerNote(db, "gannet-rock", gone!.note.id, "declined", "that place was taken out", senna));
     expect(await open()).toEqual([]);
+  });
+});
+
+describe("pasting inventory from a spreadsheet", () => {
+  const heading = ["key", "name", "place", "where", "system", "group", "expected", "price", "bought", "life_months", "safety", "per_person"].join("\t");
+  const line = (key: string, change: Partial<Record<"place" | "expected" | "price", string>> = {}) => [key, `Thing ${key}`, change.place ?? "bow", "in the locker", "comfort", "below", change.expected ?? "2", change.price ?? "12.50", "2026-03-01", "60", "", ""].join("\t");
+  const paste = (lines: string[]) => base.inBase((db) => pasteInventory(db, "two-lanterns", lines.join("\n"), ilko));
+
+  it("takes in 497 of 500 lines, names the three that are wrong, and takes nothing out", async () => {
+    const before = Object.keys((await view("two-lanterns")).document.inventory).length;
+    const place = Object.keys((await view("two-lanterns")).document.places)[0]!;
+    const lines = Array.from({ length: 500 }, (_, i) => (i === 100 ? line(`thing-${i}`, { place: "attic" }) : i === 200 ? line(`thing-${i}`, { place, price: "12,50" }) : i === 300 ? line("thing-0", { place }) : line(`thing-${i}`, { place })));
+    const pasted = await paste([heading, ...lines]);
+    expect([pasted.changed, pasted.same, pasted.faults.map((each) => [each.line, each.column])]).toEqual([497, 0, [[102, "place"], [202, "price"], [302, "key"]]]);
+    expect(pasted.faults[1]?.message).toContain("12.50");
+    expect(Object.keys((await view("two-lanterns")).document.inventory)).toHaveLength(before + 497);
+    expect(await paste([heading, ...lines.slice(0, 3)])).toEqual({ changed: 0, same: 3, faults: [] });
+    await expect(paste(["key\tname", "x\ty"])).rejects.toMatchObject({ status: 422, code: "wrong-list" });
   });
 });
