@@ -1,7 +1,8 @@
 import { performance } from "node:perf_hooks";
-import { chromium, type Page } from "@playwright/test";
+import type { Page } from "@playwright/test";
 import { addPhoto, row, signAndSeal, walk } from "../../../e2e/handover";
 import { demoYachtFile } from "../demo/yacht-file";
+import { countTaps, startChromium, tapsOn } from "./taps";
 
 const entriesWanted = 500;
 const photosWanted = 40;
@@ -12,16 +13,11 @@ type Say = (what: string, figure: string) => void;
  * long it takes to send everything once there is signal, what lies on the device, and how fast it opens without network.
  */
 export async function checkInFigures(say: Say, origin: string, signIn: (page: Page) => Promise<void>): Promise<void> {
-  const browser = await chromium.launch({ executablePath: process.env.CHROMIUM ?? "/usr/bin/chromium", args: ["--headless", "--no-sandbox", "--disable-gpu", "--disable-background-networking"] });
+  const browser = await startChromium();
   try {
     const context = await browser.newContext({ viewport: { width: 834, height: 1112 } });
     const page = await context.newPage();
-    await page.addInitScript(() => {
-      const taps = { taps: 0, typed: 0 };
-      Object.assign(window, { taps });
-      addEventListener("click", () => (taps.taps += 1), true);
-      addEventListener("change", (event) => (taps.typed += event.target instanceof HTMLInputElement && event.target.type === "text" ? 1 : 0), true);
-    });
+    await countTaps(page);
     await signIn(page);
     await page.goto(`${origin}/charters/BR-1065`);
     await page.getByRole("button", { name: "Start the check-in" }).first().click();
@@ -38,7 +34,7 @@ export async function checkInFigures(say: Say, origin: string, signIn: (page: Pa
     const started = performance.now();
     const places = await walk(page, aboard);
     const seconds = (performance.now() - started) / 1000;
-    const { taps, typed } = await page.evaluate(() => (window as unknown as { taps: { taps: number; typed: number } }).taps);
+    const { taps, typed } = await tapsOn(page);
     say(`scripted check-in of Gannet Rock, ${lines} lines at ${places} places, network off: taps a line / fields typed / seconds a line, without looking and thinking`, `${(taps / lines).toFixed(2)} / ${typed} / ${(seconds / lines).toFixed(2)} s`);
 
     const device = await sizeOnDevice(page);

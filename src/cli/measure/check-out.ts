@@ -1,22 +1,18 @@
 import { performance } from "node:perf_hooks";
-import { chromium, type Page } from "@playwright/test";
+import type { Page } from "@playwright/test";
 import { signAndSeal, signByHand, walk } from "../../../e2e/handover";
 import { demoYachtFile } from "../demo/yacht-file";
+import { countTaps, startChromium, tapsOn } from "./taps";
 
 /**
  * A scripted check-out of Pale Heron after a charter in which nothing happened, through to the deposit given back: taps
  * and seconds a line where things are looked at together.
  */
 export async function checkOutFigures(say: (what: string, figure: string) => void, origin: string, signIn: (page: Page) => Promise<void>): Promise<void> {
-  const browser = await chromium.launch({ executablePath: process.env.CHROMIUM ?? "/usr/bin/chromium", args: ["--headless", "--no-sandbox", "--disable-gpu", "--disable-background-networking"] });
+  const browser = await startChromium();
   try {
     const page = await (await browser.newContext({ viewport: { width: 834, height: 1112 } })).newPage();
-    await page.addInitScript(() => {
-      const taps = { taps: 0, typed: 0 };
-      Object.assign(window, { taps });
-      addEventListener("click", () => (taps.taps += 1), true);
-      addEventListener("change", (event) => (taps.typed += event.target instanceof HTMLInputElement && event.target.type === "text" ? 1 : 0), true);
-    });
+    await countTaps(page);
     await signIn(page);
     await page.goto(`${origin}/charters/BR-1052`);
     await page.getByRole("button", { name: "Start the check-out" }).first().click();
@@ -28,7 +24,7 @@ export async function checkOutFigures(say: (what: string, figure: string) => voi
     const except = { "look:canvas": (on: Page) => on.locator('[data-line="look:canvas"]').getByRole("button", { name: "Worn" }).click() };
     const places = await walk(page, { counts, hours: 1482, except, quick: true });
     const seconds = (performance.now() - started) / 1000;
-    const { taps, typed } = await page.evaluate(() => (window as unknown as { taps: { taps: number; typed: number } }).taps);
+    const { taps, typed } = await tapsOn(page);
     say(`scripted check-out of Pale Heron where nothing happened, ${lines} lines at ${places} places: taps / fields typed / seconds, without looking and thinking`, `${taps} / ${typed} / ${Math.round(seconds)} s`);
     await page.getByRole("contentinfo").getByText("all at the base").waitFor({ timeout: 60_000 });
     await page.getByRole("button", { name: "Read it through and sign" }).click();

@@ -1,12 +1,13 @@
 import { performance } from "node:perf_hooks";
-import { chromium, type Page } from "@playwright/test";
+import type { Page } from "@playwright/test";
+import { startChromium } from "./taps";
 
 type Say = (what: string, figure: string) => void;
 const median = (values: number[]) => [...values].sort((a, b) => a - b)[Math.floor(values.length / 2)] ?? 0;
 
 /** How long the editor takes to keep what was typed, and publishing a class to take ten sisters along. */
 export async function editingFigures(say: Say, origin: string): Promise<void> {
-  const browser = await chromium.launch({ executablePath: process.env.CHROMIUM ?? "/usr/bin/chromium", args: ["--headless", "--no-sandbox", "--disable-gpu", "--disable-background-networking"] });
+  const browser = await startChromium();
   try {
     const page = await (await browser.newContext({ baseURL: origin })).newPage();
     await page.goto("/sign-in");

@@ -51,6 +51,9 @@ export function SurveyShell() {
   );
 }
 
+/** How often what others have noted is looked for, while there is signal. */
+const lookEveryMs = 20_000;
+
 function Survey({ bundle, isKept }: { bundle: SurveyBundle; isKept: boolean }) {
   const t = useTranslations();
   const store = NoteStore.open();
@@ -65,12 +68,24 @@ function Survey({ bundle, isKept }: { bundle: SurveyBundle; isKept: boolean }) {
     });
     void store.waiting().then(setWaiting);
   }, [store, bundle.yacht, version]);
+  const [others, setOthers] = useState(bundle.notes);
+  useEffect(() => {
+    const look = async () => {
+      const fresh = await ask(`/api/yachts/${bundle.yacht}/survey`, checkSurvey);
+      await store.keepSurvey(fresh);
+      setOthers(fresh.notes);
+      store.send();
+    };
+    // without signal it looks again later
+    const timer = setInterval(() => void look().catch(() => undefined), lookEveryMs);
+    return () => clearInterval(timer);
+  }, [store, bundle.yacht]);
   const { file } = bundle;
   const places = useMemo(() => Object.entries(file.places).sort(([, a], [, b]) => a.order - b.order), [file]);
   const [place, setPlace] = useState(places[0]?.[0] ?? "");
   // which level of the plan is looked at, where it is not the one that one stands on
   const [shownLevel, setShownLevel] = useState<"deck" | "below" | null>(null);
-  const notes = useMemo(() => new Map([...bundle.notes, ...mine].map((note) => [note.id, note])), [bundle.notes, mine]);
+  const notes = useMemo(() => new Map([...others, ...mine].sort((a, b) => (a.at < b.at ? -1 : 1)).map((note) => [note.id, note])), [others, mine]);
   const saidOf = (thing: Expected) => [...notes.values()].filter(({ about }) => about?.collection === thing.collection && about.key === thing.key).at(-1) ?? null;
   const here = expectedAt(file, place);
   const left = Object.fromEntries(places.map(([key]) => [key, expectedAt(file, key).filter((thing) => !saidOf(thing)).length]));
