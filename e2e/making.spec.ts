@@ -1,4 +1,5 @@
 import { expect, test, type Page } from "@playwright/test";
+import pg from "pg";
 import { samplePhoto } from "../src/stand-ins/camera-roll";
 import { signIn } from "./desk";
 
@@ -135,6 +136,23 @@ test("a yacht is made from her class, walked at three places without signal, loo
   await page.waitForURL("**/fleet/sea-thrift");
   await expect(page.getByRole("heading", { level: 1 })).toHaveText("Sea Thrift");
   await expect(page.getByText(/revision 1/).first()).toBeVisible();
+
+  // a charter comes from the office's own books; the check-in runs on her
+  const owner = new pg.Pool({ connectionString: process.env.BRINECOVE_OWNER_URL });
+  await owner.query("insert into charter (id, base_id, reference, charterer_id, skipper_id, terms) select gen_random_uuid(), base_id, 'BR-1070', charterer_id, skipper_id, terms from charter where reference = 'BR-1060'");
+  await owner.query("insert into stay (id, base_id, charter_id, yacht_id, starts_at, ends_at, aboard) select gen_random_uuid(), c.base_id, c.id, y.id, '2027-06-14T14:00:00Z', '2027-06-19T09:00:00Z', 4 from charter c, yacht y where c.reference = 'BR-1070' and y.slug = 'sea-thrift'");
+  await owner.end();
+  await page.goto("/charters/BR-1070");
+  await page.getByRole("button", { name: "Start the check-in" }).first().click();
+  await page.waitForURL("**/handover#*");
+  await expect(page.locator("#place-title")).toHaveText("Bow");
+  await page.getByRole("button", { name: "What is left" }).click();
+  await page.getByRole("dialog").getByLabel("Find a thing on the list").fill("red bucket");
+  await page.getByRole("dialog").getByRole("listitem").first().getByRole("button").click();
+  const bucketRow = page.locator('[data-line="count:red-bucket-with-a-line"]');
+  await bucketRow.getByRole("textbox").fill("2");
+  await bucketRow.getByRole("textbox").press("Enter");
+  await expect(bucketRow).toContainText("2");
 });
 
 test("a briefer finds the file wrong at a line of a check-in: it is proposed at the desk, and the next walk has it", async ({ page }) => {

@@ -6,15 +6,11 @@ type Say = (what: string, figure: string) => void;
 const median = (values: number[]) => [...values].sort((a, b) => a - b)[Math.floor(values.length / 2)] ?? 0;
 
 /** How long the editor takes to keep what was typed, and publishing a class to take ten sisters along. */
-export async function editingFigures(say: Say, origin: string): Promise<void> {
+export async function editingFigures(say: Say, origin: string, signIn: (page: Page) => Promise<void>): Promise<void> {
   const browser = await startChromium();
   try {
     const page = await (await browser.newContext({ baseURL: origin })).newPage();
-    await page.goto("/sign-in");
-    await page.getByLabel("E-mail").fill("senna@brinecove.example");
-    await page.getByLabel("Password").fill("sallow-tide-7");
-    await page.getByRole("button", { name: "Sign in" }).click();
-    await page.waitForURL("**/today");
+    await signIn(page);
     await keeping(page, say);
     const before = await sistersOf(page);
     for (let number = before + 1; number <= 10; number++) await publishNew(page, `Sea Thrift ${number}`);

@@ -71,7 +71,7 @@ export function FileEditor({ first, fields, mayPublish, timeZone }: Props) {
   };
   return (
     <div className={styles.page}>
-      <header className={styles.head}>
+      <div className={styles.head}>
         <Box>
           <h1>{t("heading", { yacht: yacht.name })}</h1>
           <p>
@@ -89,7 +89,7 @@ export function FileEditor({ first, fields, mayPublish, timeZone }: Props) {
           <Chip verdict={errors > 0 ? "stop" : screen.findings.length > 0 ? "watch" : "fine"}>{t("checks", { errors, warnings: screen.findings.length - errors })}</Chip>
           <Choice label={t("view")} value={view} options={[{ value: "part", word: t("view-part") }, { value: "proposed", word: t("view-proposed", { notes: screen.notes.length + screen.moved.length }) }, { value: "paste", word: t("view-paste") }, { value: "publish", word: t("view-publish") }]} onChoose={setView} />
         </Box>
-      </header>
+      </div>
       {screen.onRevision < yacht.revision && <Stale slug={yacht.slug} revision={yacht.revision} onDone={draft.look} />}
       {fault && (
         <p role="alert" className={styles.fault}>
