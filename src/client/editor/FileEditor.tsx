@@ -70,7 +70,7 @@ export function FileEditor({ first, fields, mayPublish, timeZone }: Props) {
     if (path) await draft.change([{ path, to: null }]);
   };
   return (
-    <div className={styles.page}>
+    <main className={styles.page}>
       <div className={styles.head}>
         <Box>
           <h1>{t("heading", { yacht: yacht.name })}</h1>
@@ -116,7 +116,7 @@ export function FileEditor({ first, fields, mayPublish, timeZone }: Props) {
             </details>
           ))}
         </nav>
-        <main className={styles.main}>
+        <div className={styles.main}>
           {view === "proposed" && <ProposedPart slug={yacht.slug} screen={screen} mayPublish={mayPublish} timeZone={timeZone} onDone={draft.look} onMove={(wantedMove) => draft.change([wantedMove])} />}
           {view === "paste" && mayPublish && <PasteInventory slug={yacht.slug} onDone={draft.look} />}
           {view === "publish" && <PublishPart slug={yacht.slug} screen={screen} mayPublish={mayPublish} />}
@@ -155,9 +155,9 @@ export function FileEditor({ first, fields, mayPublish, timeZone }: Props) {
               <PartFields key={path} file={file} collection={chosen.collection} path={path} fields={fields[chosen.collection] ?? []} findings={screen.findings} typed={typed} fault={fault} disabled={!mayPublish} onChange={draft.change} />
             </section>
           )}
-        </main>
+        </div>
       </div>
-    </div>
+    </main>
   );
 }
 
