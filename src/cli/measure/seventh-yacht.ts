@@ -7,7 +7,7 @@ type Say = (what: string, figure: string) => void;
 /** Fields of a document: everything that is no object or list of its own. */
 const leaves = (part: unknown): number => (typeof part === "object" && part !== null ? Object.values(part).reduce<number>((sum, each) => sum + leaves(each), 0) : 1);
 
-/** What is otherwise on this boat than on her class: a fitting somewhere else at every third place, one thing missing, one more. */
+/** What is otherwise on this boat than on her class: something somewhere else at every third place, the last thing stowed missing at every seventh. */
 async function walkHer(phone: Page): Promise<number> {
   const stand = phone.getByLabel("Where you stand");
   const places = await stand.locator("option").count();
@@ -23,7 +23,7 @@ async function walkHer(phone: Page): Promise<number> {
         await row.getByRole("button", { name: /^Different/ }).click();
         await row.getByLabel("Exactly where").fill(`a hand to port of where the class has it (${at})`);
         await row.getByRole("button", { name: "Keep it" }).click();
-      } else await row.getByRole("button", { name: index === 1 && at % 7 === 0 ? /^Not aboard/ : /^Here/ }).click();
+      } else await row.getByRole("button", { name: index === here - 1 && at % 7 === 0 ? /^Not aboard/ : /^Here/ }).click();
     }
   }
   return things;
