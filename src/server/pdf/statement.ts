@@ -78,7 +78,8 @@ export async function statementPdf(db: Queryable, stayId: string): Promise<PdfFi
     ],
   );
   for (const { extra } of view.extras) if (extra.kind === "below-water") paper.line(t("paper.below-water", { sum: money(extra.amountMinor), until: stampIn(extra.until, timeZone) }), true);
-  if (output.heldMinor > 0) paper.line(t("paper.hold-open", { sum: money(output.heldMinor) }), true);
+  // once nothing is open any more the paper does not say so
+  if (output.heldMinor > 0 && (view.after?.concluded.open ?? 1) > 0) paper.line(t("paper.hold-open", { sum: money(output.heldMinor) }), true);
   if (signed?.without && signed.objectUntil) {
     paper.line(t("paper.without", { why: t(`without.they-${signed.without.reason}`), words: signed.without.words, until: stampIn(signed.objectUntil, timeZone), phone: base.phone }), true);
   }

@@ -1,3 +1,4 @@
+import { execFileSync } from "node:child_process";
 import { demoBase } from "@/testing/demo-base";
 import { witnessedSignatures } from "@/testing/signing";
 import { simulatedTerminal, type SimulatedCard } from "@/stand-ins/deposit-terminal";
@@ -7,6 +8,7 @@ import { messagesOf } from "../db/messages";
 import { depositEvents } from "../deposit/deposit";
 import { terminalBook } from "../deposit/terminal-book";
 import { todayRow } from "../desk/today";
+import { statementPdf } from "../pdf/statement";
 import { agree, closeDeposit, object } from "./conclude";
 import { decide } from "./decide";
 import { putExtra } from "./put-extra";
@@ -20,6 +22,8 @@ const handle = "missing:count:winch-handle";
 const fuel = "reading-changed:reading:fuel";
 let water: string;
 
+/** What poppler reads on the statement. */
+const paper = async () => execFileSync("pdftotext", ["-layout", "-", "-"], { input: (await base.inBase((db) => statementPdf(db, stay))).bytes }).toString().replaceAll(/\s+/g, " ");
 const view = () => base.inBase((db) => settlementView(db, stay));
 const terminal = (card: SimulatedCard, db: Parameters<typeof terminalBook>[0]) => simulatedTerminal(terminalBook(db), card);
 const events = async () => (await base.inBase((db) => depositEvents(db, stay))).map((event) => [event.kind, event.amountMinor]);
@@ -94,7 +98,9 @@ describe("a statement that the charterer does not sign", () => {
   it("captures the hold once, when nothing is open, also when the terminal was silent and the app started again in between", async () => {
     await expect(base.inBase((db) => closeDeposit(db, stay, terminal("approves", db), ilko))).rejects.toMatchObject({ status: 409, code: "still-open" });
     // after 19 June nothing can be claimed below the water, after 26 June nobody has objected to the handle
+    expect(await paper()).toContain("the hold stays open");
     await at("2027-06-27T10:00:00.000Z", async () => {
+      expect(await paper()).not.toContain("the hold stays open");
       await expect(base.inBase((db) => agree(db, stay, water, 40000, "keel", ilko))).rejects.toMatchObject({ code: "closed" });
       await expect(base.inBase((db) => closeDeposit(db, stay, terminal("no-answer", db), ilko))).rejects.toMatchObject({ status: 503, code: "terminal-silent" });
       expect(await events()).toHaveLength(2);
