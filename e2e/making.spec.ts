@@ -96,21 +96,21 @@ test("a yacht is made from her class, walked at three places without signal, loo
   await signIn(other, "senna@brinecove.example");
   await other.goto("/fleet/sea-thrift/edit");
   await open(other, "windlass breaker", "Windlass breaker fitting");
-  await page.getByLabel("RatingA (may be left out)".replace("RatingA", "Rating a")).fill("ninety");
-  await page.getByLabel("Rating a (may be left out)").blur();
+  await page.getByLabel("Rating (A), may be left out").fill("ninety");
+  await page.getByLabel("Rating (A), may be left out").blur();
   await expect(page.getByText("A number, please.")).toBeVisible();
-  await page.getByLabel("Rating a (may be left out)").fill("90");
-  await page.getByLabel("Rating a (may be left out)").press("Enter");
+  await page.getByLabel("Rating (A), may be left out").fill("90");
+  await page.getByLabel("Rating (A), may be left out").press("Enter");
   await expect(page.getByRole("status").first()).toHaveText("kept");
-  await expect(other.getByLabel("Rating a (may be left out)")).toHaveValue("90", { timeout: 15_000 });
+  await expect(other.getByLabel("Rating (A), may be left out")).toHaveValue("90", { timeout: 15_000 });
   await page.getByRole("button", { name: "Take back" }).click();
-  await expect(page.getByLabel("Rating a (may be left out)")).toHaveValue("80");
+  await expect(page.getByLabel("Rating (A), may be left out")).toHaveValue("80");
   await page.getByRole("button", { name: "Put back" }).click();
-  await expect(page.getByLabel("Rating a (may be left out)")).toHaveValue("90");
+  await expect(page.getByLabel("Rating (A), may be left out")).toHaveValue("90");
   await other.context().close();
 
   // the plan by keys
-  const spot = page.getByRole("application", { name: "At (may be left out)" });
+  const spot = page.getByRole("application", { name: "Spot on the plan, may be left out" });
   await expect(spot).toContainText("No spot of its own");
   await spot.getByRole("group").click({ position: { x: 60, y: 80 } });
   await expect(spot).toContainText("m from the bow");
@@ -172,7 +172,7 @@ test("a briefer finds the file wrong at a line of a check-in: it is proposed at 
   await line.getByLabel("How it really is").fill("in the starboard lazarette since May");
   await line.getByRole("button", { name: "Tell the desk" }).click();
   await expect(line.getByText("Told: it goes to the desk when there is signal.")).toBeVisible();
-  await expect.poll(async () => (await page.request.get("/api/yachts/quillback/draft")).json().then((draft: { notes: unknown[] }) => draft.notes.length)).toBe(1);
+  await expect.poll(async () => (await page.request.get("/api/drafts/yachts/quillback")).json().then((draft: { notes: unknown[] }) => draft.notes.length)).toBe(1);
   await page.goto("/fleet/quillback");
   await page.getByRole("link", { name: "Edit the file" }).click();
   await page.getByRole("button", { name: "Proposed (1)" }).click();

@@ -6,11 +6,19 @@ import { YachtNote } from "../core/yacht/note/note";
 import type { ProposedEdit } from "../core/yacht/note/propose";
 import { YachtFile } from "../core/yacht/schema";
 
-/** The draft of a yacht's file as its editor shows it. */
+/** Whose file: a yacht's or a class's, by its short name. */
+export interface FileName {
+  of: "yachts" | "classes";
+  slug: string;
+}
+
+/** The draft of a file as its editor shows it. */
 export interface DraftScreen {
-  yacht: { slug: string; name: string; revision: number };
-  /** the revision the draft was begun from; below the yacht's when another was published meanwhile */
+  file: FileName & { name: string; revision: number };
+  /** the revision the draft was begun from */
   onRevision: number;
+  /** whether what it was begun from has a newer revision by now: published meanwhile, or of the class that a new yacht is made from */
+  isStale: boolean;
   document: YachtFile;
   /** how many edits it has */
   number: number;
@@ -22,6 +30,8 @@ export interface DraftScreen {
   notes: { note: YachtNote; by: string | null; receivedAt: string; edits: ProposedEdit[] }[];
   /** things counted elsewhere at three handovers running */
   moved: (ProposedEdit & { name: string; place: string })[];
+  /** of a class: its yachts, with how each differs from it (JSON Merge Patch) */
+  sisters: { slug: string; name: string; patch: Record<string, unknown> }[];
 }
 
 /** What a phone takes along to walk a yacht. */

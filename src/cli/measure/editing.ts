@@ -40,7 +40,7 @@ async function keeping(page: Page, say: Say): Promise<void> {
     await field.fill(`behind the hose, ${number}`);
     const from = performance.now();
     await field.press("Enter");
-    await page.waitForResponse((response) => response.url().endsWith("/draft/edits"));
+    await page.waitForResponse((response) => response.url().endsWith("/edits"));
     times.push(performance.now() - from);
     await page.getByText("kept", { exact: true }).waitFor();
   }
@@ -56,7 +56,7 @@ async function sistersOf(page: Page): Promise<number> {
 
 async function publishNew(page: Page, name: string): Promise<void> {
   const { slug } = (await (await post(page, "/api/yachts", { classSlug: "ondavar-41", name, berth: "Z" })).json()) as { slug: string };
-  const { findings } = (await (await page.request.get(`/api/yachts/${slug}/draft`)).json()) as { findings: { path: string }[] };
-  const answer = await post(page, `/api/yachts/${slug}/draft/publish`, { why: "new", accepts: Object.fromEntries(findings.map(({ path }) => [path, "known"])) });
+  const { findings } = (await (await page.request.get(`/api/drafts/yachts/${slug}`)).json()) as { findings: { path: string }[] };
+  const answer = await post(page, `/api/drafts/yachts/${slug}/publish`, { why: "new", accepts: Object.fromEntries(findings.map(({ path }) => [path, "known"])) });
   if (answer.status() !== 201) throw new Error(await answer.text());
 }

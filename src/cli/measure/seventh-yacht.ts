@@ -61,7 +61,7 @@ export async function seventhYacht(say: Say, origin: string, signIn: (page: Page
       await proposed.first().getByRole("button", { name: /^Take it over/ }).click();
       await proposed.nth(left - 1).waitFor({ state: "detached" });
     }
-    const draft = (await (await desk.request.get("/api/yachts/sea-thrift/draft")).json()) as { document: unknown; number: number; findings: { level: string; path: string }[] };
+    const draft = (await (await desk.request.get("/api/drafts/yachts/sea-thrift")).json()) as { document: unknown; number: number; findings: { level: string; path: string }[] };
     const errors = draft.findings.filter(({ level }) => level === "error");
     if (errors.length > 0) throw new Error(`she does not pass: ${errors.map(({ path }) => path).join(", ")}`);
     await desk.getByRole("button", { name: "Publish …" }).click();

@@ -64,7 +64,7 @@ export function ClassPage({ slug, name, revision, publishedAt, by, why, timeZone
       <Box as="section" borderTopWidth="2px" borderTopStyle="solid" borderColor="kelp" paddingTop="4" display="grid" gap="3" aria-label={t("file")}>
         <h2>{t("file")}</h2>
         <p>
-          <a href={`/api/classes/${slug}/file.json`}>{fleet("take-out", { revision })}</a> · <a href="/api/schemas/yacht-file.json">{fleet("schema")}</a>
+          <Link href={`/fleet/class/${slug}/edit`}>{t("edit")}</Link> · <a href={`/api/classes/${slug}/file.json`}>{fleet("take-out", { revision })}</a> · <a href="/api/schemas/yacht-file.json">{fleet("schema")}</a>
         </p>
         <ReviewFile of="classes" slug={slug} mayPublish={mayPublish} />
       </Box>

@@ -7,16 +7,17 @@ import type { FieldSpec } from "@/core/yacht/draft/fields";
 import { valueAt } from "@/core/yacht/draft/pointer";
 import { typedFigures } from "@/core/yacht/typed-figures";
 import { freeKey } from "@/core/yacht/note/propose";
-import type { DraftScreen } from "@/formats/draft";
+import type { DraftScreen, FileName } from "@/formats/draft";
 import { Chip } from "@/ui/Chip";
 import { Choice } from "@/ui/Choice";
-import { Field } from "@/ui/Field";
+import { FileTree } from "./FileTree";
 import { PartFields } from "./PartFields";
 import { PasteInventory } from "./PasteInventory";
 import { ProposedPart } from "./ProposedPart";
 import { PublishPart } from "./PublishPart";
+import { ReachPart } from "./ReachPart";
 import styles from "./FileEditor.module.css";
-import { treeOf, type TreePart } from "./tree";
+import type { TreePart } from "./tree";
 import { useDraft } from "./useDraft";
 
 interface Props {
@@ -27,29 +28,24 @@ interface Props {
 }
 
 type View = "part" | "proposed" | "paste" | "publish";
+const pageOf = ({ of, slug }: FileName) => (of === "classes" ? `/fleet/class/${slug}` : `/fleet/${slug}`);
 
-/** The file of a yacht at the desk: a tree at the left, the fields of the chosen part at the right; it keeps itself. */
+/** The file of a yacht or of a class at the desk: a tree at the left, the fields of the chosen part at the right; it keeps itself. */
 export function FileEditor({ first, fields, mayPublish, timeZone }: Props) {
   const t = useTranslations("editor");
   const all = useTranslations();
   const format = useFormatter();
   const draft = useDraft(first);
   const { screen, state, fault } = draft;
-  const { document: file, yacht } = screen;
-  const [by, setBy] = useState<"place" | "system" | "collection">("place");
-  const [sought, setSought] = useState("");
+  const { document, file } = screen;
+  const isClass = file.of === "classes";
+  const views: View[] = isClass ? ["part", "paste", "publish"] : ["part", "proposed", "paste", "publish"];
   const [chosen, setChosen] = useState<TreePart | null>(null);
   const [view, setView] = useState<View>("part");
-  const groups = useMemo(
-    () => treeOf(file, by, { noPlace: t("no-place"), system: (id) => all(`system.${id as "engine"}`), collection: (id) => t(`collection-${id as "fittings"}`) }),
-    [file, by, t, all],
-  );
-  const wanted = sought.trim().toLowerCase();
-  const shown = wanted === "" ? groups : groups.flatMap((group) => { const parts = group.parts.filter(({ name, key }) => name.toLowerCase().includes(wanted) || key.includes(wanted)); return parts.length > 0 ? [{ ...group, parts }] : []; });
   const path = chosen && (chosen.collection === "particulars" ? "/particulars" : `/${chosen.collection}/${chosen.key}`);
-  const isThere = chosen !== null && path !== null && (chosen.collection === "particulars" || valueAt(file, path) !== null);
+  const isThere = chosen !== null && path !== null && (chosen.collection === "particulars" || valueAt(document, path) !== null);
   const errors = screen.findings.filter((finding) => finding.level === "error").length;
-  const typed = useMemo(() => typedFigures(file), [file]);
+  const typed = useMemo(() => typedFigures(document), [document]);
   const { undo, redo } = draft;
   useEffect(() => {
     const press = (event: KeyboardEvent) => {
@@ -62,9 +58,9 @@ export function FileEditor({ first, fields, mayPublish, timeZone }: Props) {
   }, [undo, redo]);
   const copy = async () => {
     if (!chosen || !path) return;
-    const parts = (file as unknown as Record<string, Record<string, unknown>>)[chosen.collection] ?? {};
+    const parts = (document as unknown as Record<string, Record<string, unknown>>)[chosen.collection] ?? {};
     const key = freeKey(parts, chosen.key);
-    if (await draft.change([{ path: `/${chosen.collection}/${key}`, to: valueAt(file, path) }])) setChosen({ ...chosen, key });
+    if (await draft.change([{ path: `/${chosen.collection}/${key}`, to: valueAt(document, path) }])) setChosen({ ...chosen, key });
   };
   const takeOut = async () => {
     if (path) await draft.change([{ path, to: null }]);
@@ -73,9 +69,15 @@ export function FileEditor({ first, fields, mayPublish, timeZone }: Props) {
     <main className={styles.page}>
       <div className={styles.head}>
         <Box>
-          <h1>{t("heading", { yacht: yacht.name })}</h1>
+          <h1>{t(isClass ? "heading-class" : "heading", { name: file.name })}</h1>
           <p>
-            {yacht.revision > 0 ? <Link href={`/fleet/${yacht.slug}`}>{t("revision", { revision: screen.onRevision })}</Link> : t("first-draft")} · {t("edits", { edits: screen.number })} · <a href={`/survey#${yacht.slug}`}>{all("survey.link")}</a>
+            {file.revision > 0 ? <Link href={pageOf(file)}>{t("revision", { revision: screen.onRevision })}</Link> : t("first-draft")} · {t("edits", { edits: screen.number })}
+            {!isClass && (
+              <>
+                {" "}
+                · <a href={`/survey#${file.slug}`}>{all("survey.link")}</a>
+              </>
+            )}
           </p>
         </Box>
         <Box display="flex" flexWrap="wrap" gap="2" alignItems="center">
@@ -87,39 +89,21 @@ export function FileEditor({ first, fields, mayPublish, timeZone }: Props) {
             {t("redo")}
           </Button>
           <Chip verdict={errors > 0 ? "stop" : screen.findings.length > 0 ? "watch" : "fine"}>{t("checks", { errors, warnings: screen.findings.length - errors })}</Chip>
-          <Choice label={t("view")} value={view} options={[{ value: "part", word: t("view-part") }, { value: "proposed", word: t("view-proposed", { notes: screen.notes.length + screen.moved.length }) }, { value: "paste", word: t("view-paste") }, { value: "publish", word: t("view-publish") }]} onChoose={setView} />
+          <Choice label={t("view")} value={view} options={views.map((value) => ({ value, word: t(`view-${value}`, { notes: screen.notes.length + screen.moved.length }) }))} onChoose={setView} />
         </Box>
       </div>
-      {screen.onRevision < yacht.revision && <Stale slug={yacht.slug} revision={yacht.revision} onDone={draft.look} />}
+      {screen.isStale && <Stale file={file} onDone={draft.look} />}
       {fault && (
         <p role="alert" className={styles.fault}>
           {fault.words}
         </p>
       )}
       <div className={styles.body}>
-        <nav className={styles.tree} aria-label={t("tree")}>
-          <Field label={t("find")}>{(ids) => <input {...ids} value={sought} onChange={(event) => setSought(event.target.value)} />}</Field>
-          <Choice label={t("by")} value={by} options={(["place", "system", "collection"] as const).map((value) => ({ value, word: t(`by-${value}`) }))} onChoose={setBy} />
-          <button type="button" className={styles.part} aria-pressed={chosen?.collection === "particulars"} onClick={() => { setChosen({ collection: "particulars", key: "", name: t("particulars") }); setView("part"); }}>
-            {t("particulars")}
-          </button>
-          {shown.map((group) => (
-            <details key={`${by} ${group.id}`} open={wanted !== "" || undefined}>
-              <summary>
-                {group.name} ({group.parts.length})
-              </summary>
-              {group.parts.map((part) => (
-                <button key={`${part.collection} ${part.key}`} type="button" className={styles.part} aria-pressed={chosen?.collection === part.collection && chosen.key === part.key} onClick={() => { setChosen(part); setView("part"); }}>
-                  {part.name} <small>{t(`collection-${part.collection as "fittings"}`)}</small>
-                </button>
-              ))}
-            </details>
-          ))}
-        </nav>
+        <FileTree file={document} chosen={chosen} disabled={!mayPublish} onChange={draft.change} onChoose={(part) => { setChosen(part); setView("part"); }} />
         <div className={styles.main}>
-          {view === "proposed" && <ProposedPart slug={yacht.slug} screen={screen} mayPublish={mayPublish} timeZone={timeZone} onDone={draft.look} onMove={(wantedMove) => draft.change([wantedMove])} />}
-          {view === "paste" && mayPublish && <PasteInventory slug={yacht.slug} onDone={draft.look} />}
-          {view === "publish" && <PublishPart slug={yacht.slug} screen={screen} mayPublish={mayPublish} />}
+          {view === "proposed" && <ProposedPart slug={file.slug} screen={screen} mayPublish={mayPublish} timeZone={timeZone} onDone={draft.look} onMove={(wantedMove) => draft.change([wantedMove])} />}
+          {view === "paste" && mayPublish && <PasteInventory file={file} onDone={draft.look} />}
+          {view === "publish" && <PublishPart screen={screen} mayPublish={mayPublish} page={pageOf(file)} />}
           {view === "part" && !chosen && (
             <>
               <p>{t("choose")}</p>
@@ -152,7 +136,8 @@ export function FileEditor({ first, fields, mayPublish, timeZone }: Props) {
               <chakra.p>
                 <code>{path}</code>
               </chakra.p>
-              <PartFields key={path} file={file} collection={chosen.collection} path={path} fields={fields[chosen.collection] ?? []} findings={screen.findings} typed={typed} fault={fault} disabled={!mayPublish} onChange={draft.change} />
+              {isClass && <ReachPart sisters={screen.sisters} path={path} fields={fields[chosen.collection] ?? []} />}
+              <PartFields key={path} file={document} collection={chosen.collection} path={path} fields={fields[chosen.collection] ?? []} findings={screen.findings} typed={typed} fault={fault} disabled={!mayPublish} onChange={draft.change} />
             </section>
           )}
         </div>
@@ -162,18 +147,18 @@ export function FileEditor({ first, fields, mayPublish, timeZone }: Props) {
 }
 
 /** Somebody published a newer revision meanwhile: the draft is brought onto it, and what does not fit is named. */
-function Stale({ slug, revision, onDone }: { slug: string; revision: number; onDone: () => Promise<void> }) {
+function Stale({ file: { of, slug, revision }, onDone }: { file: DraftScreen["file"]; onDone: () => Promise<void> }) {
   const t = useTranslations("editor");
   const [said, setSaid] = useState<string | null>(null);
   const carry = async () => {
-    const answer = await fetch(`/api/yachts/${slug}/draft/carry`, { method: "POST" }).catch(() => null);
+    const answer = await fetch(`/api/drafts/${of}/${slug}/carry`, { method: "POST" }).catch(() => null);
     const body = answer?.ok ? ((await answer.json()) as { kept: number; conflicts: { path: string }[] }) : null;
     setSaid(body ? t("carried", { kept: body.kept, conflicts: body.conflicts.length, paths: body.conflicts.map((each) => each.path).join(", ") }) : t("not-carried"));
     await onDone();
   };
   return (
     <Box className={styles.fault} display="flex" flexWrap="wrap" gap="3" alignItems="center">
-      <span>{said ?? t("stale", { revision })}</span>
+      <span>{said ?? (revision > 0 ? t("stale", { revision }) : t("stale-class"))}</span>
       <Button onClick={() => void carry()}>{t("carry")}</Button>
     </Box>
   );

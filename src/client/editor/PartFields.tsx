@@ -10,7 +10,9 @@ import { fillFigures } from "@/core/yacht/figures";
 import type { TypedFigure } from "@/core/yacht/typed-figures";
 import { Field } from "@/ui/Field";
 import { VerdictMark } from "@/ui/VerdictMark";
+import { fieldName } from "./field-name";
 import { PlanPoints } from "./PlanPoints";
+import { Sortable, SortableRow } from "./Sortable";
 import type { Wanted } from "./useDraft";
 import { partName } from "./tree";
 
@@ -148,8 +150,7 @@ function PartField({ file, collection, path, field, findings, typed, fault, disa
 
 function useFieldLabel(field: FieldSpec): string {
   const t = useTranslations("editor");
-  const name = field.name.replaceAll(/([A-Z])/g, " $1").toLowerCase();
-  const shown = name.charAt(0).toUpperCase() + name.slice(1);
+  const shown = fieldName(field.name);
   return field.optional ? t("optional", { name: shown }) : shown;
 }
 
@@ -231,27 +232,31 @@ function ListField({ file, collection, path, field, findings, typed, fault, disa
   return (
     <chakra.fieldset borderLeftWidth="4px" borderLeftStyle="solid" borderColor="line" paddingLeft="3" display="grid" gap="3">
       <chakra.legend fontWeight="700">{label}</chakra.legend>
-      {list.map((_, index) => (
-        <Box key={index} display="grid" gap="2" borderBottomWidth="1px" borderBottomStyle="solid" borderColor="line" paddingBottom="3">
-          <Box display="flex" flexWrap="wrap" gap="2" alignItems="center">
-            <strong>{index + 1}</strong>
-            <Button disabled={disabled || index === 0} onClick={() => move(index, index - 1)} aria-label={t("up", { name: `${label} ${index + 1}` })}>
-              ↑
-            </Button>
-            <Button disabled={disabled || index === list.length - 1} onClick={() => move(index, index + 1)} aria-label={t("down", { name: `${label} ${index + 1}` })}>
-              ↓
-            </Button>
-            <Button disabled={disabled} onClick={() => void onChange([{ path: `${path}/${index}`, to: null }])} aria-label={t("take-out-of", { name: `${label} ${index + 1}` })}>
-              {t("take-out")}
-            </Button>
-          </Box>
-          {areWords ? (
-            <PartField file={file} collection={collection} path={`${path}/${index}`} field={{ name: String(index + 1), kind: "words", optional: false }} findings={findings} typed={typed} fault={fault} disabled={disabled} onChange={onChange} />
-          ) : (
-            <PartFields file={file} collection={collection} path={`${path}/${index}`} fields={field.of ?? []} findings={findings} typed={typed} fault={fault} disabled={disabled} onChange={onChange} />
-          )}
-        </Box>
-      ))}
+      <Sortable ids={list.map((_, index) => String(index))} disabled={disabled} onMove={move}>
+        {list.map((_, index) => (
+          <SortableRow key={index} id={String(index)} name={`${label} ${index + 1}`} disabled={disabled}>
+            <Box flex="1" minWidth="0" display="grid" gap="2" borderBottomWidth="1px" borderBottomStyle="solid" borderColor="line" paddingBottom="3">
+              <Box display="flex" flexWrap="wrap" gap="2" alignItems="center">
+                <strong>{index + 1}</strong>
+                <Button disabled={disabled || index === 0} onClick={() => move(index, index - 1)} aria-label={t("up", { name: `${label} ${index + 1}` })}>
+                  ↑
+                </Button>
+                <Button disabled={disabled || index === list.length - 1} onClick={() => move(index, index + 1)} aria-label={t("down", { name: `${label} ${index + 1}` })}>
+                  ↓
+                </Button>
+                <Button disabled={disabled} onClick={() => void onChange([{ path: `${path}/${index}`, to: null }])} aria-label={t("take-out-of", { name: `${label} ${index + 1}` })}>
+                  {t("take-out")}
+                </Button>
+              </Box>
+              {areWords ? (
+                <PartField file={file} collection={collection} path={`${path}/${index}`} field={{ name: String(index + 1), kind: "words", optional: false }} findings={findings} typed={typed} fault={fault} disabled={disabled} onChange={onChange} />
+              ) : (
+                <PartFields file={file} collection={collection} path={`${path}/${index}`} fields={field.of ?? []} findings={findings} typed={typed} fault={fault} disabled={disabled} onChange={onChange} />
+              )}
+            </Box>
+          </SortableRow>
+        ))}
+      </Sortable>
       <Button justifySelf="start" disabled={disabled || list.length === 0} onClick={() => void onChange([{ path: `${path}/${list.length}`, to: list.at(-1) }])}>
         {t("one-more", { name: label })}
       </Button>

@@ -2,6 +2,7 @@
 import { Button } from "@chakra-ui/react";
 import { useTranslations } from "next-intl";
 import { useState } from "react";
+import type { FileName } from "@/formats/draft";
 import { Field } from "@/ui/Field";
 import { ApiFault, ask, type Check } from "../api";
 
@@ -13,7 +14,7 @@ interface Pasted {
 const isPasted: Check<Pasted> = (value): value is Pasted => Array.isArray((value as Pasted | null)?.faults);
 
 /** Inventory pasted from a spreadsheet: what is sound goes into the draft at once, what is wrong is named line by line and stays here to be mended. */
-export function PasteInventory({ slug, onDone }: { slug: string; onDone: () => Promise<void> }) {
+export function PasteInventory({ file: { of, slug }, onDone }: { file: FileName; onDone: () => Promise<void> }) {
   const t = useTranslations("editor");
   const all = useTranslations();
   const [text, setText] = useState("");
@@ -22,7 +23,7 @@ export function PasteInventory({ slug, onDone }: { slug: string; onDone: () => P
   const take = async () => {
     if (text.trim() === "") return setFault(t("paste-empty"));
     try {
-      setPasted(await ask(`/api/yachts/${slug}/draft/paste`, isPasted, { method: "POST", body: { text } }));
+      setPasted(await ask(`/api/drafts/${of}/${slug}/paste`, isPasted, { method: "POST", body: { text } }));
       setFault(null);
       await onDone();
     } catch (error) {
@@ -34,7 +35,7 @@ export function PasteInventory({ slug, onDone }: { slug: string; onDone: () => P
       <h2>{t("paste")}</h2>
       <p>{t("paste-words")}</p>
       <p>
-        <a href={`/api/yachts/${slug}/inventory.csv`}>{t("paste-take-out")}</a>
+        <a href={`/api/drafts/${of}/${slug}/inventory.csv`}>{t("paste-take-out")}</a>
       </p>
       <Field label={t("paste-lines")} error={fault}>
         {(ids) => <textarea {...ids} rows={10} spellCheck={false} value={text} onChange={(event) => setText(event.target.value)} />}

@@ -1,8 +1,9 @@
 "use client";
 import { Box, Button } from "@chakra-ui/react";
 import { useTranslations } from "next-intl";
-import { useState, type KeyboardEvent } from "react";
+import { useState, type KeyboardEvent, type PointerEvent } from "react";
 import type { Point, YachtFile } from "@/core/yacht/schema";
+import { pointOnPlan } from "@/ui/plan/point-on-plan";
 import { YachtPlan } from "@/ui/plan/YachtPlan";
 import { Field } from "@/ui/Field";
 
@@ -10,6 +11,8 @@ import { Field } from "@/ui/Field";
 const stepM = 0.1;
 const longStepM = 1;
 const moves: Readonly<Record<string, Point>> = { ArrowUp: [-1, 0], ArrowDown: [1, 0], ArrowLeft: [0, -1], ArrowRight: [0, 1] };
+/** How near to a corner a finger has to come down to take hold of it, in metres of yacht. */
+const gripM = 0.45;
 
 interface Props {
   file: YachtFile;
@@ -26,21 +29,47 @@ interface Props {
 }
 
 const round = (value: number) => Math.round(value * 100) / 100;
+const apartM = (a: Point, b: Point) => Math.hypot(a[0] - b[0], a[1] - b[1]);
 
-/** A spot, or the corners of an outline, set on the plan by a tap or by keys. */
+/** A spot, or the corners of an outline, set on the plan by dragging, by a tap or by keys. */
 export function PlanPoints({ file, label, place, level, points, many, error, disabled, onKeep }: Props) {
   const t = useTranslations("editor");
   const plan = useTranslations("plan");
   const [chosen, setChosen] = useState(0);
-  const at = points[chosen] ?? null;
-  const put = (point: Point) => void onKeep(many ? points.map((each, index) => (index === chosen ? point : each)) : [point]);
+  // the point that is being dragged, where it is at the moment
+  const [drag, setDrag] = useState<{ index: number; at: Point } | null>(null);
+  const shown = drag ? (points.length === 0 ? [drag.at] : points.map((each, index) => (index === drag.index ? drag.at : each))) : points;
+  const at = shown[chosen] ?? null;
+  const put = (index: number, point: Point) => void onKeep(many ? points.map((each, other) => (other === index ? point : each)) : [point]);
   const keys = (event: KeyboardEvent) => {
     const move = moves[event.key];
     if (!move || !at || disabled) return;
     event.preventDefault();
     const step = event.shiftKey ? longStepM : stepM;
-    put([round(at[0] + move[0] * step), round(at[1] + move[1] * step)]);
+    put(chosen, [round(at[0] + move[0] * step), round(at[1] + move[1] * step)]);
   };
+  const on = (event: PointerEvent<HTMLDivElement>) => {
+    const drawing = event.currentTarget.querySelector("svg");
+    return drawing && pointOnPlan(drawing, event.clientX, event.clientY);
+  };
+  const take = (event: PointerEvent<HTMLDivElement>) => {
+    const point = on(event);
+    if (disabled || !point || event.button !== 0) return;
+    event.currentTarget.setPointerCapture(event.pointerId);
+    const nearest = points.reduce((best, each, index) => (apartM(each, point) < apartM(points[best] ?? each, point) ? index : best), 0);
+    const index = points[nearest] && apartM(points[nearest], point) <= gripM ? nearest : chosen;
+    setChosen(index);
+    setDrag({ index, at: point });
+  };
+  const move = (event: PointerEvent<HTMLDivElement>) => {
+    const point = drag && on(event);
+    if (point) setDrag({ index: drag.index, at: point });
+  };
+  const drop = () => {
+    if (drag) put(drag.index, drag.at);
+    setDrag(null);
+  };
+  const drawn = many && place !== null && file.places[place] ? { ...file, places: { ...file.places, [place]: { ...file.places[place], outline: [...shown] } } } : file;
   return (
     <Field label={label} error={error} hint={t("plan-hint")}>
       {(ids) => (
@@ -60,8 +89,11 @@ export function PlanPoints({ file, label, place, level, points, many, error, dis
               </Button>
             </Box>
           )}
-          <div style={{ height: 380, maxWidth: 240 }}>
-            <YachtPlan file={file} level={level} words={{ port: plan("port"), starboard: plan("starboard"), title: label, place: (id) => id }} current={place ?? undefined} aim={at} onAim={disabled ? undefined : put} />
+          <div style={{ height: 380, maxWidth: 240, touchAction: "none", cursor: disabled ? undefined : "crosshair" }} onPointerDown={take} onPointerMove={move} onPointerUp={drop} onPointerCancel={() => setDrag(null)}>
+            <YachtPlan
+              file={drawn} level={level} words={{ port: plan("port"), starboard: plan("starboard"), title: label, place: (id) => id }} current={place ?? undefined} aim={at}
+              points={many ? shown.flatMap((each, index) => (index === chosen ? [] : [{ id: String(index), at: each, fresh: false }])) : []}
+            />
           </div>
           <Box display="flex" gap="3" alignItems="center">
             <span>{at ? t("at-metres", { aft: at[0], side: Math.abs(at[1]), to: at[1] < 0 ? "port" : "starboard" }) : t("no-spot")}</span>

@@ -9,11 +9,13 @@ import { Field } from "@/ui/Field";
 import { VerdictMark } from "@/ui/VerdictMark";
 import { Fault } from "../desk/Fault";
 import { useAsk } from "../desk/useAsk";
+import { ReachedSisters } from "./ReachedSisters";
 
 const shownChanges = 80;
 
 /** What publishing the draft would do: what the checks find, and every change in words. */
-export function PublishPart({ slug, screen, mayPublish }: { slug: string; screen: DraftScreen; mayPublish: boolean }) {
+export function PublishPart({ screen, mayPublish, page }: { screen: DraftScreen; mayPublish: boolean; page: string }) {
+  const { of, slug, revision } = screen.file;
   const t = useTranslations("publish");
   const all = useTranslations();
   const router = useRouter();
@@ -23,7 +25,7 @@ export function PublishPart({ slug, screen, mayPublish }: { slug: string; screen
   const errors = screen.findings.filter((finding) => finding.level === "error");
   const warnings = screen.findings.filter((finding) => finding.level === "warning");
   const publish = async () => {
-    if (await send(`/api/yachts/${slug}/draft/publish`, { why, accepts })) router.push(`/fleet/${slug}`);
+    if (await send(`/api/drafts/${of}/${slug}/publish`, { why, accepts })) router.push(page);
   };
   return (
     <>
@@ -47,11 +49,12 @@ export function PublishPart({ slug, screen, mayPublish }: { slug: string; screen
         ))}
       </ul>
       {screen.changes.length > shownChanges && <p>{t("more", { more: screen.changes.length - shownChanges })}</p>}
+      {of === "classes" && <ReachedSisters slug={slug} screen={screen} />}
       {mayPublish && errors.length === 0 && screen.number > 0 && (
         <>
           <Field label={t("why")}>{(ids) => <input {...ids} maxLength={500} value={why} onChange={(event) => setWhy(event.target.value)} />}</Field>
           <Button variant="solid" justifySelf="start" disabled={busy} onClick={() => void publish()}>
-            {t("publish", { revision: screen.yacht.revision + 1 })}
+            {t("publish", { revision: revision + 1 })}
           </Button>
         </>
       )}

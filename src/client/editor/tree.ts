@@ -5,6 +5,8 @@ export interface TreePart {
   collection: string;
   key: string;
   name: string;
+  /** its order among its like, where it has one of its own */
+  order: number | null;
 }
 export interface TreeGroup {
   id: string;
@@ -30,11 +32,12 @@ export function treeOf(file: YachtFile, by: "place" | "system" | "collection", w
     groups.set(id, group);
   };
   const placeName = (id: string) => english(file.places[id]?.name) ?? id;
-  if (by === "place") for (const id of Object.keys(file.places)) groups.set(id, { id, name: placeName(id), parts: [{ collection: "places", key: id, name: placeName(id) }] });
+  if (by === "place") for (const id of Object.keys(file.places)) groups.set(id, { id, name: placeName(id), parts: [{ collection: "places", key: id, name: placeName(id), order: null }] });
   for (const [collection, parts] of Object.entries(file)) {
     if (typeof parts !== "object" || collection === "particulars" || (by === "place" && collection === "places")) continue;
-    for (const [key, part] of Object.entries(parts as Record<string, Loose>)) {
-      const entry = { collection, key, name: partName(part, key) };
+    const orderOf = (part: Loose) => (typeof part.order === "number" ? part.order : null);
+    for (const [key, part] of Object.entries(parts as Record<string, Loose>).sort(([, a], [, b]) => (orderOf(a) ?? 0) - (orderOf(b) ?? 0))) {
+      const entry = { collection, key, name: partName(part, key), order: orderOf(part) };
       const place = typeof part.place === "string" ? part.place : null;
       const system = typeof part.system === "string" ? part.system : null;
       if (by === "place") into(place ?? "", place === null ? words.noPlace : placeName(place), entry);

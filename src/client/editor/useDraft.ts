@@ -30,7 +30,7 @@ export interface Draft {
   look: () => Promise<void>;
 }
 
-/** The draft of a yacht's file in the editor: it keeps itself, sees what others change, and never puts one's own over theirs. */
+/** The draft of a file in the editor: it keeps itself, sees what others change, and never puts one's own over theirs. */
 export function useDraft(first: DraftScreen): Draft {
   const t = useTranslations("desk");
   const [screen, setScreen] = useState(first);
@@ -41,7 +41,7 @@ export function useDraft(first: DraftScreen): Draft {
   useEffect(() => {
     latest.current = screen;
   }, [screen]);
-  const base = `/api/yachts/${first.yacht.slug}/draft`;
+  const base = `/api/drafts/${first.file.of}/${first.file.slug}`;
   const look = useCallback(async () => {
     const next = await ask(base, isScreen);
     latest.current = next;

@@ -3,12 +3,15 @@ import type { DraftEdit } from "@/core/yacht/draft/edit";
 import type { MadeEdit } from "@/core/yacht/draft/undo";
 import type { Queryable } from "./pool";
 
-/** A draft of a yacht's file that has not ended. */
+/** Whose file a draft is of: a yacht's, or a class's by its short name. */
+export type DraftSubject = { yachtId: string } | { classSlug: string };
+
+/** A draft of a file that has not ended. */
 export interface DraftRow {
   id: string;
-  yachtId: string;
   /** the revision it was begun from; 0 for a yacht that has none yet */
   onRevision: number;
+  /** the row of the class that it stands on, or is of */
   classId: string;
   begunAt: string;
 }
@@ -20,19 +23,22 @@ export interface KeptEdit extends MadeEdit {
   at: string;
 }
 
-/** The draft of a yacht that somebody works on, or null. */
-export async function currentDraft(db: Queryable, yachtId: string): Promise<DraftRow | null> {
+const yachtOf = (subject: DraftSubject) => ("yachtId" in subject ? subject.yachtId : null);
+const classOf = (subject: DraftSubject) => ("classSlug" in subject ? subject.classSlug : null);
+
+/** The draft of a file that somebody works on, or null. */
+export async function currentDraft(db: Queryable, subject: DraftSubject): Promise<DraftRow | null> {
   const { rows } = await db.query<DraftRow>(
-    `select d.id, d.yacht_id as "yachtId", d.on_revision as "onRevision", d.class_id as "classId", d.begun_at as "begunAt" from file_draft d
-     where d.yacht_id = $1 and not exists (select 1 from draft_end e where e.draft_id = d.id) order by d.begun_at desc, d.id desc limit 1`,
-    [yachtId],
+    `select d.id, d.on_revision as "onRevision", d.class_id as "classId", d.begun_at as "begunAt" from file_draft d
+     where (d.yacht_id = $1 or d.class_slug = $2) and not exists (select 1 from draft_end e where e.draft_id = d.id) order by d.begun_at desc, d.id desc limit 1`,
+    [yachtOf(subject), classOf(subject)],
   );
   return rows[0] ?? null;
 }
 
 /** Begins a draft. */
-export async function addDraft(db: Queryable, draft: Omit<DraftRow, "begunAt">, personId: string, at: string): Promise<void> {
-  await db.query("insert into file_draft (id, base_id, yacht_id, on_revision, class_id, begun_by, begun_at) values ($1, current_base(), $2, $3, $4, $5, $6)", [draft.id, draft.yachtId, draft.onRevision, draft.classId, personId, at]);
+export async function addDraft(db: Queryable, subject: DraftSubject, draft: Omit<DraftRow, "begunAt">, personId: string, at: string): Promise<void> {
+  await db.query("insert into file_draft (id, base_id, yacht_id, class_slug, on_revision, class_id, begun_by, begun_at) values ($1, current_base(), $2, $3, $4, $5, $6, $7)", [draft.id, yachtOf(subject), classOf(subject), draft.onRevision, draft.classId, personId, at]);
 }
 
 /** The edits of a draft in order. */
@@ -43,9 +49,9 @@ export async function editsOf(db: Queryable, draftId: string): Promise<KeptEdit[
   return rows.map(({ content, ...row }) => ({ ...content, ...row }));
 }
 
-/** Whether an edit is kept already, in any draft. */
-export async function hasEdit(db: Queryable, id: string): Promise<boolean> {
-  return (await db.query("select 1 from draft_edit where id = $1", [id])).rowCount === 1;
+/** An edit that is kept already, in any draft, or null. */
+export async function findEdit(db: Queryable, id: string): Promise<DraftEdit | null> {
+  return (await db.query<{ content: DraftEdit }>("select content from draft_edit where id = $1", [id])).rows[0]?.content ?? null;
 }
 
 /** Adds an edit to a draft under the next number. */

@@ -1,25 +1,29 @@
 import "server-only";
 import { undoable } from "@/core/yacht/draft/undo";
-import type { DraftScreen } from "@/formats/draft";
+import type { DraftScreen, FileName } from "@/formats/draft";
 import type { Queryable } from "../db/pool";
-import { draftView, reviewDraft } from "./draft";
+import { sistersOf } from "../db/yacht-classes";
+import { draftView, isStale, reviewDraft } from "./draft";
 import { movedThings, openNotes } from "./notes";
 
-/** The draft of a yacht as its editor shows it, with what others have changed and what is proposed. */
-export async function draftScreen(db: Queryable, slug: string, personId: string): Promise<DraftScreen> {
-  const view = await draftView(db, slug);
-  const { yacht, draft, document, edits } = view;
+/** The draft of a file as its editor shows it: with what others have changed; of a yacht what is proposed, of a class its yachts. */
+export async function draftScreen(db: Queryable, name: FileName, personId: string): Promise<DraftScreen> {
+  const view = await draftView(db, name);
+  const { edited, draft, document, edits } = view;
+  const { of, slug } = name;
   const { undo, redo } = undoable(edits, personId);
   return {
-    yacht: { slug, name: document.particulars.name, revision: yacht.revision },
-    onRevision: draft?.onRevision ?? yacht.revision,
+    file: { of, slug, name: of === "yachts" ? document.particulars.name : document.particulars.class, revision: edited.revision },
+    onRevision: draft?.onRevision ?? edited.revision,
+    isStale: await isStale(db, view),
     document,
     number: edits.length,
     lately: edits.slice(-12).reverse().map(({ path, byName, at, by }) => ({ path, by: byName, at, isMine: by === personId })),
     undo,
     redo,
     ...reviewDraft(view),
-    notes: await openNotes(db, slug),
-    moved: await movedThings(db, view),
+    notes: of === "yachts" ? await openNotes(db, slug) : [],
+    moved: of === "yachts" ? await movedThings(db, view) : [],
+    sisters: of === "classes" ? (await sistersOf(db, slug)).map(({ slug: sister, name: called, patch }) => ({ slug: sister, name: called, patch })) : [],
   };
 }

@@ -1,13 +1,16 @@
 import { v7 as uuid } from "uuid";
 import type { DraftEdit } from "@/core/yacht/draft/edit";
+import { reachOf } from "@/core/yacht/draft/reach";
 import { takingBack } from "@/core/yacht/draft/undo";
+import type { FileName } from "@/formats/draft";
 import { demoBase } from "@/testing/demo-base";
 import { listYachts, findYacht } from "../db/yachts";
 import { findHandover } from "../db/handovers";
 import { findClass } from "../db/yacht-classes";
 import { openHandover } from "../handover/open";
-import { publishClass } from "./class-publish";
+import { publishClass, reviewClass } from "./class-publish";
 import { carryDraft, draftView, editDraft, publishDraft, reviewDraft, throwAwayDraft } from "./draft";
+import { draftScreen } from "./draft-screen";
 import { newYacht } from "./new-yacht";
 import { answerNote, openNotes, takeNotes } from "./notes";
 import { pasteInventory } from "./paste";
@@ -21,8 +24,9 @@ beforeAll(async () => {
   senna = await base.person("Senna Ruhl");
 });
 const edit = (path: string, from: unknown, to: unknown, change: Partial<DraftEdit> = {}): DraftEdit => ({ id: uuid(), path, from, to, undoes: null, source: null, ...change });
-const type = (slug: string, edits: DraftEdit[], by = ilko) => base.inBase((db) => editDraft(db, slug, edits, by));
-const view = (slug: string) => base.inBase((db) => draftView(db, slug));
+const of = (slug: string): FileName => ({ of: slug === "ondavar-41" ? "classes" : "yachts", slug });
+const type = (slug: string, edits: DraftEdit[], by = ilko) => base.inBase((db) => editDraft(db, of(slug), edits, by));
+const view = (slug: string) => base.inBase((db) => draftView(db, of(slug)));
 const reasonsFor = async (slug: string) => {
   const { findings } = reviewDraft(await view(slug));
   return { why: "as she is", accepts: Object.fromEntries(findings.filter(({ level }) => level === "warning").map(({ path }) => [path, "known"])) };
@@ -61,12 +65,12 @@ describe("a draft", () => {
   });
 
   it("is published as the next revision, and is over then", async () => {
-    const { yacht } = await view("quillback");
+    const { edited } = await view("quillback");
     const reasons = await reasonsFor("quillback");
-    expect(await base.inBase((db) => publishDraft(db, "quillback", reasons, senna))).toEqual({ revision: yacht.revision + 1 });
-    expect(await view("quillback")).toMatchObject({ draft: null, yacht: { revision: yacht.revision + 1 } });
-    await expect(base.inBase((db) => publishDraft(db, "quillback", reasons, senna))).rejects.toMatchObject({ code: "no-draft" });
-    await expect(base.inBase((db) => throwAwayDraft(db, "quillback", senna))).rejects.toMatchObject({ code: "no-draft" });
+    expect(await base.inBase((db) => publishDraft(db, of("quillback"), reasons, senna))).toEqual({ revision: edited.revision + 1 });
+    expect(await view("quillback")).toMatchObject({ draft: null, edited: { revision: edited.revision + 1 } });
+    await expect(base.inBase((db) => publishDraft(db, of("quillback"), reasons, senna))).rejects.toMatchObject({ code: "no-draft" });
+    await expect(base.inBase((db) => throwAwayDraft(db, of("quillback"), senna))).rejects.toMatchObject({ code: "no-draft" });
   });
 
   it("is carried onto a revision that was published meanwhile; what does not fit is named", async () => {
@@ -77,11 +81,11 @@ describe("a draft", () => {
     published.fittings["windlass-breaker"]!.where = { en: "under the chart table" };
     const reasons = await reasonsFor("cold-harbour");
     await base.inBase((db) => publishFile(db, { slug: "cold-harbour", document: published, onRevision: 1, ...reasons }, senna));
-    await expect(base.inBase((db) => publishDraft(db, "cold-harbour", reasons, ilko))).rejects.toMatchObject({ status: 409, code: "other-revision" });
-    expect(await base.inBase((db) => carryDraft(db, "cold-harbour", ilko))).toEqual({ kept: 1, conflicts: [{ path: windlass, wanted: "by the steps", now: "under the chart table" }] });
+    await expect(base.inBase((db) => publishDraft(db, of("cold-harbour"), reasons, ilko))).rejects.toMatchObject({ status: 409, code: "other-revision" });
+    expect(await base.inBase((db) => carryDraft(db, of("cold-harbour"), ilko))).toEqual({ kept: 1, conflicts: [{ path: windlass, wanted: "by the steps", now: "under the chart table" }] });
     expect((await view("cold-harbour")).document.fittings["windlass-breaker"]).toMatchObject({ name: { en: "Windlass, breaker" }, where: { en: "under the chart table" } });
-    await expect(base.inBase((db) => carryDraft(db, "cold-harbour", ilko))).rejects.toMatchObject({ code: "not-stale" });
-    await base.inBase((db) => throwAwayDraft(db, "cold-harbour", ilko));
+    await expect(base.inBase((db) => carryDraft(db, of("cold-harbour"), ilko))).rejects.toMatchObject({ code: "not-stale" });
+    await base.inBase((db) => throwAwayDraft(db, of("cold-harbour"), ilko));
     expect((await view("cold-harbour")).draft).toBeNull();
   });
 
@@ -93,8 +97,8 @@ describe("a draft", () => {
     const { accepts } = await reasonsFor("cold-harbour");
     await base.inBase((db) => publishClass(db, { slug: "ondavar-41", document: file, onRevision: yachtClass!.revision, why: "how", accepts }, senna));
     const stale = await view("cold-harbour");
-    expect([stale.draft?.onRevision, stale.yacht.revision]).toEqual([2, 3]);
-    expect(await base.inBase((db) => carryDraft(db, "cold-harbour", ilko))).toEqual({ kept: 1, conflicts: [] });
+    expect([stale.draft?.onRevision, stale.edited.revision]).toEqual([2, 3]);
+    expect(await base.inBase((db) => carryDraft(db, of("cold-harbour"), ilko))).toEqual({ kept: 1, conflicts: [] });
     expect((await view("cold-harbour")).document).toMatchObject({ particulars: { berths: 9 }, fittings: { "windlass-breaker": { how: { en: "Push, then wait a minute." } } } });
   });
 });
@@ -104,11 +108,11 @@ describe("a yacht made from her class", () => {
     const { slug } = await base.inBase((db) => newYacht(db, { classSlug: "ondavar-41", name: "Sea Thrift", berth: "A8" }, ilko));
     expect(slug).toBe("sea-thrift");
     expect((await base.inBase(listYachts)).map((yacht) => yacht.slug)).not.toContain("sea-thrift");
-    const { document, yacht } = await view("sea-thrift");
-    expect([document.particulars.name, yacht.revision, Object.keys(document.inventory).length > 80]).toEqual(["Sea Thrift", 0, true]);
+    const { document, edited } = await view("sea-thrift");
+    expect([document.particulars.name, edited.revision, Object.keys(document.inventory).length > 80]).toEqual(["Sea Thrift", 0, true]);
     await expect(base.inBase((db) => newYacht(db, { classSlug: "ondavar-41", name: "sea thrift", berth: "A9" }, ilko))).rejects.toMatchObject({ status: 409, code: "name-taken", where: "name" });
-    await expect(base.inBase((db) => throwAwayDraft(db, "sea-thrift", ilko))).rejects.toMatchObject({ code: "first-draft" });
-    expect(await base.inBase(async (db) => publishDraft(db, "sea-thrift", await reasonsFor("sea-thrift"), senna))).toEqual({ revision: 1 });
+    await expect(base.inBase((db) => throwAwayDraft(db, of("sea-thrift"), ilko))).rejects.toMatchObject({ code: "first-draft" });
+    expect(await base.inBase(async (db) => publishDraft(db, of("sea-thrift"), await reasonsFor("sea-thrift"), senna))).toEqual({ revision: 1 });
     const listed = (await base.inBase(listYachts)).find((each) => each.slug === "sea-thrift");
     expect(listed).toMatchObject({ revision: 1, name: "Sea Thrift" });
     expect(listed?.code).toMatch(/^SEATH-[A-Z0-9]{3}$/);
@@ -153,7 +157,7 @@ describe("notes from aboard", () => {
 describe("pasting inventory from a spreadsheet", () => {
   const heading = ["key", "name", "place", "where", "system", "group", "expected", "price", "bought", "life_months", "safety", "per_person"].join("\t");
   const line = (key: string, change: Partial<Record<"place" | "expected" | "price", string>> = {}) => [key, `Thing ${key}`, change.place ?? "bow", "in the locker", "comfort", "below", change.expected ?? "2", change.price ?? "12.50", "2026-03-01", "60", "", ""].join("\t");
-  const paste = (lines: string[]) => base.inBase((db) => pasteInventory(db, "two-lanterns", lines.join("\n"), ilko));
+  const paste = (lines: string[]) => base.inBase((db) => pasteInventory(db, of("two-lanterns"), lines.join("\n"), ilko));
 
   it("takes in 497 of 500 lines, names the three that are wrong, and takes nothing out", async () => {
     const before = Object.keys((await view("two-lanterns")).document.inventory).length;
@@ -165,5 +169,64 @@ describe("pasting inventory from a spreadsheet", () => {
     expect(Object.keys((await view("two-lanterns")).document.inventory)).toHaveLength(before + 497);
     expect(await paste([heading, ...lines.slice(0, 3)])).toEqual({ changed: 0, same: 3, faults: [] });
     await expect(paste(["key\tname", "x\ty"])).rejects.toMatchObject({ status: 422, code: "wrong-list" });
+  });
+});
+
+describe("a draft of a class", () => {
+  const hold = "/engines/main/stopHoldSeconds";
+  const publish = async () => {
+    const { findings } = reviewDraft(await view("ondavar-41"));
+    const { sisters } = await base.inBase(async (db) => reviewClass(db, "ondavar-41", (await draftView(db, of("ondavar-41"))).document));
+    const accepts = Object.fromEntries([...findings, ...sisters.flatMap((sister) => sister.findings)].map(({ path }) => [path, "known"]));
+    return base.inBase((db) => publishDraft(db, of("ondavar-41"), { why: "as the yard says", accepts }, senna));
+  };
+
+  it("is kept apart from every yacht's, shows its sisters with what is their own, and is published with them", async () => {
+    const { document, edited } = await view("ondavar-41");
+    await type("ondavar-41", [edit(hold, document.engines.main?.stopHoldSeconds, 5)]);
+    expect((await view("quillback")).document.engines.main?.stopHoldSeconds).toBe(4);
+    const screen = await base.inBase((db) => draftScreen(db, of("ondavar-41"), ilko));
+    expect(screen).toMatchObject({ file: { of: "classes", slug: "ondavar-41", name: "Ondavar 41", revision: edited.revision }, number: 1, isStale: false, notes: [], moved: [] });
+    // Cold Harbour holds six seconds whatever the class says
+    expect(screen.sisters.map(({ slug, patch }) => [slug, reachOf(patch, hold)])).toEqual(expect.arrayContaining([["cold-harbour", "own"], ["quillback", "as-class"]]));
+    const published = await publish();
+    expect(published).toMatchObject({ revision: edited.revision + 1, published: expect.arrayContaining(["Cold Harbour", "Quillback"]), drafts: [] });
+    expect([(await view("quillback")).document.engines.main?.stopHoldSeconds, (await view("cold-harbour")).document.engines.main?.stopHoldSeconds]).toEqual([5, 6]);
+    expect((await view("ondavar-41")).draft).toBeNull();
+    await expect(publish()).rejects.toMatchObject({ code: "no-draft" });
+  });
+
+  it("grows old when the class is published from a file meanwhile, and is carried onto that", async () => {
+    const { document, edited } = await view("ondavar-41");
+    await type("ondavar-41", [edit("/particulars/berths", document.particulars.berths, 7), edit(hold, 5, 8)]);
+    const file = structuredClone(document);
+    file.engines.main!.stopHoldSeconds = 7;
+    const { sisters, findings } = await base.inBase((db) => reviewClass(db, "ondavar-41", file));
+    const accepts = Object.fromEntries([...findings, ...sisters.flatMap((sister) => sister.findings)].map(({ path }) => [path, "known"]));
+    await base.inBase((db) => publishClass(db, { slug: "ondavar-41", document: file, onRevision: edited.revision, why: "from the yard's file", accepts }, senna));
+    expect((await base.inBase((db) => draftScreen(db, of("ondavar-41"), ilko))).isStale).toBe(true);
+    await expect(publish()).rejects.toMatchObject({ status: 409, code: "other-revision" });
+    expect(await base.inBase((db) => carryDraft(db, of("ondavar-41"), ilko))).toEqual({ kept: 1, conflicts: [{ path: hold, wanted: 8, now: 7 }] });
+    await base.inBase((db) => throwAwayDraft(db, of("ondavar-41"), ilko));
+  });
+
+  it("that was published brings the first draft of a yacht made before along", async () => {
+    await base.inBase((db) => newYacht(db, { classSlug: "ondavar-41", name: "Late Plover", berth: "A9" }, ilko));
+    const { document } = await view("ondavar-41");
+    await type("ondavar-41", [edit(hold, document.engines.main?.stopHoldSeconds, 9)]);
+    await publish();
+    expect((await base.inBase((db) => draftScreen(db, of("late-plover"), ilko))).isStale).toBe(true);
+    expect(await base.inBase((db) => carryDraft(db, of("late-plover"), ilko))).toEqual({ kept: 1, conflicts: [] });
+    expect((await view("late-plover")).document).toMatchObject({ particulars: { name: "Late Plover" }, engines: { main: { stopHoldSeconds: 9 } } });
+    expect((await base.inBase((db) => draftScreen(db, of("late-plover"), ilko))).isStale).toBe(false);
+  });
+
+  it("of a class that is not there is refused, and so is another change under an id that is taken", async () => {
+    await expect(base.inBase((db) => draftView(db, { of: "classes", slug: "no-such" }))).rejects.toMatchObject({ status: 404, code: "no-such-class" });
+    const { document } = await view("ondavar-41");
+    const first = edit("/particulars/berths", document.particulars.berths, 7);
+    await type("ondavar-41", [first]);
+    await expect(type("ondavar-41", [{ ...first, to: 8 }])).rejects.toMatchObject({ status: 409, code: "id-taken" });
+    expect((await view("ondavar-41")).document.particulars.berths).toBe(7);
   });
 });

@@ -1,74 +1,74 @@
 import "server-only";
 import { v7 as uuid } from "uuid";
-import { fileChanges, type FileChange } from "@/core/yacht/changes";
+import { fileChanges, same, type FileChange } from "@/core/yacht/changes";
 import { checkFile, type CheckedFinding } from "@/core/yacht/checks";
 import { applyEdit, carryEdits, draftDocument, EditConflict, type DraftEdit } from "@/core/yacht/draft/edit";
 import { YachtFile } from "@/core/yacht/schema";
 import { upgradeYachtFile } from "@/core/yacht/upgrade";
+import type { FileName } from "@/formats/draft";
 import { mismatch } from "@/formats/validate";
 import { now } from "../clock";
-import { addDraft, addEdit, currentDraft, editsOf, endDraft, hasEdit, type DraftRow, type KeptEdit } from "../db/drafts";
+import { addDraft, addEdit, currentDraft, editsOf, endDraft, findEdit, type DraftRow, type KeptEdit } from "../db/drafts";
 import type { Queryable } from "../db/pool";
 import { yachtFileAt } from "../db/yachts";
 import { Refusal } from "../http/refusal";
 import { addRevision } from "./add-revision";
+import { publishClass } from "./class-publish";
+import { editedFile, type EditedFile } from "./edited-file";
 import { lockClassItself } from "./lock-class";
 import { publishFile } from "./publish";
 import { refuseUnfit, type Reasons } from "./refuse-unfit";
-
-/** A yacht to be edited: also one that was made from her class and has no revision yet. */
-export interface EditedYacht {
-  id: string;
-  slug: string;
-  name: string;
-  berth: string;
-  /** 0 before the first */
-  revision: number;
-  /** the class's revision that she stands on, or was made from */
-  classId: string;
-  classSlug: string;
-}
+import { requireClass } from "./require-class";
 
 /** A draft with all that belongs to it. */
 export interface DraftView {
-  yacht: EditedYacht;
+  edited: EditedFile;
   draft: DraftRow | null;
+  /** what it was begun from */
   base: YachtFile;
   document: YachtFile;
   edits: KeptEdit[];
 }
 
-/** A yacht by her short name, with the revision she stands at; refuses one that is not there. */
-export async function editedYacht(db: Queryable, slug: string): Promise<EditedYacht> {
-  const { rows } = await db.query<EditedYacht>(
-    `select y.id, y.slug, y.name, y.berth, coalesce(r.revision, 0) as revision, coalesce(r.class_id, d.class_id) as "classId", c.slug as "classSlug"
-     from yacht y left join lateral (select revision, class_id from yacht_revision v where v.yacht_id = y.id order by v.revision desc limit 1) r on true
-     left join lateral (select class_id from file_draft f where f.yacht_id = y.id order by f.begun_at desc limit 1) d on true
-     join yacht_class c on c.id = coalesce(r.class_id, d.class_id) where y.slug = $1`,
-    [slug],
-  );
-  if (!rows[0]) throw new Refusal(404, "no-such-yacht", "There is no such yacht here.");
-  return rows[0];
+/** What a draft begins from: a revision, and the class's revision under it. */
+type Start = Pick<DraftRow, "onRevision" | "classId">;
+
+/** What a draft would begin from today: the newest revision; for a yacht that has none, the newest of her class. */
+async function newestStart(db: Queryable, { revision, classId, classSlug }: EditedFile): Promise<Start> {
+  return { onRevision: revision, classId: revision > 0 ? classId : (await requireClass(db, classSlug)).id };
 }
 
-async function baseOf(db: Queryable, yacht: EditedYacht, draft: DraftRow | null): Promise<YachtFile> {
-  const revision = draft?.onRevision ?? yacht.revision;
-  if (revision > 0) {
-    const file = await yachtFileAt(db, yacht.id, revision);
-    if (!file) throw new Error(`revision ${revision} of ${yacht.slug} is gone`);
+async function baseAt(db: Queryable, { subject, slug }: EditedFile, { onRevision, classId }: Start): Promise<YachtFile> {
+  if ("yachtId" in subject && onRevision > 0) {
+    const file = await yachtFileAt(db, subject.yachtId, onRevision);
+    if (!file) throw new Error(`revision ${onRevision} of ${slug} is gone`);
     return file;
   }
-  const { rows } = await db.query<{ document: unknown }>("select document from yacht_class where id = $1", [draft?.classId ?? yacht.classId]);
+  const { rows } = await db.query<{ document: unknown }>("select document from yacht_class where id = $1", [classId]);
   return upgradeYachtFile(rows[0]?.document) as YachtFile;
 }
 
-/** The draft of a yacht as it stands; her published file where nobody has begun one. */
-export async function draftView(db: Queryable, slug: string): Promise<DraftView> {
-  const yacht = await editedYacht(db, slug);
-  const draft = await currentDraft(db, yacht.id);
-  const base = await baseOf(db, yacht, draft);
+/** The draft of a file as it stands; the published file where nobody has begun one. */
+export async function draftView(db: Queryable, name: FileName): Promise<DraftView> {
+  const edited = await editedFile(db, name);
+  const draft = await currentDraft(db, edited.subject);
+  const base = await baseAt(db, edited, draft ?? (await newestStart(db, edited)));
   const edits = draft ? await editsOf(db, draft.id) : [];
-  return { yacht, draft, base, document: draftDocument(base, edits) as YachtFile, edits };
+  return { edited, draft, base, document: draftDocument(base, edits) as YachtFile, edits };
+}
+
+/** Whether what a draft was begun from has a newer revision by now. */
+export async function isStale(db: Queryable, { edited, draft }: DraftView): Promise<boolean> {
+  if (!draft) return false;
+  const newest = await newestStart(db, edited);
+  return draft.onRevision !== newest.onRevision || (edited.revision === 0 && draft.classId !== newest.classId);
+}
+
+/** The revision that was published; of a class, its yachts that were published with it and those that are left a draft. */
+export interface Published {
+  revision: number;
+  published?: string[];
+  drafts?: string[];
 }
 
 /** What the checks find in a draft, and what it would change, for publishing. */
@@ -76,25 +76,29 @@ export function reviewDraft({ base, document }: DraftView): { findings: CheckedF
   return { findings: checkFile(document), changes: fileChanges(base, document) };
 }
 
-const lockDraft = (db: Queryable, slug: string) => db.query("select pg_advisory_xact_lock(hashtext($1))", [`draft ${slug}`]);
+const lockDraft = (db: Queryable, { of, slug }: FileName) => db.query("select pg_advisory_xact_lock(hashtext($1))", [`draft ${of} ${slug}`]);
 
 /** Begins a draft where there is none. */
 async function needDraft(db: Queryable, view: DraftView, personId: string): Promise<DraftRow> {
   if (view.draft) return view.draft;
-  const draft = { id: uuid(), yachtId: view.yacht.id, onRevision: view.yacht.revision, classId: view.yacht.classId };
-  await addDraft(db, draft, personId, now());
+  const draft = { id: uuid(), ...(await newestStart(db, view.edited)) };
+  await addDraft(db, view.edited.subject, draft, personId, now());
   return { ...draft, begunAt: now() };
 }
 
 /**
- * Keeps edits in a yacht's draft, all or none; the same edit again has no effect. What somebody else has changed meanwhile
- * is never overwritten: the edit is refused with what stands there now.
+ * Keeps edits in a draft, all or none; the same edit again has no effect, and another under the same id is refused. What
+ * somebody else has changed meanwhile is never overwritten: the edit is refused with what stands there now.
  */
-export async function editDraft(db: Queryable, slug: string, edits: readonly DraftEdit[], personId: string): Promise<{ number: number }> {
-  await lockDraft(db, slug);
-  const view = await draftView(db, slug);
+export async function editDraft(db: Queryable, name: FileName, edits: readonly DraftEdit[], personId: string): Promise<{ number: number }> {
+  await lockDraft(db, name);
+  const view = await draftView(db, name);
   const fresh: DraftEdit[] = [];
-  for (const edit of edits) if (!(await hasEdit(db, edit.id))) fresh.push(edit);
+  for (const edit of edits) {
+    const kept = await findEdit(db, edit.id);
+    if (!kept) fresh.push(edit);
+    else if (!same(kept, edit)) throw new Refusal(409, "id-taken", "Another change has this id already. Nothing was kept; load the page again.", edit.path);
+  }
   let document: unknown = view.document;
   for (const edit of fresh) {
     try {
@@ -120,15 +124,17 @@ function shown(value: unknown): string {
 }
 
 /** Brings a draft onto the revision that was published meanwhile. What does not fit any more is named and stays in the ended draft. */
-export async function carryDraft(db: Queryable, slug: string, personId: string): Promise<{ kept: number; conflicts: { path: string; wanted: unknown; now: unknown }[] }> {
-  await lockDraft(db, slug);
-  const view = await draftView(db, slug);
-  if (!view.draft || view.draft.onRevision === view.yacht.revision) throw new Refusal(409, "not-stale", "The draft is on the newest revision already.");
-  const base = await baseOf(db, view.yacht, null);
+export async function carryDraft(db: Queryable, name: FileName, personId: string): Promise<{ kept: number; conflicts: { path: string; wanted: unknown; now: unknown }[] }> {
+  await lockDraft(db, name);
+  const view = await draftView(db, name);
+  const { edited } = view;
+  if (!view.draft || !(await isStale(db, view))) throw new Refusal(409, "not-stale", "The draft is on the newest revision already.");
+  const newest = await newestStart(db, edited);
+  const base = await baseAt(db, edited, newest);
   const { kept, conflicts } = carryEdits(base, view.edits);
   await endDraft(db, view.draft.id, "carried", personId, now());
-  const draft = { id: uuid(), yachtId: view.yacht.id, onRevision: view.yacht.revision, classId: view.yacht.classId };
-  await addDraft(db, draft, personId, now());
+  const draft = { id: uuid(), ...newest };
+  await addDraft(db, edited.subject, draft, personId, now());
   let number = 0;
   // an edit keeps who made it; it is a new row, as the ended draft keeps its own
   for (const { id: _old, path, from, to, source, by, at } of view.edits.filter((each) => kept.some(({ id }) => id === each.id))) {
@@ -138,31 +144,33 @@ export async function carryDraft(db: Queryable, slug: string, personId: string):
 }
 
 /** Ends a draft without publishing it; its edits stay kept. */
-export async function throwAwayDraft(db: Queryable, slug: string, personId: string): Promise<void> {
-  await lockDraft(db, slug);
-  const { draft, yacht } = await draftView(db, slug);
+export async function throwAwayDraft(db: Queryable, name: FileName, personId: string): Promise<void> {
+  await lockDraft(db, name);
+  const { draft, edited } = await draftView(db, name);
   if (!draft) throw new Refusal(409, "no-draft", "Nobody has changed anything: there is no draft.");
-  if (yacht.revision === 0) throw new Refusal(409, "first-draft", "This is all there is of this yacht. Publish it, or go on with it.");
+  if (edited.revision === 0) throw new Refusal(409, "first-draft", "This is all there is of this yacht. Publish it, or go on with it.");
   await endDraft(db, draft.id, "thrown-away", personId, now());
 }
 
-/** Publishes a draft as the yacht's next revision, or as her first. */
-export async function publishDraft(db: Queryable, slug: string, reasons: Reasons, personId: string): Promise<{ revision: number }> {
-  await lockDraft(db, slug);
-  const view = await draftView(db, slug);
-  const { draft, yacht, document } = view;
+/** Publishes a draft as the next revision of its file, or as a yacht's first; a class with each yacht that passes her checks. */
+export async function publishDraft(db: Queryable, name: FileName, reasons: Reasons, personId: string): Promise<Published> {
+  await lockDraft(db, name);
+  const { draft, edited, document } = await draftView(db, name);
   if (!draft) throw new Refusal(409, "no-draft", "Nobody has changed anything: there is nothing to publish.");
-  if (yacht.revision > 0) {
-    const published = await publishFile(db, { slug, document, onRevision: draft.onRevision, ...reasons }, personId);
-    await endDraft(db, draft.id, "published", personId, now());
-    return published;
-  }
-  await lockClassItself(db, yacht.classSlug);
+  const publication = { slug: name.slug, document, onRevision: draft.onRevision, ...reasons };
+  const published = name.of === "classes" ? await publishClass(db, publication, personId) : edited.revision > 0 ? await publishFile(db, publication, personId) : await publishFirst(db, edited, draft, document, reasons, personId);
+  await endDraft(db, draft.id, "published", personId, now());
+  return published;
+}
+
+/** The first revision of a yacht that was made from her class. */
+async function publishFirst(db: Queryable, { subject, classSlug }: EditedFile, draft: DraftRow, document: YachtFile, reasons: Reasons, personId: string): Promise<Published> {
+  if (!("yachtId" in subject)) throw new Error("a class has a first revision from the start");
+  await lockClassItself(db, classSlug);
   const findings = checkFile(document);
   refuseUnfit(findings, reasons);
   const { rows } = await db.query<{ id: string; file: unknown }>("select id, document as file from yacht_class where id = $1", [draft.classId]);
   if (!rows[0]) throw new Error("a draft without its class");
-  await addRevision(db, { yachtId: yacht.id, revision: 1, onClass: rows[0], file: document, findings, ...reasons }, personId);
-  await endDraft(db, draft.id, "published", personId, now());
+  await addRevision(db, { yachtId: subject.yachtId, revision: 1, onClass: rows[0], file: document, findings, ...reasons }, personId);
   return { revision: 1 };
 }

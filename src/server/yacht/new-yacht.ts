@@ -21,7 +21,7 @@ export async function newYacht(db: Queryable, { classSlug, name, berth }: { clas
   const id = uuid();
   const code = `${slug.replaceAll("-", "").slice(0, 5).toUpperCase()}-${Array.from({ length: 3 }, () => plain[randomInt(plain.length)]).join("")}`;
   await db.query("insert into yacht (id, base_id, slug, name, berth, code) values ($1, current_base(), $2, $3, $4, $5)", [id, slug, name, berth, code]);
-  await addDraft(db, { id: uuid(), yachtId: id, onRevision: 0, classId: yachtClass.id }, personId, now());
-  await editDraft(db, slug, [{ id: uuid(), path: "/particulars/name", from: yachtClass.file.particulars.name, to: name, undoes: null, source: null }], personId);
+  await addDraft(db, { yachtId: id }, { id: uuid(), onRevision: 0, classId: yachtClass.id }, personId, now());
+  await editDraft(db, { of: "yachts", slug }, [{ id: uuid(), path: "/particulars/name", from: yachtClass.file.particulars.name, to: name, undoes: null, source: null }], personId);
   return { slug };
 }

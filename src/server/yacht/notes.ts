@@ -14,7 +14,8 @@ import { findHandover } from "../db/handovers";
 import type { Queryable } from "../db/pool";
 import { signedEntries } from "../handover/record";
 import { Refusal } from "../http/refusal";
-import { draftView, editDraft, editedYacht, type DraftView } from "./draft";
+import { draftView, editDraft, type DraftView } from "./draft";
+import { editedYacht } from "./edited-file";
 
 /** What became of one note. */
 export interface TakenNote {
@@ -70,20 +71,20 @@ export async function notesOf(db: Queryable, slug: string): Promise<YachtNote[]>
 
 /** Notes that nobody has answered and that ask for a change, with that change in the draft as it stands; and what was counted elsewhere at three handovers running. */
 export async function openNotes(db: Queryable, slug: string): Promise<ProposedNote[]> {
-  const view = await draftView(db, slug);
+  const { document } = await draftView(db, { of: "yachts", slug });
   const day = dayIn(now(), (await currentBase(db)).timeZone);
   const { rows } = await db.query<{ note: YachtNote; by: string | null; receivedAt: string }>(
-    `select n.content as note, p.name as by, n.received_at as "receivedAt" from yacht_note n left join person p on p.id = n.made_by
-     where n.yacht_id = $1 and not exists (select 1 from note_answer a where a.note_id = n.id) order by n.received_at, n.id`,
-    [view.yacht.id],
+    `select n.content as note, p.name as by, n.received_at as "receivedAt" from yacht_note n join yacht y on y.id = n.yacht_id left join person p on p.id = n.made_by
+     where y.slug = $1 and not exists (select 1 from note_answer a where a.note_id = n.id) order by n.received_at, n.id`,
+    [slug],
   );
-  return rows.map((row) => ({ ...row, edits: proposeEdits(view.document, row.note, day) })).filter(({ note, edits }) => edits.length > 0 || note.kind !== "as-in-file");
+  return rows.map((row) => ({ ...row, edits: proposeEdits(document, row.note, day) })).filter(({ note, edits }) => edits.length > 0 || note.kind !== "as-in-file");
 }
 
 /** Things that the last three signed handovers counted in one and the same other place than the file has them. */
-export async function movedThings(db: Queryable, { yacht, document }: DraftView): Promise<(ProposedEdit & { name: string; place: string })[]> {
+export async function movedThings(db: Queryable, { edited, document }: DraftView): Promise<(ProposedEdit & { name: string; place: string })[]> {
   const { rows } = await db.query<{ id: string }>(
-    "select h.id from handover h join seal s on s.handover_id = h.id and s.number = 1 where h.yacht_id = $1 and h.kind in ('check-in', 'check-out') order by s.sealed_at desc limit $2", [yacht.id, runningHandovers],
+    "select h.id from handover h join yacht y on y.id = h.yacht_id join seal s on s.handover_id = h.id and s.number = 1 where y.slug = $1 and h.kind in ('check-in', 'check-out') order by s.sealed_at desc limit $2", [edited.slug, runningHandovers],
   );
   const found = [];
   for (const { id } of rows) {
@@ -112,7 +113,7 @@ export async function answerNote(db: Queryable, slug: string, noteId: string, an
   if (answer === "declined" && words.trim() === "") throw new Refusal(422, "words-missing", "Say in a word why not: who wrote it reads that.", "words");
   if (answer === "taken-over") {
     if (open.edits.length === 0) throw new Refusal(409, "nothing-left", "There is nothing to take over: what it is about is gone, or stands there already. Decline it with a word.");
-    await editDraft(db, slug, open.edits.map((edit) => ({ id: uuid(), ...edit, undoes: null, source: noteId })), personId);
+    await editDraft(db, { of: "yachts", slug }, open.edits.map((edit) => ({ id: uuid(), ...edit, undoes: null, source: noteId })), personId);
   }
   await db.query("insert into note_answer (note_id, base_id, answer, words, by_person, at) values ($1, current_base(), $2, $3, $4, $5)", [noteId, answer, words.trim(), personId, now()]);
 }

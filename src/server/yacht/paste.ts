@@ -2,6 +2,7 @@ import "server-only";
 import { v7 as uuid } from "uuid";
 import { same } from "@/core/yacht/changes";
 import type { DraftEdit } from "@/core/yacht/draft/edit";
+import type { FileName } from "@/formats/draft";
 import { CsvFault, inventoryFromPaste } from "@/formats/inventory-csv";
 import { currentBase } from "../db/base";
 import type { Queryable } from "../db/pool";
@@ -16,8 +17,8 @@ export interface Pasted {
 }
 
 /** Takes pasted lines of inventory into the draft. A line that is wrong holds up no other; what the paste does not name stays. */
-export async function pasteInventory(db: Queryable, slug: string, text: string, personId: string): Promise<Pasted> {
-  const { document } = await draftView(db, slug);
+export async function pasteInventory(db: Queryable, name: FileName, text: string, personId: string): Promise<Pasted> {
+  const { document } = await draftView(db, name);
   const { currency } = await currentBase(db);
   let read: ReturnType<typeof inventoryFromPaste>;
   try {
@@ -30,6 +31,6 @@ export async function pasteInventory(db: Queryable, slug: string, text: string, 
     const from = document.inventory[key] ?? null;
     return same(from, to) ? [] : [{ id: uuid(), path: `/inventory/${key}`, from, to, undoes: null, source: null }];
   });
-  if (edits.length > 0) await editDraft(db, slug, edits, personId);
+  if (edits.length > 0) await editDraft(db, name, edits, personId);
   return { changed: edits.length, same: Object.keys(read.items).length - edits.length, faults: read.faults.map(({ line, column, message }) => ({ line, column, message })) };
 }

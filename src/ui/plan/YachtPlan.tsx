@@ -6,13 +6,11 @@ import { fittingPoints } from "@/core/plan/fitting-points";
 import type { Level, Point, YachtFile } from "@/core/yacht/schema";
 import { FittingSymbol } from "./FittingSymbol";
 import { FurnitureShape, type Furniture } from "./FurnitureShape";
+import { pixelsPerM, pointOnPlan } from "./point-on-plan";
 import styles from "./YachtPlan.module.css";
 
 /** What is painted first, so that a mast stands on the coachroof and not under it. */
 const painted: readonly Furniture["kind"][] = ["trampoline", "bridge-deck", "coachroof", "platform", "cockpit", "tank", "bunk", "sofa", "galley", "table", "chart-table", "companionway", "hatch", "engine", "boom", "rail", "davits", "centreboard", "tiller", "outboard", "head", "winch", "wheel", "windlass", "mast"];
-
-/** Pixels of the drawing per metre of yacht; the picture scales as a whole. */
-const pixelsPerM = 50;
 
 export interface PlanWords {
   port: string;
@@ -63,10 +61,8 @@ export const YachtPlan = memo(function YachtPlan({ file, level, words, current, 
       onClick={
         onAim &&
         ((event) => {
-          const matrix = event.currentTarget.getScreenCTM();
-          if (!matrix) return;
-          const at = new DOMPoint(event.clientX, event.clientY).matrixTransform(matrix.inverse());
-          onAim([Math.round((at.y / pixelsPerM) * 100) / 100, Math.round((at.x / pixelsPerM) * 100) / 100]);
+          const at = pointOnPlan(event.currentTarget, event.clientX, event.clientY);
+          if (at) onAim(at);
         })
       }
     >

@@ -8,7 +8,7 @@ import { readJson } from "@/server/http/body";
 import { handle } from "@/server/http/handle";
 import { idParam } from "@/server/http/id";
 import { Refusal } from "@/server/http/refusal";
-import { editedYacht } from "@/server/yacht/draft";
+import { editedYacht } from "@/server/yacht/edited-file";
 import { takeNotes } from "@/server/yacht/notes";
 
 interface Context {

@@ -14,8 +14,8 @@ export const GET = handle<Context>("survey", async (_request, { params }) => {
   const { slug } = await params;
   return Response.json(
     await withBase(staff.baseId, async (db) => {
-      const { document, yacht } = await draftView(db, slug);
-      return { yacht: slug, revision: yacht.revision, file: document, notes: await notesOf(db, slug) };
+      const { document, edited } = await draftView(db, { of: "yachts", slug });
+      return { yacht: slug, revision: edited.revision, file: document, notes: await notesOf(db, slug) };
     }),
   );
 });

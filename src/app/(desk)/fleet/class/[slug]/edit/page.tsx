@@ -1,0 +1,12 @@
+import type { Metadata } from "next";
+import { EditFile } from "../../../edit-file";
+
+export const metadata: Metadata = { title: "Class file" };
+
+interface Props {
+  params: Promise<{ slug: string }>;
+}
+
+export default async function EditClassRoute({ params }: Props) {
+  return <EditFile of="classes" slug={(await params).slug} />;
+}

@@ -1,0 +1,91 @@
+"use client";
+import { useTranslations } from "next-intl";
+import { useMemo, useState } from "react";
+import { reorder } from "@/core/yacht/draft/reorder";
+import type { YachtFile } from "@/core/yacht/schema";
+import { Choice } from "@/ui/Choice";
+import { Field } from "@/ui/Field";
+import styles from "./FileEditor.module.css";
+import { Sortable, SortableRow } from "./Sortable";
+import { treeOf, type TreeGroup, type TreePart } from "./tree";
+import type { Wanted } from "./useDraft";
+
+interface Props {
+  file: YachtFile;
+  chosen: TreePart | null;
+  disabled: boolean;
+  onChoose: (part: TreePart) => void;
+  onChange: (wanted: Wanted[]) => Promise<boolean>;
+}
+
+const idOf = ({ collection, key }: TreePart) => `${collection} ${key}`;
+
+/** Every part of the file, by place, system or kind, to be found and chosen; what has an order of its own is dragged into another. */
+export function FileTree({ file, chosen, disabled, onChoose, onChange }: Props) {
+  const t = useTranslations("editor");
+  const all = useTranslations();
+  const [by, setBy] = useState<"place" | "system" | "collection">("place");
+  const [sought, setSought] = useState("");
+  const groups = useMemo(
+    () => treeOf(file, by, { noPlace: t("no-place"), system: (id) => all(`system.${id as "engine"}`), collection: (id) => t(`collection-${id as "fittings"}`) }),
+    [file, by, t, all],
+  );
+  const wanted = sought.trim().toLowerCase();
+  const shown = wanted === "" ? groups : groups.flatMap((group) => {
+    const parts = group.parts.filter(({ name, key }) => name.toLowerCase().includes(wanted) || key.includes(wanted));
+    return parts.length > 0 ? [{ ...group, parts }] : [];
+  });
+  const particulars: TreePart = { collection: "particulars", key: "", name: t("particulars"), order: null };
+  return (
+    <nav className={styles.tree} aria-label={t("tree")}>
+      <Field label={t("find")}>{(ids) => <input {...ids} value={sought} onChange={(event) => setSought(event.target.value)} />}</Field>
+      <Choice label={t("by")} value={by} options={(["place", "system", "collection"] as const).map((value) => ({ value, word: t(`by-${value}`) }))} onChoose={setBy} />
+      {wanted === "" && !disabled && <p className={styles.hint}>{t("drag-hint")}</p>}
+      <PartButton part={particulars} isChosen={chosen?.collection === "particulars"} onChoose={onChoose} />
+      {shown.map((group) => (
+        <details key={`${by} ${group.id}`} open={wanted !== "" || undefined}>
+          <summary>
+            {group.name} ({group.parts.length})
+          </summary>
+          {/* what a search has left out would be jumped over unseen */}
+          <Group group={group} chosen={chosen} disabled={disabled || wanted !== ""} onChoose={onChoose} onChange={onChange} />
+        </details>
+      ))}
+    </nav>
+  );
+}
+
+function Group({ group, chosen, disabled, onChoose, onChange }: { group: TreeGroup } & Omit<Props, "file">) {
+  const ordered = group.parts.filter((part) => part.order !== null);
+  const move = (from: number, to: number) => {
+    const [part, over] = [ordered[from], ordered[to]];
+    if (!part || !over || part.collection !== over.collection) return;
+    const like = ordered.filter((each) => each.collection === part.collection);
+    const changes = reorder(like.map(({ key, order }) => ({ key, order: order ?? 0 })), like.indexOf(part), like.indexOf(over));
+    void onChange(changes.map(({ key, order }) => ({ path: `/${part.collection}/${key}/order`, to: order })));
+  };
+  const button = (part: TreePart) => <PartButton key={idOf(part)} part={part} isChosen={chosen !== null && idOf(chosen) === idOf(part)} onChoose={onChoose} />;
+  if (disabled || ordered.length < 2) return group.parts.map(button);
+  return (
+    <Sortable ids={ordered.map(idOf)} disabled={disabled} onMove={move}>
+      {group.parts.map((part) =>
+        part.order === null ? (
+          button(part)
+        ) : (
+          <SortableRow key={idOf(part)} id={idOf(part)} name={part.name} disabled={disabled}>
+            {button(part)}
+          </SortableRow>
+        ),
+      )}
+    </Sortable>
+  );
+}
+
+function PartButton({ part, isChosen, onChoose }: { part: TreePart; isChosen: boolean; onChoose: (part: TreePart) => void }) {
+  const t = useTranslations("editor");
+  return (
+    <button type="button" className={styles.part} aria-pressed={isChosen} onClick={() => onChoose(part)}>
+      {part.name} {part.collection !== "particulars" && <small>{t(`collection-${part.collection as "fittings"}`)}</small>}
+    </button>
+  );
+}
