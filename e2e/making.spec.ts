@@ -80,7 +80,7 @@ test("a yacht is made from her class, walked at three places without signal, loo
   await page.getByRole("button", { name: "Take it over: Chain locker drain" }).click();
   const bucket = page.getByRole("article", { name: "Red bucket with a line" });
   await bucket.getByRole("button", { name: "Decline" }).click();
-  await expect(bucket.getByText("Say in a word why not: who wrote it reads that.")).toBeVisible();
+  await expect(bucket.getByText("Say in a word why not: it is shown to who walks her next.")).toBeVisible();
   await bucket.getByRole("button", { name: /^Take it over/ }).click();
   await expect(page.getByText("Nobody has said anything against the file.")).toBeVisible();
 
@@ -96,21 +96,21 @@ test("a yacht is made from her class, walked at three places without signal, loo
   await signIn(other, "senna@brinecove.example");
   await other.goto("/fleet/sea-thrift/edit");
   await open(other, "windlass breaker", "Windlass breaker fitting");
-  await page.getByLabel("Rating (A), may be left out").fill("ninety");
-  await page.getByLabel("Rating (A), may be left out").blur();
+  await page.getByLabel("Rating, A (may be left out)").fill("ninety");
+  await page.getByLabel("Rating, A (may be left out)").blur();
   await expect(page.getByText("A number, please.")).toBeVisible();
-  await page.getByLabel("Rating (A), may be left out").fill("90");
-  await page.getByLabel("Rating (A), may be left out").press("Enter");
+  await page.getByLabel("Rating, A (may be left out)").fill("90");
+  await page.getByLabel("Rating, A (may be left out)").press("Enter");
   await expect(page.getByRole("status").first()).toHaveText("kept");
-  await expect(other.getByLabel("Rating (A), may be left out")).toHaveValue("90", { timeout: 15_000 });
+  await expect(other.getByLabel("Rating, A (may be left out)")).toHaveValue("90", { timeout: 15_000 });
   await page.getByRole("button", { name: "Take back" }).click();
-  await expect(page.getByLabel("Rating (A), may be left out")).toHaveValue("80");
+  await expect(page.getByLabel("Rating, A (may be left out)")).toHaveValue("80");
   await page.getByRole("button", { name: "Put back" }).click();
-  await expect(page.getByLabel("Rating (A), may be left out")).toHaveValue("90");
+  await expect(page.getByLabel("Rating, A (may be left out)")).toHaveValue("90");
   await other.context().close();
 
   // the plan by keys
-  const spot = page.getByRole("application", { name: "Spot on the plan, may be left out" });
+  const spot = page.getByRole("application", { name: "Spot on the plan (may be left out)" });
   await expect(spot).toContainText("No spot of its own");
   await spot.getByRole("group").click({ position: { x: 60, y: 80 } });
   await expect(spot).toContainText("m from the bow");

@@ -4,6 +4,7 @@ import type { NotAlone } from "../core/briefing/walk-alone";
 import { Addendum } from "../core/handover/addenda/addendum";
 import { InstantText, Uuid } from "../core/handover/entry";
 import { SignedKind } from "../core/handover/list";
+import { Key } from "../core/yacht/parts/basics";
 import { YachtFile } from "../core/yacht/schema";
 
 const closed = { additionalProperties: false } as const;
@@ -74,7 +75,7 @@ export const BoatBook = Type.Object(
     reference: Type.String(),
     skipper: Type.String(),
     stay: Type.Object({ id: Uuid, startsAt: InstantText, endsAt: InstantText, aboard: Type.Integer() }, closed),
-    yacht: Type.Object({ name: Type.String(), berth: Type.String(), revision: Type.Integer({ minimum: 1 }), file: YachtFile }, closed),
+    yacht: Type.Object({ slug: Key, name: Type.String(), berth: Type.String(), revision: Type.Integer({ minimum: 1 }), file: YachtFile }, closed),
     /** what has changed in her file since it was studied, in words */
     changes: Type.Array(Type.String()),
     /** what was said in the study so far, from any device */

@@ -2,6 +2,7 @@ import { Type, type Static } from "@sinclair/typebox";
 import type { FileChange } from "../core/yacht/changes";
 import type { CheckedFinding } from "../core/yacht/checks";
 import type { DraftEdit } from "../core/yacht/draft/edit";
+import { Uuid } from "../core/handover/entry";
 import { YachtNote } from "../core/yacht/note/note";
 import type { ProposedEdit } from "../core/yacht/note/propose";
 import { YachtFile } from "../core/yacht/schema";
@@ -28,15 +29,28 @@ export interface DraftScreen {
   findings: CheckedFinding[];
   changes: FileChange[];
   notes: { note: YachtNote; by: string | null; receivedAt: string; edits: ProposedEdit[] }[];
+  /** what was answered lately, newest first */
+  answered: AnsweredNote[];
   /** things counted elsewhere at three handovers running */
   moved: (ProposedEdit & { name: string; place: string })[];
   /** of a class: its yachts, with how each differs from it (JSON Merge Patch) */
   sisters: { slug: string; name: string; patch: Record<string, unknown> }[];
 }
 
-/** What a phone takes along to walk a yacht. */
+/** A note with what the desk answered to it. */
+export interface AnsweredNote {
+  note: string;
+  content: YachtNote;
+  answer: "taken-over" | "declined";
+  words: string;
+  writtenBy: string | null;
+  by: string;
+  at: string;
+}
+
+/** What a phone takes along to walk a yacht: her draft as it stands, what was noted, and what of that the desk has declined and why. */
 export const SurveyBundle = Type.Object(
-  { yacht: Type.String(), revision: Type.Integer(), file: YachtFile, notes: Type.Array(YachtNote) },
+  { yacht: Type.String(), revision: Type.Integer(), file: YachtFile, notes: Type.Array(YachtNote), declined: Type.Array(Type.Object({ note: Uuid, words: Type.String(), by: Type.String() }, { additionalProperties: false })) },
   { additionalProperties: false },
 );
 export type SurveyBundle = Static<typeof SurveyBundle>;

@@ -22,6 +22,7 @@ describe("changes in words", () => {
     expect(valueText(t, ["a", "b"])).toBe("a, b");
     expect(valueText(t, { name: { en: "Oar" }, expected: 2 })).toBe("Oar");
     expect(valueText(t, { from: 10, to: 15 })).toBe("from: 10, to: 15");
+    expect([fieldWords("at"), valueText(t, "4c".repeat(32)), valueText(t, "4c")]).toEqual(["spot on the plan", "a photo from aboard", "4c"]);
     expect([valueText(t, true), valueText(t, false)]).toEqual(["yes", "no"]);
   });
 });

@@ -3,6 +3,9 @@ import type { Translator } from "./translator";
 
 const units: Record<string, string> = { M: "m", M2: "m²", Mm: "mm", L: "l", Kn: "kn", Kg: "kg", A: "A", Ah: "Ah", V: "V", W: "W", Kw: "kW", Lph: "l/h", Rpm: "revs", Seconds: "seconds", Minutes: "minutes", Hours: "hours", Months: "months", Minor: "cents" };
 
+/** A photographed photo is kept under the hash of its bytes, which says nothing to anybody. */
+const photoHash = /^[0-9a-f]{64}$/;
+
 /**
  * A field of the yacht file as people read it: its name in words, with the unit it carries.
  *
@@ -11,6 +14,7 @@ const units: Record<string, string> = { M: "m", M2: "m²", Mm: "mm", L: "l", Kn:
  * @example fieldWords("steps.3.where") // "steps 3, where"
  */
 export function fieldWords(field: string): string {
+  if (field === "at") return "spot on the plan";
   const [list = "", number, inside] = field.split(".");
   if (number !== undefined) return [`${fieldWords(list)} ${number}`, ...(inside ? [fieldWords(inside)] : [])].join(", ");
   const parts = field.match(/[A-Z]?[a-z0-9]+|[A-Z]/g) ?? [field];
@@ -23,7 +27,7 @@ export function fieldWords(field: string): string {
 export function valueText(t: Translator, value: unknown): string {
   if (value === null || value === undefined) return t("change.nothing");
   if (typeof value === "number") return String(value);
-  if (typeof value === "string") return value;
+  if (typeof value === "string") return photoHash.test(value) ? t("change.photo") : value;
   if (typeof value === "boolean") return t(value ? "change.yes" : "change.no");
   if (Array.isArray(value)) return value.every((item) => typeof item === "string") ? value.join(", ") : t("change.entries", { entries: value.length });
   const { en, words, name, title } = value as Record<string, unknown>;

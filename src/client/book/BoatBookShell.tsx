@@ -188,7 +188,7 @@ function OpenBook({ store }: { store: BookStore }) {
         </section>
         <section className={styles.part} aria-label={t("book.your-yacht")}>
           <h2>{t("book.your-yacht")}</h2>
-          <YachtBook file={book.yacht.file} />
+          <YachtBook file={book.yacht.file} tells={book.yacht.slug} />
         </section>
         <EmergencyButton file={book.yacht.file} />
         <section className={styles.part}>

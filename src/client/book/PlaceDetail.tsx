@@ -10,11 +10,12 @@ interface Props {
   file: YachtFile;
   place: string;
   onFitting: (fitting: string) => void;
+  onItem: (item: string) => void;
   onProcedure: (procedure: string) => void;
 }
 
 /** One place: how to get there, what is odd, what is fitted and stowed there, and what is done there. */
-export function PlaceDetail({ file, place, onFitting, onProcedure }: Props) {
+export function PlaceDetail({ file, place, onFitting, onItem, onProcedure }: Props) {
   const t = useTranslations();
   const here = file.places[place];
   if (!here) return null;
@@ -53,10 +54,12 @@ export function PlaceDetail({ file, place, onFitting, onProcedure }: Props) {
       <ul className={styles.rows}>
         {inventory.map(([id, item]) => (
           <li key={id}>
-            <strong>
-              {sayOf(file, item.name)} × {item.expected}
-            </strong>
-            <p>{sayOf(file, item.where)}</p>
+            <button type="button" onClick={() => onItem(id)}>
+              <strong>
+                {sayOf(file, item.name)} × {item.expected}
+              </strong>
+              <span>{sayOf(file, item.where)}</span>
+            </button>
           </li>
         ))}
       </ul>

@@ -12,6 +12,7 @@ import styles from "./Book.module.css";
 import { BySystem } from "./BySystem";
 import { EmergencyCard } from "./EmergencyCard";
 import { PlaceDetail } from "./PlaceDetail";
+import { WrongInBook } from "./WrongInBook";
 import { ZoomedPlan } from "./ZoomedPlan";
 
 type Shown = { at: "nothing" } | { at: "place" } | { at: "found"; hit: Pick<Hit, "kind" | "id"> };
@@ -28,8 +29,14 @@ function firstShown(file: YachtFile, { place, fitting }: StartAt): { shown: Show
   return place !== undefined && file.places[place] ? { shown: { at: "place" }, place } : { shown: { at: "nothing" }, place: null };
 }
 
-/** A yacht: the finder over everything aboard, her plan, what is at each place, and the emergency cards. What is shown first may come from the address. */
-export function YachtBook({ file, start = {} }: { file: YachtFile; start?: StartAt }) {
+/** The part of the file that something found is, where one can say that it is wrong. */
+function notedPart({ kind, id }: Pick<Hit, "kind" | "id">): { collection: "fittings" | "inventory"; key: string } | null {
+  const collection = kind === "fitting" ? "fittings" : kind === "inventory" ? "inventory" : null;
+  return collection && { collection, key: id };
+}
+
+/** A yacht: the finder over everything aboard, her plan, what is at each place, and the emergency cards. What is shown first may come from the address; with `tells`, the yacht's short name, one can say where the file is wrong. */
+export function YachtBook({ file, start = {}, tells }: { file: YachtFile; start?: StartAt; tells?: string }) {
   const t = useTranslations();
   const [first] = useState(() => firstShown(file, start));
   const [place, setPlace] = useState<string | null>(first.place);
@@ -71,6 +78,7 @@ export function YachtBook({ file, start = {} }: { file: YachtFile; start?: Start
     }),
     [t, file, level],
   );
+  const about = shown.at === "found" ? notedPart(shown.hit) : null;
   const lit = shown.at === "found" && shown.hit.kind === "fitting" ? shown.hit.id : null;
   const fittings = useMemo(
     () => Object.keys(file.fittings).filter((key) => key === lit || (layer !== null && file.fittings[key] && isOnLayer(file.fittings[key], layer))),
@@ -103,9 +111,10 @@ export function YachtBook({ file, start = {} }: { file: YachtFile; start?: Start
       <section className={styles.here} aria-live="polite" ref={here}>
         {shown.at === "nothing" && <p>{t("book.pick")}</p>}
         {shown.at === "place" && place && (
-          <PlaceDetail file={file} place={place} onFitting={showFitting} onProcedure={(id) => showFound({ kind: "procedure", id, place: file.procedures[id]?.place ?? null })} />
+          <PlaceDetail file={file} place={place} onFitting={showFitting} onItem={(id) => showFound({ kind: "inventory", id, place })} onProcedure={(id) => showFound({ kind: "procedure", id, place: file.procedures[id]?.place ?? null })} />
         )}
         {shown.at === "found" && <FoundDetail key={`${shown.hit.kind}:${shown.hit.id}`} file={file} hit={shown.hit} onFitting={showFitting} />}
+        {tells !== undefined && about && <WrongInBook key={`${about.collection}:${about.key}`} yacht={tells} about={about} name={say(file[about.collection][about.key]?.name ?? { en: about.key }, "en")} />}
       </section>
       <BySystem file={file} onFitting={showFitting} onProcedure={(id) => showFound({ kind: "procedure", id, place: file.procedures[id]?.place ?? null })} />
       <section className={styles.cards} id="cards">

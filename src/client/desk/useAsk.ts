@@ -10,7 +10,7 @@ export interface Asking {
   setFault: (words: string | null) => void;
   busy: boolean;
   /** sends, and loads the page's facts anew when it was taken; says whether it was */
-  send: (path: string, body: unknown) => Promise<boolean>;
+  send: (path: string, body: unknown, method?: "POST" | "DELETE") => Promise<boolean>;
 }
 
 export function useAsk(): Asking {
@@ -19,11 +19,11 @@ export function useAsk(): Asking {
   const [fault, setFault] = useState<string | null>(null);
   const [busy, setBusy] = useState(false);
   const send = useCallback(
-    async (path: string, body: unknown): Promise<boolean> => {
+    async (path: string, body: unknown, method: "POST" | "DELETE" = "POST"): Promise<boolean> => {
       setBusy(true);
       setFault(null);
       try {
-        await ask(path, anything, { method: "POST", body });
+        await ask(path, anything, { method, body });
         router.refresh();
         return true;
       } catch (error) {

@@ -58,10 +58,14 @@ export function FileTree({ file, chosen, disabled, onChoose, onChange }: Props) 
 function Group({ group, chosen, disabled, onChoose, onChange }: { group: TreeGroup } & Omit<Props, "file">) {
   const ordered = group.parts.filter((part) => part.order !== null);
   const move = (from: number, to: number) => {
-    const [part, over] = [ordered[from], ordered[to]];
-    if (!part || !over || part.collection !== over.collection) return;
-    const like = ordered.filter((each) => each.collection === part.collection);
-    const changes = reorder(like.map(({ key, order }) => ({ key, order: order ?? 0 })), like.indexOf(part), like.indexOf(over));
+    const part = ordered[from];
+    if (!part) return;
+    // dropped among parts of another kind, it goes to the end of its like that is nearest
+    const isLike = (each: TreePart) => each.collection === part.collection;
+    const next = ordered.filter((each) => each !== part);
+    next.splice(to, 0, part);
+    const like = ordered.filter(isLike);
+    const changes = reorder(like.map(({ key, order }) => ({ key, order: order ?? 0 })), like.indexOf(part), next.filter(isLike).indexOf(part));
     void onChange(changes.map(({ key, order }) => ({ path: `/${part.collection}/${key}/order`, to: order })));
   };
   const button = (part: TreePart) => <PartButton key={idOf(part)} part={part} isChosen={chosen !== null && idOf(chosen) === idOf(part)} onChoose={onChoose} />;

@@ -7,10 +7,10 @@ import { valueAt } from "@/core/yacht/draft/pointer";
 import type { CheckedFinding } from "@/core/yacht/checks";
 import type { Point, YachtFile } from "@/core/yacht/schema";
 import { fillFigures } from "@/core/yacht/figures";
-import type { TypedFigure } from "@/core/yacht/typed-figures";
+import { writtenAsReference, type TypedFigure } from "@/core/yacht/typed-figures";
+import { fieldWords, valueText } from "@/messages/change-words";
 import { Field } from "@/ui/Field";
 import { VerdictMark } from "@/ui/VerdictMark";
-import { fieldName } from "./field-name";
 import { PlanPoints } from "./PlanPoints";
 import { Sortable, SortableRow } from "./Sortable";
 import type { Wanted } from "./useDraft";
@@ -48,11 +48,7 @@ function PartField({ file, collection, path, field, findings, typed, fault, disa
   const here = findings.filter((finding) => finding.path === path || finding.path === `${path}/en`);
   const error = fault && (fault.path === path || fault.path.startsWith(`${path}/`)) ? fault.words : null;
   const put = (to: unknown) => onChange([{ path, to }]);
-  const found = here.map((finding) => (
-    <p key={finding.message}>
-      <VerdictMark verdict={finding.level === "error" ? "stop" : "watch"} /> {finding.message}
-    </p>
-  ));
+  const found = here.map((finding) => <Found key={finding.message} finding={finding} />);
   switch (field.kind) {
     case "yes-no":
       return (
@@ -98,7 +94,10 @@ function PartField({ file, collection, path, field, findings, typed, fault, disa
           <Typed label={label} value={english} error={error} found={found} long disabled={disabled} onKeep={(text) => put(text === "" ? null : { ...(value as object | null), en: text })} />
           {shown !== null && <p>{t("reads", { text: shown })}</p>}
           {typed.filter((each) => each.path === path).map((each) => (
-            <p key={each.figure}>{t("figure-typed", { figure: each.figure, reference: each.reference })}</p>
+            <Box key={each.figure} display="flex" flexWrap="wrap" gap="3" alignItems="center">
+              <span>{t("figure-typed", { figure: each.figure, reference: each.reference })}</span>
+              {!disabled && <Button onClick={() => void put({ ...(value as object | null), en: writtenAsReference(english, each) })}>{t("figure-refer")}</Button>}
+            </Box>
           ))}
         </Box>
       );
@@ -148,9 +147,19 @@ function PartField({ file, collection, path, field, findings, typed, fault, disa
   }
 }
 
+/** What a check says, with its sign. */
+function Found({ finding }: { finding: CheckedFinding }) {
+  return (
+    <p>
+      <VerdictMark verdict={finding.level === "error" ? "stop" : "watch"} /> {finding.message}
+    </p>
+  );
+}
+
 function useFieldLabel(field: FieldSpec): string {
   const t = useTranslations("editor");
-  const shown = fieldName(field.name);
+  const words = fieldWords(field.name);
+  const shown = words.charAt(0).toUpperCase() + words.slice(1);
   return field.optional ? t("optional", { name: shown }) : shown;
 }
 
@@ -222,8 +231,13 @@ function Whole({ label, value, error, disabled, onKeep }: { label: string; value
 
 function ListField({ file, collection, path, field, findings, typed, fault, disabled, onChange, label, list }: Omit<Props, "fields"> & { field: FieldSpec; label: string; list: unknown[] }) {
   const t = useTranslations("editor");
+  const all = useTranslations();
+  // one entry at a time is open: closed ones are low enough to be dragged past one another
+  const [open, setOpen] = useState<number | null>(null);
   const areWords = (field.of ?? []).length === 0;
+  const entryWords = (entry: unknown) => fillFigures(valueText(all, entry), file).slice(0, 90);
   const move = (from: number, to: number) => {
+    setOpen(null);
     const next = [...list];
     const [entry] = next.splice(from, 1);
     next.splice(to, 0, entry);
@@ -233,31 +247,40 @@ function ListField({ file, collection, path, field, findings, typed, fault, disa
     <chakra.fieldset borderLeftWidth="4px" borderLeftStyle="solid" borderColor="line" paddingLeft="3" display="grid" gap="3">
       <chakra.legend fontWeight="700">{label}</chakra.legend>
       <Sortable ids={list.map((_, index) => String(index))} disabled={disabled} onMove={move}>
-        {list.map((_, index) => (
-          <SortableRow key={index} id={String(index)} name={`${label} ${index + 1}`} disabled={disabled}>
-            <Box flex="1" minWidth="0" display="grid" gap="2" borderBottomWidth="1px" borderBottomStyle="solid" borderColor="line" paddingBottom="3">
-              <Box display="flex" flexWrap="wrap" gap="2" alignItems="center">
-                <strong>{index + 1}</strong>
-                <Button disabled={disabled || index === 0} onClick={() => move(index, index - 1)} aria-label={t("up", { name: `${label} ${index + 1}` })}>
-                  ↑
-                </Button>
-                <Button disabled={disabled || index === list.length - 1} onClick={() => move(index, index + 1)} aria-label={t("down", { name: `${label} ${index + 1}` })}>
-                  ↓
-                </Button>
-                <Button disabled={disabled} onClick={() => void onChange([{ path: `${path}/${index}`, to: null }])} aria-label={t("take-out-of", { name: `${label} ${index + 1}` })}>
-                  {t("take-out")}
-                </Button>
+        {list.map((entry, index) => {
+          const name = `${label} ${index + 1}`;
+          const isOpen = areWords || open === index;
+          return (
+            <SortableRow key={index} id={String(index)} name={name} disabled={disabled}>
+              <Box flex="1" minWidth="0" display="grid" gap="2" borderBottomWidth="1px" borderBottomStyle="solid" borderColor="line" paddingBottom="2">
+                <Box display="flex" flexWrap="wrap" gap="2" alignItems="center">
+                  <strong>{index + 1}</strong>
+                  {!areWords && (
+                    <chakra.button type="button" flex="1 1 14rem" minHeight="44px" textAlign="left" cursor="pointer" aria-expanded={isOpen} aria-label={t("entry", { name, words: entryWords(entry) })} onClick={() => setOpen(isOpen ? null : index)}>
+                      {isOpen ? "▾" : "▸"} {entryWords(entry)}
+                    </chakra.button>
+                  )}
+                  <Button disabled={disabled || index === 0} onClick={() => move(index, index - 1)} aria-label={t("up", { name })}>
+                    ↑
+                  </Button>
+                  <Button disabled={disabled || index === list.length - 1} onClick={() => move(index, index + 1)} aria-label={t("down", { name })}>
+                    ↓
+                  </Button>
+                  <Button disabled={disabled} onClick={() => void onChange([{ path: `${path}/${index}`, to: null }])} aria-label={t("take-out-of", { name })}>
+                    {t("take-out")}
+                  </Button>
+                </Box>
+                {!isOpen && findings.filter((finding) => finding.path.startsWith(`${path}/${index}/`)).map((finding) => <Found key={`${finding.path} ${finding.message}`} finding={finding} />)}
+                {isOpen && areWords && (
+                  <PartField file={file} collection={collection} path={`${path}/${index}`} field={{ name: String(index + 1), kind: "words", optional: false }} findings={findings} typed={typed} fault={fault} disabled={disabled} onChange={onChange} />
+                )}
+                {isOpen && !areWords && <PartFields file={file} collection={collection} path={`${path}/${index}`} fields={field.of ?? []} findings={findings} typed={typed} fault={fault} disabled={disabled} onChange={onChange} />}
               </Box>
-              {areWords ? (
-                <PartField file={file} collection={collection} path={`${path}/${index}`} field={{ name: String(index + 1), kind: "words", optional: false }} findings={findings} typed={typed} fault={fault} disabled={disabled} onChange={onChange} />
-              ) : (
-                <PartFields file={file} collection={collection} path={`${path}/${index}`} fields={field.of ?? []} findings={findings} typed={typed} fault={fault} disabled={disabled} onChange={onChange} />
-              )}
-            </Box>
-          </SortableRow>
-        ))}
+            </SortableRow>
+          );
+        })}
       </Sortable>
-      <Button justifySelf="start" disabled={disabled || list.length === 0} onClick={() => void onChange([{ path: `${path}/${list.length}`, to: list.at(-1) }])}>
+      <Button justifySelf="start" disabled={disabled || list.length === 0} onClick={() => { setOpen(list.length); void onChange([{ path: `${path}/${list.length}`, to: list.at(-1) }]); }}>
         {t("one-more", { name: label })}
       </Button>
     </chakra.fieldset>

@@ -1,13 +1,16 @@
 "use client";
 import { Box, Button } from "@chakra-ui/react";
 import { useFormatter, useTranslations } from "next-intl";
-import { useState } from "react";
+import { useEffect, useRef, useState, type KeyboardEvent } from "react";
+import type { YachtNote } from "@/core/yacht/note/note";
+import type { YachtFile } from "@/core/yacht/schema";
 import type { DraftScreen } from "@/formats/draft";
 import { changeWords } from "@/messages/change-words";
 import { Field } from "@/ui/Field";
 import { PhotoStrip } from "../desk/PhotoStrip";
 import { Fault } from "../desk/Fault";
 import { useAsk } from "../desk/useAsk";
+import styles from "./FileEditor.module.css";
 import { partName } from "./tree";
 import type { Wanted } from "./useDraft";
 
@@ -24,21 +27,59 @@ interface Props {
 export function ProposedPart({ slug, screen, mayPublish, timeZone, onDone, onMove }: Props) {
   const t = useTranslations("editor");
   const { notes, moved } = screen;
+  const format = useFormatter();
+  const list = useRef<HTMLDivElement>(null);
+  const first = notes[0]?.note.id;
+  // the first one has the focus, also when the one before it has been answered by its key
+  useEffect(() => {
+    if (document.activeElement === document.body) list.current?.querySelector<HTMLElement>("article")?.focus();
+  }, [first]);
+  useEffect(() => list.current?.querySelector<HTMLElement>("article")?.focus(), []);
+  const keys = (event: KeyboardEvent<HTMLDivElement>) => {
+    const articles = [...(list.current?.querySelectorAll<HTMLElement>("article") ?? [])];
+    const at = articles.indexOf(event.target as HTMLElement);
+    const to = at < 0 ? undefined : event.key === "ArrowDown" ? articles[at + 1] : event.key === "ArrowUp" ? articles[at - 1] : undefined;
+    if (!to) return;
+    event.preventDefault();
+    to.focus();
+  };
   return (
     <>
       <h2>{t("proposed")}</h2>
       {notes.length + moved.length === 0 && <p>{t("nothing-proposed")}</p>}
+      {notes.length > 0 && mayPublish && <p>{t("proposed-keys")}</p>}
       {moved.map((each) => (
         <Box key={each.path} display="flex" flexWrap="wrap" gap="3" alignItems="center">
           <span>{t("moved", { name: each.name, place: each.place })}</span>
           {mayPublish && <Button onClick={() => void onMove({ path: each.path, to: each.to })}>{t("take-over")}</Button>}
         </Box>
       ))}
-      {notes.map((each) => (
-        <NoteRow key={each.note.id} each={each} slug={slug} screen={screen} mayPublish={mayPublish} timeZone={timeZone} onDone={onDone} />
-      ))}
+      <div ref={list} style={{ display: "grid", gap: 16 }} onKeyDown={keys}>
+        {notes.map((each) => (
+          <NoteRow key={each.note.id} each={each} slug={slug} screen={screen} mayPublish={mayPublish} timeZone={timeZone} onDone={onDone} />
+        ))}
+      </div>
+      {screen.answered.length > 0 && (
+        <>
+          <h3>{t("answered")}</h3>
+          <ul>
+            {screen.answered.map(({ note, content, answer, words, writtenBy, by, at }) => (
+              <li key={note}>
+                {format.dateTime(new Date(at), { dateStyle: "medium", timeStyle: "short", timeZone })}: <strong>{noteName(content, screen.document)}</strong> ({t(`note-${content.kind}`)}, {writtenBy ?? t("crew")}) {t(`answered-${answer}`, { by, words })}
+              </li>
+            ))}
+          </ul>
+        </>
+      )}
     </>
   );
+}
+
+/** What a note is about, by the name that the file has for it. */
+function noteName(note: YachtNote, file: YachtFile): string {
+  if (!note.about) return note.name;
+  const part = (file as unknown as Record<string, Record<string, unknown>>)[note.about.collection]?.[note.about.key];
+  return part ? partName(part, note.about.key) : note.about.key;
 }
 
 function NoteRow({ each: { note, by, edits }, slug, screen, mayPublish, timeZone, onDone }: { each: DraftScreen["notes"][number] } & Omit<Props, "onMove">) {
@@ -47,13 +88,17 @@ function NoteRow({ each: { note, by, edits }, slug, screen, mayPublish, timeZone
   const format = useFormatter();
   const { send, fault, busy } = useAsk();
   const [words, setWords] = useState("");
-  const about = note.about ? (screen.document as unknown as Record<string, Record<string, unknown>>)[note.about.collection]?.[note.about.key] : null;
-  const name = note.kind === "new" ? note.name : about ? partName(about, note.about?.key ?? "") : (note.about?.key ?? "");
+  const name = noteName(note, screen.document);
   const answer = async (how: "taken-over" | "declined") => {
     if (await send(`/api/yachts/${slug}/notes/${note.id}`, { answer: how, words: words.trim() })) await onDone();
   };
   return (
-    <Box as="article" aria-label={name} borderBottomWidth="1px" borderBottomStyle="solid" borderColor="line" paddingBottom="4" display="grid" gap="2">
+    <Box
+      as="article" className={styles.proposed} tabIndex={0} aria-label={name}
+      onKeyDown={(event) => {
+        if (event.key === "Enter" && event.target === event.currentTarget && mayPublish && !busy && edits.length > 0) void answer("taken-over");
+      }}
+      display="grid" gap="2">
       <p>
         <strong>{name}</strong>: {t(`note-${note.kind}`)} · {by ?? t("crew")}, {format.dateTime(new Date(note.at), { dateStyle: "medium", timeStyle: "short", timeZone })}
       </p>
@@ -67,7 +112,9 @@ function NoteRow({ each: { note, by, edits }, slug, screen, mayPublish, timeZone
         <ul>
           {edits.map((edit) => {
             const [, collection = "", key = "", field] = edit.path.split("/");
-            return <li key={edit.path}>{changeWords(all, { path: edit.path, part: field === undefined ? partName((edit.to ?? edit.from ?? {}) as object, key) : name || collection, field: field ?? null, from: edit.from, to: edit.to })}</li>;
+            const whole = partName((edit.to ?? edit.from ?? {}) as object, key);
+            const part = field !== undefined ? name : collection === "oddities" ? t("oddity-new", { words: whole }) : whole;
+            return <li key={edit.path}>{changeWords(all, { path: edit.path, part, field: field ?? null, from: edit.from, to: edit.to })}</li>;
           })}
         </ul>
       )}

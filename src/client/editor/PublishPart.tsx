@@ -1,5 +1,5 @@
 "use client";
-import { Button, chakra } from "@chakra-ui/react";
+import { Box, Button, chakra } from "@chakra-ui/react";
 import { useRouter } from "next/navigation";
 import { useTranslations } from "next-intl";
 import { useState } from "react";
@@ -24,6 +24,10 @@ export function PublishPart({ screen, mayPublish, page }: { screen: DraftScreen;
   const [accepts, setAccepts] = useState<Record<string, string>>({});
   const errors = screen.findings.filter((finding) => finding.level === "error");
   const warnings = screen.findings.filter((finding) => finding.level === "warning");
+  const [throwing, setThrowing] = useState(false);
+  const throwAway = async () => {
+    if (await send(`/api/drafts/${of}/${slug}`, undefined, "DELETE")) router.push(page);
+  };
   const publish = async () => {
     if (await send(`/api/drafts/${of}/${slug}/publish`, { why, accepts })) router.push(page);
   };
@@ -57,6 +61,21 @@ export function PublishPart({ screen, mayPublish, page }: { screen: DraftScreen;
             {t("publish", { revision: revision + 1 })}
           </Button>
         </>
+      )}
+      {mayPublish && screen.number > 0 && revision > 0 && (
+        <Box display="flex" flexWrap="wrap" gap="3" alignItems="center" borderTopWidth="1px" borderTopStyle="solid" borderColor="line" paddingTop="3">
+          {throwing ? (
+            <>
+              <span>{all("editor.throw-words", { edits: screen.number })}</span>
+              <Button disabled={busy} onClick={() => void throwAway()}>
+                {all("editor.throw-yes")}
+              </Button>
+              <Button onClick={() => setThrowing(false)}>{all("common.back")}</Button>
+            </>
+          ) : (
+            <Button onClick={() => setThrowing(true)}>{all("editor.throw")}</Button>
+          )}
+        </Box>
       )}
       {!mayPublish && <p>{t("not-yours")}</p>}
       <Fault words={fault} />

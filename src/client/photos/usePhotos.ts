@@ -1,9 +1,9 @@
 import { useState } from "react";
 import type { ReadyPhoto } from "./re-encode";
 
-/** Photos chosen in a form, made small as they come; the same picture counts once. */
-export function usePhotos() {
-  const [photos, setPhotos] = useState<ReadyPhoto[]>([]);
+/** Photos chosen in a form, made small as they come; the same picture counts once. Some may be there already. */
+export function usePhotos(first: readonly ReadyPhoto[] = []) {
+  const [photos, setPhotos] = useState<readonly ReadyPhoto[]>(first);
   const [fault, setFault] = useState<"too-large" | "no-photo" | null>(null);
   const take = async (file: File | undefined) => {
     if (!file) return;
@@ -17,5 +17,5 @@ export function usePhotos() {
       setFault(error.reason);
     }
   };
-  return { photos, fault, take };
+  return { photos, fault, take, clear: () => setPhotos([]) };
 }

@@ -1,7 +1,6 @@
 "use client";
 import { useTranslations } from "next-intl";
-import { useCallback, useEffect, useId, useMemo, useState, useSyncExternalStore } from "react";
-import { fittingKinds } from "@/core/yacht/parts/fittings";
+import { useCallback, useEffect, useMemo, useState, useSyncExternalStore } from "react";
 import { expectedAt, type Expected } from "@/core/yacht/note/seen";
 import type { YachtNote } from "@/core/yacht/note/note";
 import type { SurveyBundle } from "@/formats/draft";
@@ -13,9 +12,12 @@ import { YachtPlan } from "@/ui/plan/YachtPlan";
 import { ApiFault, ask } from "../api";
 import styles from "../book/Book.module.css";
 import { NoSignalState } from "../offline/NoSignalState";
-import { usePhotos } from "../photos/usePhotos";
-import { NoteStore, type NewNote } from "../store/note-store";
+import { NoteStore } from "../store/note-store";
+import type { Keep } from "./keep";
+import { NewThing } from "./NewThing";
+import { Photographed } from "./Photographed";
 import own from "./Survey.module.css";
+import { Thing } from "./Thing";
 
 type State = { at: "opening" } | { at: "none" } | { at: "fault"; words: string } | { at: "open"; bundle: SurveyBundle; isKept: boolean };
 
@@ -34,7 +36,8 @@ export function SurveyShell() {
       store.send();
     } catch (error) {
       const kept = await store.survey(yacht).catch(() => null);
-      if (kept && !(error instanceof ApiFault && error.status === 404)) setState({ at: "open", bundle: kept, isKept: true });
+      // what an earlier version of the app took along may have another form
+      if (kept && checkSurvey(kept) && !(error instanceof ApiFault && error.status === 404)) setState({ at: "open", bundle: kept, isKept: true });
       else setState({ at: "fault", words: error instanceof ApiFault ? error.message : t("desk.no-signal") });
     }
   }, [t]);
@@ -68,12 +71,12 @@ function Survey({ bundle, isKept }: { bundle: SurveyBundle; isKept: boolean }) {
     });
     void store.waiting().then(setWaiting);
   }, [store, bundle.yacht, version]);
-  const [others, setOthers] = useState(bundle.notes);
+  const [{ notes: others, declined }, setNewest] = useState(bundle);
   useEffect(() => {
     const look = async () => {
       const fresh = await ask(`/api/yachts/${bundle.yacht}/survey`, checkSurvey);
       await store.keepSurvey(fresh);
-      setOthers(fresh.notes);
+      setNewest(fresh);
       store.send();
     };
     // without signal it looks again later
@@ -87,13 +90,18 @@ function Survey({ bundle, isKept }: { bundle: SurveyBundle; isKept: boolean }) {
   const [shownLevel, setShownLevel] = useState<"deck" | "below" | null>(null);
   const notes = useMemo(() => new Map([...others, ...mine].sort((a, b) => (a.at < b.at ? -1 : 1)).map((note) => [note.id, note])), [others, mine]);
   const saidOf = (thing: Expected) => [...notes.values()].filter(({ about }) => about?.collection === thing.collection && about.key === thing.key).at(-1) ?? null;
+  const declinedOf = (thing: Expected) => declined.find((each) => each.note === saidOf(thing)?.id) ?? null;
   const here = expectedAt(file, place);
   const left = Object.fromEntries(places.map(([key]) => [key, expectedAt(file, key).filter((thing) => !saidOf(thing)).length]));
+  // what was seen before one came here stands below; what is said now stays where it is, so that a second tap hits nothing else
+  const [seenBefore, setSeenBefore] = useState<ReadonlySet<string>>(new Set());
   const [adding, setAdding] = useState(false);
-  const keep = (note: NewNote, photos: Parameters<NoteStore["add"]>[2]) => store.add(bundle.yacht, note, photos);
+  const [unseen, seen] = [here.filter((thing) => !seenBefore.has(`${thing.collection} ${thing.key}`)), here.filter((thing) => seenBefore.has(`${thing.collection} ${thing.key}`))];
+  const keep: Keep = (note, photos) => store.add(bundle.yacht, note, photos);
   const level = shownLevel ?? file.places[place]?.level ?? "deck";
   const stand = (next: string) => {
     setPlace(next);
+    setSeenBefore(new Set(expectedAt(file, next).filter(saidOf).map(({ collection, key }) => `${collection} ${key}`)));
     setShownLevel(null);
   };
   const words = { port: t("plan.port"), starboard: t("plan.starboard"), title: t("plan.title", { yacht: file.particulars.name, level: t(`level.${level}`) }), place: (id: string) => `${file.places[id]?.name.en ?? id}: ${t("survey.left", { left: left[id] ?? 0 })}` };
@@ -128,9 +136,10 @@ function Survey({ bundle, isKept }: { bundle: SurveyBundle; isKept: boolean }) {
         <h2>
           {file.places[place]?.name.en}: {t("survey.left", { left: left[place] ?? 0 })}
         </h2>
-        <ul className={own.things}>
-          {here.map((thing) => (
-            <Thing key={`${place} ${thing.collection} ${thing.key}`} thing={thing} said={saidOf(thing)} file={file} onKeep={keep} />
+        <Photographed key={place} place={place} unseen={unseen.filter((thing) => !saidOf(thing))} others={here.filter(saidOf)} file={file} onKeep={keep} />
+        <ul className={own.things} aria-label={t("survey.not-seen")}>
+          {unseen.map((thing) => (
+            <Thing key={`${place} ${thing.collection} ${thing.key}`} thing={thing} said={saidOf(thing)} declined={declinedOf(thing)} file={file} onKeep={keep} />
           ))}
           {added.map((note) => (
             <li key={note.id}>
@@ -138,131 +147,18 @@ function Survey({ bundle, isKept }: { bundle: SurveyBundle; isKept: boolean }) {
             </li>
           ))}
         </ul>
-        {adding ? <NewThing place={place} onKeep={keep} onDone={() => setAdding(false)} /> : <Button onClick={() => setAdding(true)}>{t("survey.new")}</Button>}
+        {seen.length > 0 && (
+          <details>
+            <summary className={own.summary}>{t("survey.seen", { things: seen.length })}</summary>
+            <ul className={own.things}>
+              {seen.map((thing) => (
+                <Thing key={`${place} ${thing.collection} ${thing.key}`} thing={thing} said={saidOf(thing)} declined={declinedOf(thing)} file={file} onKeep={keep} />
+              ))}
+            </ul>
+          </details>
+        )}
+        {adding ? <NewThing place={place} photographed={[]} onKeep={keep} onDone={() => setAdding(false)} /> : <Button onClick={() => setAdding(true)}>{t("survey.new")}</Button>}
       </main>
     </div>
-  );
-}
-
-type Keep = (note: NewNote, photos: Parameters<NoteStore["add"]>[2]) => Promise<void>;
-const nothing = { name: "", thing: null, count: null, where: "", how: "" } as const;
-
-function Thing({ thing, said, file, onKeep }: { thing: Expected; said: YachtNote | null; file: SurveyBundle["file"]; onKeep: Keep }) {
-  const t = useTranslations("survey");
-  const all = useTranslations();
-  const { photos, fault, take } = usePhotos();
-  const [different, setDifferent] = useState(false);
-  const [where, setWhere] = useState("");
-  const [how, setHow] = useState("");
-  const [count, setCount] = useState("");
-  const [wrong, setWrong] = useState(false);
-  const about = { collection: thing.collection, key: thing.key };
-  const part = (file as unknown as Record<string, Record<string, { where?: { en?: string }; expected?: number }>>)[thing.collection]?.[thing.key];
-  const keepDifferent = async () => {
-    if (where.trim() === "" && how.trim() === "" && count.trim() === "" && photos.length === 0) return setWrong(true);
-    await onKeep({ ...nothing, kind: "different", about, place: thing.place, where: where.trim(), how: how.trim(), count: /^\d{1,4}$/.test(count.trim()) ? Number(count) : null }, photos);
-    setDifferent(false);
-  };
-  return (
-    <li aria-label={thing.name}>
-      <p>
-        <strong>{thing.name}</strong>
-        {part?.expected !== undefined && ` × ${part.expected}`}
-        {part?.where?.en && `, ${part.where.en}`}
-        {said && ` · ${t(`said-${said.kind}`)}${said.photos.length > 0 ? `, ${t("photos", { photos: said.photos.length })}` : ""}`}
-      </p>
-      {!different && (
-        <div className={styles.links}>
-          <Button look={said?.kind === "as-in-file" ? "chosen" : "plain"} onClick={() => void onKeep({ ...nothing, kind: "as-in-file", about, place: thing.place }, photos)} aria-label={`${t("here")}: ${thing.name}`}>
-            {t("here")}
-          </Button>
-          <Button look={said?.kind === "not-here" ? "chosen" : "plain"} onClick={() => void onKeep({ ...nothing, kind: "not-here", about, place: thing.place }, [])} aria-label={`${t("not-here")}: ${thing.name}`}>
-            {t("not-here")}
-          </Button>
-          <Button look={said?.kind === "different" ? "chosen" : "plain"} onClick={() => setDifferent(true)} aria-label={`${t("different")}: ${thing.name}`}>
-            {t("different")}
-          </Button>
-          <Photo name={thing.name} count={photos.length} fault={fault === null ? null : all(`photo.${fault}`)} onTake={take} />
-        </div>
-      )}
-      {different && (
-        <div className={styles.report}>
-          <Field label={t("where")} error={wrong ? t("say") : null}>
-            {(ids) => <input {...ids} maxLength={500} value={where} onChange={(event) => setWhere(event.target.value)} />}
-          </Field>
-          {thing.collection === "fittings" && <Field label={t("how")}>{(ids) => <input {...ids} maxLength={500} value={how} onChange={(event) => setHow(event.target.value)} />}</Field>}
-          {thing.collection === "inventory" && <Field label={t("count")}>{(ids) => <input {...ids} inputMode="numeric" value={count} onChange={(event) => setCount(event.target.value)} />}</Field>}
-          <div className={styles.links}>
-            <Photo name={thing.name} count={photos.length} fault={fault === null ? null : all(`photo.${fault}`)} onTake={take} />
-            <Button look="main" onClick={() => void keepDifferent()}>
-              {t("keep")}
-            </Button>
-            <Button onClick={() => setDifferent(false)}>{t("back")}</Button>
-          </div>
-        </div>
-      )}
-    </li>
-  );
-}
-
-function Photo({ name, count, fault, onTake }: { name: string; count: number; fault: string | null; onTake: (file: File | undefined) => Promise<void> }) {
-  const t = useTranslations("survey");
-  const id = useId();
-  return (
-    <>
-      <label htmlFor={id} className={own.photo}>
-        {count > 0 ? t("photos", { photos: count }) : t("photo")}
-        <span className="visually-hidden">: {name}</span>
-        <input id={id} className="visually-hidden" type="file" accept="image/*" capture="environment" onChange={(event) => void onTake(event.target.files?.[0])} />
-      </label>
-      {fault && <p role="alert">{fault}</p>}
-    </>
-  );
-}
-
-function NewThing({ place, onKeep, onDone }: { place: string; onKeep: Keep; onDone: () => void }) {
-  const t = useTranslations("survey");
-  const all = useTranslations();
-  const { photos, fault, take } = usePhotos();
-  const [name, setName] = useState("");
-  const [thing, setThing] = useState("");
-  const [count, setCount] = useState("1");
-  const [where, setWhere] = useState("");
-  const [how, setHow] = useState("");
-  const [wrong, setWrong] = useState(false);
-  const keep = async () => {
-    if (name.trim() === "") return setWrong(true);
-    const isFitting = thing !== "";
-    await onKeep({ kind: "new", about: null, place, name: name.trim(), thing: isFitting ? (thing as YachtNote["thing"]) : null, count: isFitting || !/^\d{1,4}$/.test(count.trim()) ? null : Number(count), where: where.trim(), how: how.trim() }, photos);
-    onDone();
-  };
-  return (
-    <section className={styles.report} aria-label={t("new")}>
-      <Field label={t("name")} error={wrong ? t("say-name") : null}>
-        {(ids) => <input {...ids} maxLength={200} value={name} onChange={(event) => setName(event.target.value)} />}
-      </Field>
-      <Field label={t("thing")}>
-        {(ids) => (
-          <select {...ids} value={thing} onChange={(event) => setThing(event.target.value)}>
-            <option value="">{t("stowed")}</option>
-            {fittingKinds.map((kind) => (
-              <option key={kind} value={kind}>
-                {all(`fitting-kind.${kind}`)}
-              </option>
-            ))}
-          </select>
-        )}
-      </Field>
-      {thing === "" && <Field label={t("count")}>{(ids) => <input {...ids} inputMode="numeric" value={count} onChange={(event) => setCount(event.target.value)} />}</Field>}
-      <Field label={t("where")}>{(ids) => <input {...ids} maxLength={500} value={where} onChange={(event) => setWhere(event.target.value)} />}</Field>
-      {thing !== "" && <Field label={t("how")}>{(ids) => <input {...ids} maxLength={500} value={how} onChange={(event) => setHow(event.target.value)} />}</Field>}
-      <div className={styles.links}>
-        <Photo name={t("new")} count={photos.length} fault={fault === null ? null : all(`photo.${fault}`)} onTake={take} />
-        <Button look="main" onClick={() => void keep()}>
-          {t("keep")}
-        </Button>
-        <Button onClick={onDone}>{t("back")}</Button>
-      </div>
-    </section>
   );
 }

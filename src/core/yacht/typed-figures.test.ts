@@ -1,6 +1,6 @@
 import { demoYacht } from "../../testing/demo-yacht";
 import { fillFigures } from "./figures";
-import { typedFigures } from "./typed-figures";
+import { typedFigures, writtenAsReference } from "./typed-figures";
 
 const file = demoYacht("quillback");
 
@@ -11,7 +11,9 @@ it("points out a figure that is typed where the file has a field, and what to wr
   const found = typedFigures(typed).find(({ path }) => path === "/fittings/windlass-breaker/how");
   expect(found?.figure).toBe(`${wait} minutes`);
   // what is proposed reads the same
-  expect(fillFigures(`Wait ${found?.reference} minutes`, typed)).toBe(`Wait ${wait} minutes`);
+  const referring = writtenAsReference(typed.fittings["windlass-breaker"]!.how.en ?? "", found!);
+  expect(referring).toBe("Wait {fittings.windlass-breaker.waitMinutes} minutes, then push.");
+  expect(fillFigures(referring, typed)).toBe(typed.fittings["windlass-breaker"]!.how.en);
 });
 
 it("leaves a reference alone, and a number with another unit or of no field", () => {

@@ -11,6 +11,15 @@ export interface TypedFigure {
   reference: string;
 }
 
+/**
+ * A text with a typed figure taken from the file instead; its unit stays as it was written.
+ *
+ * @example writtenAsReference("Wait 5 minutes.", { figure: "5 minutes", reference: "{fittings.windlass-breaker.waitMinutes}" }) // "Wait {fittings.windlass-breaker.waitMinutes} minutes."
+ */
+export function writtenAsReference(text: string, { figure, reference }: Pick<TypedFigure, "figure" | "reference">): string {
+  return text.replace(figure, () => figure.replace(/^\d+(\.\d+)?/, reference));
+}
+
 /** How a unit is written in words, by the ending of the fields that carry it. */
 const units: readonly (readonly [ending: string, words: RegExp])[] = [
   ["Seconds", /^(s|sec|seconds?)$/], ["Minutes", /^(min|minutes?)$/], ["Hours", /^(h|hours?)$/], ["L", /^(l|litres?)$/], ["Rpm", /^(rpm|revs?|revolutions)$/], ["A", /^(a|amps?|amperes?)$/], ["M", /^(m|metres?)$/], ["Kg", /^(kg|kilos?)$/],

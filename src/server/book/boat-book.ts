@@ -44,7 +44,7 @@ export async function boatBook(db: Queryable, charterId: string): Promise<BoatBo
     reference: stay.reference,
     skipper: stay.skipper,
     stay: { id: stay.stayId, startsAt: stay.startsAt, endsAt: stay.endsAt, aboard: stay.aboard },
-    yacht: { name: yacht.name, berth: yacht.berth, revision: pinned?.revision ?? yacht.revision, file },
+    yacht: { slug: yacht.slug, name: yacht.name, berth: yacht.berth, revision: pinned?.revision ?? yacht.revision, file },
     changes: await changesSinceStudy(db, stay.yachtId, study, pinned?.revision ?? yacht.revision, file),
     study,
     notAlone: checkIn?.sealedAt ? null : await walkAloneNow(db, stay, file, study),

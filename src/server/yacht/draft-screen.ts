@@ -4,7 +4,7 @@ import type { DraftScreen, FileName } from "@/formats/draft";
 import type { Queryable } from "../db/pool";
 import { sistersOf } from "../db/yacht-classes";
 import { draftView, isStale, reviewDraft } from "./draft";
-import { movedThings, openNotes } from "./notes";
+import { answeredNotes, movedThings, openNotes } from "./notes";
 
 /** The draft of a file as its editor shows it: with what others have changed; of a yacht what is proposed, of a class its yachts. */
 export async function draftScreen(db: Queryable, name: FileName, personId: string): Promise<DraftScreen> {
@@ -23,6 +23,7 @@ export async function draftScreen(db: Queryable, name: FileName, personId: strin
     redo,
     ...reviewDraft(view),
     notes: of === "yachts" ? await openNotes(db, slug) : [],
+    answered: of === "yachts" ? await answeredNotes(db, slug) : [],
     moved: of === "yachts" ? await movedThings(db, view) : [],
     sisters: of === "classes" ? (await sistersOf(db, slug)).map(({ slug: sister, name: called, patch }) => ({ slug: sister, name: called, patch })) : [],
   };

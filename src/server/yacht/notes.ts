@@ -7,6 +7,7 @@ import { foundIn } from "@/core/handover/state";
 import { movedForGood, runningHandovers } from "@/core/yacht/note/moved";
 import { partOfLine, YachtNote } from "@/core/yacht/note/note";
 import { proposeEdits, type ProposedEdit } from "@/core/yacht/note/propose";
+import type { AnsweredNote } from "@/formats/draft";
 import { mismatch } from "@/formats/validate";
 import { now } from "../clock";
 import { currentBase } from "../db/base";
@@ -81,6 +82,16 @@ export async function openNotes(db: Queryable, slug: string): Promise<ProposedNo
   return rows.map((row) => ({ ...row, edits: proposeEdits(document, row.note, day) })).filter(({ note, edits }) => edits.length > 0 || note.kind !== "as-in-file");
 }
 
+/** What was answered lately, newest first: so that who wrote a note can read why it was declined. */
+export async function answeredNotes(db: Queryable, slug: string): Promise<AnsweredNote[]> {
+  const { rows } = await db.query<AnsweredNote>(
+    `select n.id as note, n.content as content, a.answer, a.words, w.name as "writtenBy", p.name as by, a.at from note_answer a join yacht_note n on n.id = a.note_id join yacht y on y.id = n.yacht_id
+     join person p on p.id = a.by_person left join person w on w.id = n.made_by where y.slug = $1 order by a.at desc, n.id desc limit 20`,
+    [slug],
+  );
+  return rows;
+}
+
 /** Things that the last three signed handovers counted in one and the same other place than the file has them. */
 export async function movedThings(db: Queryable, { edited, document }: DraftView): Promise<(ProposedEdit & { name: string; place: string })[]> {
   const { rows } = await db.query<{ id: string }>(
@@ -110,7 +121,7 @@ export async function movedThings(db: Queryable, { edited, document }: DraftView
 export async function answerNote(db: Queryable, slug: string, noteId: string, answer: "taken-over" | "declined", words: string, personId: string): Promise<void> {
   const open = (await openNotes(db, slug)).find(({ note }) => note.id === noteId);
   if (!open) throw new Refusal(409, "answered", "Somebody has answered this note already. Load the page again.");
-  if (answer === "declined" && words.trim() === "") throw new Refusal(422, "words-missing", "Say in a word why not: who wrote it reads that.", "words");
+  if (answer === "declined" && words.trim() === "") throw new Refusal(422, "words-missing", "Say in a word why not: it is shown to who walks her next.", "words");
   if (answer === "taken-over") {
     if (open.edits.length === 0) throw new Refusal(409, "nothing-left", "There is nothing to take over: what it is about is gone, or stands there already. Decline it with a word.");
     await editDraft(db, { of: "yachts", slug }, open.edits.map((edit) => ({ id: uuid(), ...edit, undoes: null, source: noteId })), personId);

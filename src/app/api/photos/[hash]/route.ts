@@ -50,8 +50,8 @@ export const PUT = handle<Context>("put-photo", async (request, { params }) => {
   const hash = hashParam((await params).hash);
   const asked = new URL(request.url).searchParams.get("handover");
   const handover = asked === null ? null : idParam(asked);
-  // a photo of a yacht's file belongs to no handover; somebody of the base takes it
-  const baseId = handover === null ? (await requireStaff()).baseId : await baseOfWriter(request, handover);
+  // a photo of a yacht's file belongs to no handover: somebody of the base takes it, or her crew
+  const baseId = handover === null ? ((await staffSession()) ?? (await charterSession()) ?? (await requireStaff())).baseId : await baseOfWriter(request, handover);
   const bytes = await readBytes(request, photoLimits.bytes);
   const photo = await checkPhoto(bytes, hash);
   await withBase(baseId, (db) => keepPhoto(db, handover, photo, bytes));

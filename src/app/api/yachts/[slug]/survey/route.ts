@@ -2,7 +2,7 @@ import { requireStaff } from "@/server/auth/session";
 import { withBase } from "@/server/db/pool";
 import { handle } from "@/server/http/handle";
 import { draftView } from "@/server/yacht/draft";
-import { notesOf } from "@/server/yacht/notes";
+import { answeredNotes, notesOf } from "@/server/yacht/notes";
 
 interface Context {
   params: Promise<{ slug: string }>;
@@ -15,7 +15,8 @@ export const GET = handle<Context>("survey", async (_request, { params }) => {
   return Response.json(
     await withBase(staff.baseId, async (db) => {
       const { document, edited } = await draftView(db, { of: "yachts", slug });
-      return { yacht: slug, revision: edited.revision, file: document, notes: await notesOf(db, slug) };
+      const declined = (await answeredNotes(db, slug)).flatMap(({ note, answer, words, by }) => (answer === "declined" ? [{ note, words, by }] : []));
+      return { yacht: slug, revision: edited.revision, file: document, notes: await notesOf(db, slug), declined };
     }),
   );
 });
