@@ -75,6 +75,12 @@ export interface Readiness {
   short: ShortItem[];
 }
 
+/** What waits in a yacht's file: changes that people propose, and changes of a draft that is not published. */
+export interface FileWork {
+  proposed: number;
+  unpublished: number;
+}
+
 /** One line of Today: a stay with what it needs next. */
 export interface TodayRow {
   stay: StayView;
@@ -89,6 +95,8 @@ export interface TodayRow {
   farBelow: FarBelow | null;
   /** before a check-in: how ready the yacht is */
   readiness: Readiness | null;
+  /** before a check-in: what ought to be in her file before the next walk */
+  fileWork: FileWork | null;
 }
 
 /** One change of the base's rules: what held from then on, and why. */

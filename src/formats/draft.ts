@@ -3,9 +3,13 @@ import type { FileChange } from "../core/yacht/changes";
 import type { CheckedFinding } from "../core/yacht/checks";
 import type { DraftEdit } from "../core/yacht/draft/edit";
 import { Uuid } from "../core/handover/entry";
-import { YachtNote } from "../core/yacht/note/note";
+import type { AbsentPart } from "../core/yacht/note/absent";
+import { notedCollections, YachtNote } from "../core/yacht/note/note";
+import { Key, oneOf } from "../core/yacht/parts/basics";
 import type { ProposedEdit } from "../core/yacht/note/propose";
 import { YachtFile } from "../core/yacht/schema";
+
+const closed = { additionalProperties: false } as const;
 
 /** Whose file: a yacht's or a class's, by its short name. */
 export interface FileName {
@@ -33,6 +37,8 @@ export interface DraftScreen {
   answered: AnsweredNote[];
   /** things counted elsewhere at three handovers running */
   moved: (ProposedEdit & { name: string; place: string })[];
+  /** what her class has and her file has not */
+  absent: AbsentPart[];
   /** of a class: its yachts, with how each differs from it (JSON Merge Patch) */
   sisters: { slug: string; name: string; patch: Record<string, unknown> }[];
 }
@@ -48,9 +54,17 @@ export interface AnsweredNote {
   at: string;
 }
 
-/** What a phone takes along to walk a yacht: her draft as it stands, what was noted, and what of that the desk has declined and why. */
+/** What a phone takes along to walk a yacht: her draft as it stands, what was noted, what of that the desk has declined and why, and what her class has besides. */
 export const SurveyBundle = Type.Object(
-  { yacht: Type.String(), revision: Type.Integer(), file: YachtFile, notes: Type.Array(YachtNote), declined: Type.Array(Type.Object({ note: Uuid, words: Type.String(), by: Type.String() }, { additionalProperties: false })) },
-  { additionalProperties: false },
+  {
+    yacht: Type.String(),
+    revision: Type.Integer(),
+    file: YachtFile,
+    notes: Type.Array(YachtNote),
+    declined: Type.Array(Type.Object({ note: Uuid, words: Type.String(), by: Type.String() }, closed)),
+    /** what her class has and her file has not, where one can stand before it */
+    absent: Type.Array(Type.Object({ collection: oneOf(notedCollections), key: Key, name: Type.String(), place: Key }, closed)),
+  },
+  closed,
 );
 export type SurveyBundle = Static<typeof SurveyBundle>;

@@ -3,11 +3,13 @@ import { chakra } from "@chakra-ui/react";
 import Link from "next/link";
 import { useTranslations } from "next-intl";
 import type { YachtFile } from "@/core/yacht/schema";
+import type { FileWork } from "@/formats/desk";
 import { HullIcon } from "@/ui/plan/HullIcon";
+import { FileWorkLink } from "./FileWorkLink";
 import styles from "./Desk.module.css";
 
 interface Props {
-  yachts: { slug: string; name: string; berth: string; code: string; revision: number; particulars: YachtFile["particulars"] }[];
+  yachts: { slug: string; name: string; berth: string; code: string; revision: number; particulars: YachtFile["particulars"]; fileWork: FileWork | null }[];
   classes: { slug: string; name: string; revision: number }[];
   /** made, and not published yet */
   unpublished: { slug: string; name: string }[];
@@ -38,7 +40,7 @@ export function FleetList({ yachts, classes, unpublished, mayPublish }: Props) {
           </tr>
         </thead>
         <tbody>
-          {yachts.map(({ slug, name, berth, revision, particulars }) => (
+          {yachts.map(({ slug, name, berth, revision, particulars, fileWork }) => (
             <tr key={slug}>
               <th scope="row">
                 <Link href={`/fleet/${slug}`} className={styles.pick}>
@@ -50,7 +52,15 @@ export function FleetList({ yachts, classes, unpublished, mayPublish }: Props) {
               <td>{t("metres", { length: particulars.lengthM, beam: particulars.beamM, draught: particulars.draughtM })}</td>
               <td>{berth}</td>
               <td>{particulars.maximumAboard}</td>
-              <td>{t("revision", { revision })}</td>
+              <td>
+                {t("revision", { revision })}
+                {fileWork && (
+                  <>
+                    {" "}
+                    · <FileWorkLink slug={slug} work={fileWork} />
+                  </>
+                )}
+              </td>
             </tr>
           ))}
         </tbody>

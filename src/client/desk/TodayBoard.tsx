@@ -9,6 +9,7 @@ import type { TodayRow } from "@/formats/desk";
 import { Chip } from "@/ui/Chip";
 import { HullIcon } from "@/ui/plan/HullIcon";
 import { YachtPlan } from "@/ui/plan/YachtPlan";
+import { FileWorkLink } from "./FileWorkLink";
 import { NextAction } from "./NextAction";
 import { ReadinessPart, ReadyChip } from "./ReadinessPart";
 import styles from "./Desk.module.css";
@@ -118,6 +119,7 @@ function StayTable({ label, rows, files, timeZone, now, chosenId, onChoose, onKe
                 <Box display="flex" flexWrap="wrap" gap="6px">
                   <Chip verdict={row.verdict}>{row.late > 0 ? t("late", { late: row.late }) : t(`know-${row.next}`, { recorded: row.recorded })}</Chip>
                   {row.readiness && <ReadyChip readiness={row.readiness} />}
+                  {row.fileWork && <Chip verdict="watch">{t("file-work", { ...row.fileWork })}</Chip>}
                   {row.farBelow && <Chip verdict="watch">{all("below.chip")}</Chip>}
                 </Box>
               </td>
@@ -154,6 +156,11 @@ function Chosen({ row, file, timeZone }: { row: TodayRow; file: YachtFile | unde
           <YachtPlan file={file} level="deck" words={words("deck")} />
           <YachtPlan file={file} level="below" words={words("below")} />
         </Box>
+      )}
+      {row.fileWork && (
+        <p>
+          <FileWorkLink slug={stay.yachtSlug} work={row.fileWork} />
+        </p>
       )}
       {row.readiness && <ReadinessPart readiness={row.readiness} slug={stay.yachtSlug} />}
       {file && Object.keys(file.oddities).length > 0 && (

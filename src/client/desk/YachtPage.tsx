@@ -4,10 +4,11 @@ import Link from "next/link";
 import { useTranslations } from "next-intl";
 import type { CheckedFinding } from "@/core/yacht/checks";
 import type { YachtFile } from "@/core/yacht/schema";
-import type { DefectView, RevisionView } from "@/formats/desk";
+import type { DefectView, FileWork, RevisionView } from "@/formats/desk";
 import { OddNote } from "@/ui/OddNote";
 import { YachtBook } from "../book/YachtBook";
 import { DefectList } from "./DefectList";
+import { FileWorkLink } from "./FileWorkLink";
 import { ReviewFile } from "./ReviewFile";
 import { RevisionList } from "./RevisionList";
 
@@ -22,6 +23,7 @@ interface Props {
   revisions: RevisionView[];
   timeZone: string;
   defects: DefectView[];
+  fileWork: FileWork | null;
   mayPublish: boolean;
   yachtClass: { slug: string; revision: number };
   /** what a change of her class has left to be looked at */
@@ -29,7 +31,7 @@ interface Props {
 }
 
 /** One yacht at the desk: her file as the skipper sees it, her sisters, and the file itself to take out, check and publish. */
-export function YachtPage({ slug, name, berth, code, revision, file, sisters, revisions, timeZone, defects, mayPublish, yachtClass, draft }: Props) {
+export function YachtPage({ slug, name, berth, code, revision, file, sisters, revisions, timeZone, defects, fileWork, mayPublish, yachtClass, draft }: Props) {
   const t = useTranslations("fleet");
   const tune = useTranslations("tune");
   const survey = useTranslations("survey");
@@ -48,7 +50,8 @@ export function YachtPage({ slug, name, berth, code, revision, file, sisters, re
           })}
         </p>
         <p>
-          <Link href={`/fleet/${slug}/edit`}>{survey("edit-link")}</Link> · <a href={`/survey#${slug}`}>{survey("link")}</a> · <Link href={`/fleet/${slug}/walk`}>{tune("link")}</Link>
+          <Link href={`/fleet/${slug}/edit`}>{survey("edit-link")}</Link> · {fileWork && <FileWorkLink slug={slug} work={fileWork} />}
+          {fileWork && " · "} <a href={`/survey#${slug}`}>{survey("link")}</a> · <Link href={`/fleet/${slug}/walk`}>{tune("link")}</Link>
         </p>
         {sisters.map((sister) => (
           <p key={sister.slug}>

@@ -44,6 +44,8 @@ export function FileEditor({ first, fields, mayPublish, timeZone }: Props) {
   const [view, setView] = useState<View>("part");
   const path = chosen && (chosen.collection === "particulars" ? "/particulars" : `/${chosen.collection}/${chosen.key}`);
   const isThere = chosen !== null && path !== null && (chosen.collection === "particulars" || valueAt(document, path) !== null);
+  const absent = useMemo(() => screen.absent.map(({ collection, key, name }): TreePart => ({ collection, key, name, order: null })), [screen]);
+  const lost = chosen && screen.absent.find(({ collection, key }) => collection === chosen.collection && key === chosen.key);
   const errors = screen.findings.filter((finding) => finding.level === "error").length;
   const typed = useMemo(() => typedFigures(document), [document]);
   const { undo, redo } = draft;
@@ -99,7 +101,7 @@ export function FileEditor({ first, fields, mayPublish, timeZone }: Props) {
         </p>
       )}
       <div className={styles.body}>
-        <FileTree file={document} chosen={chosen} disabled={!mayPublish} onChange={draft.change} onChoose={(part) => { setChosen(part); setView("part"); }} />
+        <FileTree file={document} absent={absent} chosen={chosen} disabled={!mayPublish} onChange={draft.change} onChoose={(part) => { setChosen(part); setView("part"); }} />
         <div className={styles.main}>
           {view === "proposed" && <ProposedPart slug={file.slug} screen={screen} mayPublish={mayPublish} timeZone={timeZone} onDone={draft.look} onMove={(wantedMove) => draft.change([wantedMove])} />}
           {view === "paste" && mayPublish && <PasteInventory file={file} onDone={draft.look} />}
@@ -121,7 +123,16 @@ export function FileEditor({ first, fields, mayPublish, timeZone }: Props) {
               )}
             </>
           )}
-          {view === "part" && chosen && path && !isThere && <p>{t("taken-out", { name: chosen.name })}</p>}
+          {view === "part" && chosen && path && !isThere && (
+            <>
+              <p>{t("taken-out", { name: chosen.name })}</p>
+              {lost && mayPublish && (
+                <Button justifySelf="start" onClick={() => void draft.change([{ path, to: lost.part }])}>
+                  {t("put-aboard")}
+                </Button>
+              )}
+            </>
+          )}
           {view === "part" && chosen && path && isThere && (
             <section aria-label={chosen.name} className={styles.fields}>
               <Box display="flex" flexWrap="wrap" justifyContent="space-between" gap="3" alignItems="center">

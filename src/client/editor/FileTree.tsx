@@ -12,6 +12,8 @@ import type { Wanted } from "./useDraft";
 
 interface Props {
   file: YachtFile;
+  /** what her class has and her file has not */
+  absent: readonly TreePart[];
   chosen: TreePart | null;
   disabled: boolean;
   onChoose: (part: TreePart) => void;
@@ -21,7 +23,7 @@ interface Props {
 const idOf = ({ collection, key }: TreePart) => `${collection} ${key}`;
 
 /** Every part of the file, by place, system or kind, to be found and chosen; what has an order of its own is dragged into another. */
-export function FileTree({ file, chosen, disabled, onChoose, onChange }: Props) {
+export function FileTree({ file, absent, chosen, disabled, onChoose, onChange }: Props) {
   const t = useTranslations("editor");
   const all = useTranslations();
   const [by, setBy] = useState<"place" | "system" | "collection">("place");
@@ -51,11 +53,19 @@ export function FileTree({ file, chosen, disabled, onChoose, onChange }: Props) 
           <Group group={group} chosen={chosen} disabled={disabled || wanted !== ""} onChoose={onChoose} onChange={onChange} />
         </details>
       ))}
+      {absent.length > 0 && (
+        <details open={wanted !== "" || undefined}>
+          <summary>{t("absent", { parts: absent.length })}</summary>
+          {absent.filter(({ name, key }) => name.toLowerCase().includes(wanted) || key.includes(wanted)).map((part) => (
+            <PartButton key={idOf(part)} part={part} isChosen={chosen !== null && idOf(chosen) === idOf(part)} onChoose={onChoose} />
+          ))}
+        </details>
+      )}
     </nav>
   );
 }
 
-function Group({ group, chosen, disabled, onChoose, onChange }: { group: TreeGroup } & Omit<Props, "file">) {
+function Group({ group, chosen, disabled, onChoose, onChange }: { group: TreeGroup } & Omit<Props, "file" | "absent">) {
   const ordered = group.parts.filter((part) => part.order !== null);
   const move = (from: number, to: number) => {
     const part = ordered[from];

@@ -18,12 +18,14 @@ interface Props {
   /** what belongs here and nobody has said anything about: it is most likely one of these */
   unseen: readonly Expected[];
   others: readonly Expected[];
+  /** what the class has here and her file has not */
+  absent: readonly Expected[];
   file: YachtFile;
   onKeep: Keep;
 }
 
 /** A thing is photographed first; then one says what it is, from what belongs here, and whether it is as in the file. */
-export function Photographed({ place, unseen, others, file, onKeep }: Props) {
+export function Photographed({ place, unseen, others, absent, file, onKeep }: Props) {
   const t = useTranslations("survey");
   const all = useTranslations();
   const [round, setRound] = useState(0);
@@ -35,7 +37,7 @@ export function Photographed({ place, unseen, others, file, onKeep }: Props) {
     setRound(round + 1);
   };
   const asWritten = async (thing: Expected) => {
-    await onKeep({ ...nothing, kind: "as-in-file", about: { collection: thing.collection, key: thing.key }, place }, photos);
+    await onKeep({ ...nothing, kind: absent.includes(thing) ? "as-class" : "as-in-file", about: { collection: thing.collection, key: thing.key }, place }, photos);
     next();
   };
   const list = (things: readonly Expected[]) => (
@@ -54,6 +56,12 @@ export function Photographed({ place, unseen, others, file, onKeep }: Props) {
         <>
           <h3>{t("what-is-it")}</h3>
           {list(unseen)}
+          {absent.length > 0 && (
+            <>
+              <p>{t("absent")}</p>
+              {list(absent)}
+            </>
+          )}
           <div className={styles.links}>
             <Button onClick={() => setChosen("new")}>
               {t("none-of-these")}
@@ -76,9 +84,9 @@ export function Photographed({ place, unseen, others, file, onKeep }: Props) {
             {whereInFile(file, chosen)}
           </p>
           <Button look="main" onClick={() => void asWritten(chosen)}>
-            {t("as-written")}
+            {t(absent.includes(chosen) ? "here-after-all" : "as-written")}
           </Button>
-          <DifferentThing thing={chosen} photographed={photos} onKeep={onKeep} onDone={next} />
+          {absent.includes(chosen) ? <Button onClick={next}>{t("back")}</Button> : <DifferentThing thing={chosen} photographed={photos} onKeep={onKeep} onDone={next} />}
         </>
       )}
     </section>

@@ -1,7 +1,7 @@
 "use client";
 import { useTranslations } from "next-intl";
 import { useCallback, useEffect, useMemo, useState, useSyncExternalStore } from "react";
-import { expectedAt, type Expected } from "@/core/yacht/note/seen";
+import { expectedAt, unseenAt, type Expected } from "@/core/yacht/note/seen";
 import type { YachtNote } from "@/core/yacht/note/note";
 import type { SurveyBundle } from "@/formats/draft";
 import { check as checkSurvey } from "@/formats/generated/survey-bundle";
@@ -13,7 +13,7 @@ import { ApiFault, ask } from "../api";
 import styles from "../book/Book.module.css";
 import { NoSignalState } from "../offline/NoSignalState";
 import { NoteStore } from "../store/note-store";
-import type { Keep } from "./keep";
+import { nothing, type Keep } from "./keep";
 import { NewThing } from "./NewThing";
 import { Photographed } from "./Photographed";
 import own from "./Survey.module.css";
@@ -71,7 +71,7 @@ function Survey({ bundle, isKept }: { bundle: SurveyBundle; isKept: boolean }) {
     });
     void store.waiting().then(setWaiting);
   }, [store, bundle.yacht, version]);
-  const [{ notes: others, declined }, setNewest] = useState(bundle);
+  const [{ notes: others, declined, absent }, setNewest] = useState(bundle);
   useEffect(() => {
     const look = async () => {
       const fresh = await ask(`/api/yachts/${bundle.yacht}/survey`, checkSurvey);
@@ -92,7 +92,8 @@ function Survey({ bundle, isKept }: { bundle: SurveyBundle; isKept: boolean }) {
   const saidOf = (thing: Expected) => [...notes.values()].filter(({ about }) => about?.collection === thing.collection && about.key === thing.key).at(-1) ?? null;
   const declinedOf = (thing: Expected) => declined.find((each) => each.note === saidOf(thing)?.id) ?? null;
   const here = expectedAt(file, place);
-  const left = Object.fromEntries(places.map(([key]) => [key, expectedAt(file, key).filter((thing) => !saidOf(thing)).length]));
+  const absentHere = absent.filter((thing) => thing.place === place);
+  const left = Object.fromEntries(places.map(([key]) => [key, unseenAt(file, key, [...notes.values()]).length]));
   // what was seen before one came here stands below; what is said now stays where it is, so that a second tap hits nothing else
   const [seenBefore, setSeenBefore] = useState<ReadonlySet<string>>(new Set());
   const [adding, setAdding] = useState(false);
@@ -136,7 +137,7 @@ function Survey({ bundle, isKept }: { bundle: SurveyBundle; isKept: boolean }) {
         <h2>
           {file.places[place]?.name.en}: {t("survey.left", { left: left[place] ?? 0 })}
         </h2>
-        <Photographed key={place} place={place} unseen={unseen.filter((thing) => !saidOf(thing))} others={here.filter(saidOf)} file={file} onKeep={keep} />
+        <Photographed key={place} place={place} unseen={unseen.filter((thing) => !saidOf(thing))} others={here.filter(saidOf)} absent={absentHere} file={file} onKeep={keep} />
         <ul className={own.things} aria-label={t("survey.not-seen")}>
           {unseen.map((thing) => (
             <Thing key={`${place} ${thing.collection} ${thing.key}`} thing={thing} said={saidOf(thing)} declined={declinedOf(thing)} file={file} onKeep={keep} />
@@ -156,6 +157,24 @@ function Survey({ bundle, isKept }: { bundle: SurveyBundle; isKept: boolean }) {
               ))}
             </ul>
           </details>
+        )}
+        {absentHere.length > 0 && (
+          <>
+            <h3>{t("survey.absent")}</h3>
+            <ul className={own.things}>
+              {absentHere.map((thing) => (
+                <li key={`${thing.collection} ${thing.key}`} aria-label={thing.name}>
+                  <p>
+                    <strong>{thing.name}</strong>
+                    {saidOf(thing) && ` · ${t("survey.said-as-class")}`}
+                  </p>
+                  <Button look={saidOf(thing)?.kind === "as-class" ? "chosen" : "plain"} onClick={() => void keep({ ...nothing, kind: "as-class", about: { collection: thing.collection, key: thing.key }, place }, [])} aria-label={`${t("survey.here-after-all")}: ${thing.name}`}>
+                    {t("survey.here-after-all")}
+                  </Button>
+                </li>
+              ))}
+            </ul>
+          </>
         )}
         {adding ? <NewThing place={place} photographed={[]} onKeep={keep} onDone={() => setAdding(false)} /> : <Button onClick={() => setAdding(true)}>{t("survey.new")}</Button>}
       </main>

@@ -9,6 +9,7 @@ import type { StayView, TodayRow } from "@/formats/desk";
 import { now } from "../clock";
 import { currentBase, type BaseRow } from "../db/base";
 import { allStays, staysBetween } from "../db/charters";
+import { fileWork } from "../db/file-work";
 import type { Queryable } from "../db/pool";
 import { studyAnswersOf } from "../db/study";
 import { listYachts } from "../db/yachts";
@@ -34,7 +35,7 @@ export function todayRow(stay: StayView, at: string): TodayRow {
   const open = [checkIn, checkOut].find((each) => each && !each.sealedAt);
   const late = stay.handovers.reduce((sum, each) => sum + each.late + each.toAnswer, 0);
   const calm = ["start-check-in", "under-way", "start-check-out", "settled"].includes(next) && late === 0;
-  return { stay, next, at: returning ? stay.endsAt : stay.startsAt, verdict: calm ? "fine" : "watch", recorded: open?.entries ?? 0, late, farBelow: null, readiness: null };
+  return { stay, next, at: returning ? stay.endsAt : stay.startsAt, verdict: calm ? "fine" : "watch", recorded: open?.entries ?? 0, late, farBelow: null, readiness: null, fileWork: null };
 }
 
 /** What a stay may need before its check-in is signed. */
@@ -62,7 +63,8 @@ export async function todayView(db: Queryable): Promise<TodayView> {
   const isToday = (row: TodayRow) =>
     dayIn(row.stay.startsAt, base.timeZone) === today || dayIn(row.stay.endsAt, base.timeZone) === today || !["under-way", "settled", "start-check-in", "hold-deposit"].includes(row.next);
   const shown: TodayRow[] = [];
-  for (const row of rows.filter((each) => isToday(each))) shown.push(await withReadiness(db, row));
+  const waiting = await fileWork(db);
+  for (const row of rows.filter((each) => isToday(each))) shown.push({ ...(await withReadiness(db, row)), fileWork: beforeCheckIn.includes(row.next) ? (waiting[row.stay.yachtSlug] ?? null) : null });
   const files = Object.fromEntries(yachts.map((yacht) => [yacht.id, yacht.file]));
   return {
     base,

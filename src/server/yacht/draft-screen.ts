@@ -1,9 +1,10 @@
 import "server-only";
 import { undoable } from "@/core/yacht/draft/undo";
+import { absentParts } from "@/core/yacht/note/absent";
 import type { DraftScreen, FileName } from "@/formats/draft";
 import type { Queryable } from "../db/pool";
 import { sistersOf } from "../db/yacht-classes";
-import { draftView, isStale, reviewDraft } from "./draft";
+import { classFileOf, draftView, isStale, reviewDraft } from "./draft";
 import { answeredNotes, movedThings, openNotes } from "./notes";
 
 /** The draft of a file as its editor shows it: with what others have changed; of a yacht what is proposed, of a class its yachts. */
@@ -25,6 +26,7 @@ export async function draftScreen(db: Queryable, name: FileName, personId: strin
     notes: of === "yachts" ? await openNotes(db, slug) : [],
     answered: of === "yachts" ? await answeredNotes(db, slug) : [],
     moved: of === "yachts" ? await movedThings(db, view) : [],
+    absent: absentParts(document, await classFileOf(db, view)),
     sisters: of === "classes" ? (await sistersOf(db, slug)).map(({ slug: sister, name: called, patch }) => ({ slug: sister, name: called, patch })) : [],
   };
 }

@@ -44,6 +44,10 @@ async function baseAt(db: Queryable, { subject, slug }: EditedFile, { onRevision
     if (!file) throw new Error(`revision ${onRevision} of ${slug} is gone`);
     return file;
   }
+  return classFileAt(db, classId);
+}
+
+async function classFileAt(db: Queryable, classId: string): Promise<YachtFile> {
   const { rows } = await db.query<{ document: unknown }>("select document from yacht_class where id = $1", [classId]);
   return upgradeYachtFile(rows[0]?.document) as YachtFile;
 }
@@ -55,6 +59,11 @@ export async function draftView(db: Queryable, name: FileName): Promise<DraftVie
   const base = await baseAt(db, edited, draft ?? (await newestStart(db, edited)));
   const edits = draft ? await editsOf(db, draft.id) : [];
   return { edited, draft, base, document: draftDocument(base, edits) as YachtFile, edits };
+}
+
+/** The class that a yacht's draft stands on, as it was then; of a class itself, its draft. */
+export async function classFileOf(db: Queryable, { edited, draft, document }: DraftView): Promise<YachtFile> {
+  return edited.of === "classes" ? document : classFileAt(db, draft?.classId ?? edited.classId);
 }
 
 /** Whether what a draft was begun from has a newer revision by now. */

@@ -15,7 +15,7 @@ import { findHandover } from "../db/handovers";
 import type { Queryable } from "../db/pool";
 import { signedEntries } from "../handover/record";
 import { Refusal } from "../http/refusal";
-import { draftView, editDraft, type DraftView } from "./draft";
+import { classFileOf, draftView, editDraft, type DraftView } from "./draft";
 import { editedYacht } from "./edited-file";
 
 /** What became of one note. */
@@ -72,14 +72,15 @@ export async function notesOf(db: Queryable, slug: string): Promise<YachtNote[]>
 
 /** Notes that nobody has answered and that ask for a change, with that change in the draft as it stands; and what was counted elsewhere at three handovers running. */
 export async function openNotes(db: Queryable, slug: string): Promise<ProposedNote[]> {
-  const { document } = await draftView(db, { of: "yachts", slug });
+  const view = await draftView(db, { of: "yachts", slug });
+  const ofClass = await classFileOf(db, view);
   const day = dayIn(now(), (await currentBase(db)).timeZone);
   const { rows } = await db.query<{ note: YachtNote; by: string | null; receivedAt: string }>(
     `select n.content as note, p.name as by, n.received_at as "receivedAt" from yacht_note n join yacht y on y.id = n.yacht_id left join person p on p.id = n.made_by
      where y.slug = $1 and not exists (select 1 from note_answer a where a.note_id = n.id) order by n.received_at, n.id`,
     [slug],
   );
-  return rows.map((row) => ({ ...row, edits: proposeEdits(document, row.note, day) })).filter(({ note, edits }) => edits.length > 0 || note.kind !== "as-in-file");
+  return rows.map((row) => ({ ...row, edits: proposeEdits(view.document, row.note, day, ofClass) })).filter(({ note, edits }) => edits.length > 0 || note.kind !== "as-in-file");
 }
 
 /** What was answered lately, newest first: so that who wrote a note can read why it was declined. */

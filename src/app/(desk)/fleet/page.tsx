@@ -2,6 +2,7 @@ import type { Metadata } from "next";
 import { FleetList } from "@/client/desk/FleetList";
 import { mayPublish } from "@/server/auth/publisher";
 import { requireStaff } from "@/server/auth/session";
+import { fileWork } from "@/server/db/file-work";
 import { withBase } from "@/server/db/pool";
 import { listClasses } from "@/server/db/yacht-classes";
 import { listYachts, unpublishedYachts } from "@/server/db/yachts";
@@ -10,6 +11,6 @@ export const metadata: Metadata = { title: "Fleet" };
 
 export default async function FleetPage() {
   const staff = await requireStaff();
-  const { yachts, classes, unpublished } = await withBase(staff.baseId, async (db) => ({ yachts: await listYachts(db), classes: await listClasses(db), unpublished: await unpublishedYachts(db) }));
-  return <FleetList unpublished={unpublished} mayPublish={mayPublish(staff)} classes={classes.map(({ slug, revision, file }) => ({ slug, revision, name: file.particulars.class }))} yachts={yachts.map(({ slug, name, berth, code, revision, file }) => ({ slug, name, berth, code, revision, particulars: file.particulars }))} />;
+  const { yachts, classes, unpublished, waiting } = await withBase(staff.baseId, async (db) => ({ yachts: await listYachts(db), classes: await listClasses(db), unpublished: await unpublishedYachts(db), waiting: await fileWork(db) }));
+  return <FleetList unpublished={unpublished} mayPublish={mayPublish(staff)} classes={classes.map(({ slug, revision, file }) => ({ slug, revision, name: file.particulars.class }))} yachts={yachts.map(({ slug, name, berth, code, revision, file }) => ({ slug, name, berth, code, revision, particulars: file.particulars, fileWork: waiting[slug] ?? null }))} />;
 }

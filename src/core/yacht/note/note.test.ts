@@ -3,6 +3,7 @@ import { id } from "../../../testing/records";
 import { mismatch } from "../../../formats/validate";
 import { withValue } from "../draft/pointer";
 import { YachtFile } from "../schema";
+import { absentParts } from "./absent";
 import { movedForGood } from "./moved";
 import { partOfLine, type NotedCollection, type YachtNote } from "./note";
 import { freeKey, proposeEdits } from "./propose";
@@ -12,7 +13,7 @@ const file = demoYacht("quillback");
 const photo = "a".repeat(64);
 const note = (change: Partial<YachtNote>): YachtNote => ({ v: 1, id: id(1), yacht: "quillback", kind: "different", about: null, place: null, name: "", thing: null, count: null, where: "", how: "", photos: [], at: "2027-06-12T10:00:00.000Z", ...change });
 const about = (key: string, collection: NotedCollection = "fittings") => ({ collection, key });
-const propose = (change: Partial<YachtNote>) => proposeEdits(file, note(change), "2027-06-12");
+const propose = (change: Partial<YachtNote>) => proposeEdits(file, note(change), "2027-06-12", file);
 const [someKey, some] = Object.entries(file.fittings)[0]!;
 const other = Object.keys(file.places).find((key) => key !== some.place)!;
 /** every proposal leaves a file of sound form */
@@ -47,6 +48,15 @@ describe("what a note asks for", () => {
     expect(thing[0]).toMatchObject({ path: "/inventory/bucket-red", to: { expected: 2, place: other, boughtOn: "2027-06-12" } });
     expect(sound(thing)).toBeNull();
     expect([propose({ kind: "new", place: null, name: "x", thing: "lamp" }), propose({ kind: "new", place: other, name: " " }), propose({ kind: "new", place: "gone-since", name: "x" })]).toEqual([[], [], []]);
+  });
+  it("puts back what the class has and her file has not, with its photo; not what stands there, nor what no class has", () => {
+    const without = withValue(file, `/fittings/${someKey}`, null) as YachtFile;
+    const back = (change: Partial<YachtNote>) => proposeEdits(without, note({ kind: "as-class", ...change }), "2027-06-12", file);
+    expect(absentParts(without, file)).toEqual([{ collection: "fittings", key: someKey, name: some.name.en, place: some.place, part: some }]);
+    expect(back({ about: about(someKey) })).toEqual([{ path: `/fittings/${someKey}`, from: null, to: some }]);
+    expect(back({ about: about(someKey), photos: [photo] })).toEqual([{ path: `/fittings/${someKey}`, from: null, to: { ...some, photo } }]);
+    expect([back({ about: about("no-such") }), propose({ kind: "as-class", about: about(someKey) })]).toEqual([[], []]);
+    expect(absentParts(file, file)).toEqual([]);
   });
   it("gives a key that is not in use", () => {
     expect([freeKey({}, "Été: red lamp!"), freeKey({ "red-lamp": 1, "red-lamp-2": 1 }, "Red lamp"), freeKey({}, "…")]).toEqual(["ete-red-lamp", "red-lamp-3", "thing"]);

@@ -12,7 +12,7 @@ export type NotedCollection = (typeof notedCollections)[number];
 
 /**
  * What somebody aboard says of her file: a thing is as it stands there, is somewhere else or reads otherwise, is not on
- * this boat, or is there and not in the file. It changes nothing by itself: at the desk it is a proposed change.
+ * this boat, or is there and not in the file, or is there as the class has it though her file has not. It changes nothing by itself: at the desk it is a proposed change.
  */
 export const YachtNote = Type.Object(
   {
@@ -21,7 +21,7 @@ export const YachtNote = Type.Object(
     id: Uuid,
     /** the yacht's short name */
     yacht: Key,
-    kind: oneOf(["as-in-file", "different", "not-here", "new"] as const),
+    kind: oneOf(["as-in-file", "different", "not-here", "new", "as-class"] as const),
     /** the part of the file it is about; null for a new thing */
     about: Type.Union([Type.Object({ collection: oneOf(notedCollections), key: Key }, closed), Type.Null()]),
     /** where one stood */

@@ -26,8 +26,9 @@ export function freeKey(taken: object, name: string): string {
  * different from the class brings an oddity along, so that the next briefer says it.
  *
  * @param day the day a new thing counts as bought
+ * @param ofClass the class that she is of, for what is aboard as it has it
  */
-export function proposeEdits(file: YachtFile, note: YachtNote, day: string): ProposedEdit[] {
+export function proposeEdits(file: YachtFile, note: YachtNote, day: string, ofClass: YachtFile): ProposedEdit[] {
   const edit = (path: string, to: unknown): ProposedEdit[] => {
     const from = valueAt(file, path);
     return JSON.stringify(from) === JSON.stringify(to) ? [] : [{ path, from, to }];
@@ -37,6 +38,11 @@ export function proposeEdits(file: YachtFile, note: YachtNote, day: string): Pro
   if (!note.about) return [];
   const { collection, key } = note.about;
   const base = `/${collection}/${key}`;
+  if (note.kind === "as-class") {
+    const classPart = valueAt(ofClass, base) as object | null;
+    if (classPart === null || valueAt(file, base) !== null) return [];
+    return edit(base, collection === "fittings" && note.photos[0] ? { ...classPart, photo: note.photos[0] } : classPart);
+  }
   const part = valueAt(file, base) as { place?: string; name?: { en: string }; system?: string } | null;
   if (part === null) return [];
   const photo = collection === "fittings" && note.photos[0] ? edit(`${base}/photo`, note.photos[0]) : [];

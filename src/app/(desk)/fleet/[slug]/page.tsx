@@ -4,6 +4,7 @@ import { YachtPage } from "@/client/desk/YachtPage";
 import { mayPublish } from "@/server/auth/publisher";
 import { requireStaff } from "@/server/auth/session";
 import { currentBase } from "@/server/db/base";
+import { fileWork } from "@/server/db/file-work";
 import { withBase } from "@/server/db/pool";
 import { classOfYacht } from "@/server/db/yacht-classes";
 import { findYacht, listYachts } from "@/server/db/yachts";
@@ -27,14 +28,14 @@ export default async function YachtRoute({ params }: Props) {
     const yachtClass = await classOfYacht(db, yacht.id);
     if (!yachtClass) return null;
     const draft = await classDraft(db, yachtClass.slug, slug);
-    return { yacht, yachtClass, draft, sisters: sisters.map(({ slug: other, name }) => ({ slug: other, name })), defects: await allDefects(db, yacht.id), revisions: await revisionsOf(db, yacht.id), base: await currentBase(db) };
+    return { yacht, yachtClass, draft, sisters: sisters.map(({ slug: other, name }) => ({ slug: other, name })), defects: await allDefects(db, yacht.id), revisions: await revisionsOf(db, yacht.id), base: await currentBase(db), waiting: (await fileWork(db))[slug] ?? null };
   });
   if (!found) notFound();
-  const { yacht, yachtClass, draft, sisters, revisions, defects, base } = found;
+  const { yacht, yachtClass, draft, sisters, revisions, defects, base, waiting } = found;
   return (
     <YachtPage
       slug={slug} name={yacht.name} berth={yacht.berth} code={yacht.code} revision={yacht.revision} file={yacht.file} sisters={sisters} revisions={revisions} defects={defects} timeZone={base.timeZone}
-      mayPublish={mayPublish(staff)} yachtClass={{ slug: yachtClass.slug, revision: yachtClass.revision }} draft={draft && { why: draft.why, findings: draft.findings }}
+      fileWork={waiting} mayPublish={mayPublish(staff)} yachtClass={{ slug: yachtClass.slug, revision: yachtClass.revision }} draft={draft && { why: draft.why, findings: draft.findings }}
     />
   );
 }

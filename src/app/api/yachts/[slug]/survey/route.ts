@@ -1,7 +1,9 @@
+import { absentParts, type AbsentPart } from "@/core/yacht/note/absent";
+import type { SurveyBundle } from "@/formats/draft";
 import { requireStaff } from "@/server/auth/session";
 import { withBase } from "@/server/db/pool";
 import { handle } from "@/server/http/handle";
-import { draftView } from "@/server/yacht/draft";
+import { classFileOf, draftView } from "@/server/yacht/draft";
 import { answeredNotes, notesOf } from "@/server/yacht/notes";
 
 interface Context {
@@ -14,9 +16,12 @@ export const GET = handle<Context>("survey", async (_request, { params }) => {
   const { slug } = await params;
   return Response.json(
     await withBase(staff.baseId, async (db) => {
-      const { document, edited } = await draftView(db, { of: "yachts", slug });
+      const view = await draftView(db, { of: "yachts", slug });
+      const { document, edited } = view;
       const declined = (await answeredNotes(db, slug)).flatMap(({ note, answer, words, by }) => (answer === "declined" ? [{ note, words, by }] : []));
-      return { yacht: slug, revision: edited.revision, file: document, notes: await notesOf(db, slug), declined };
+      const isSeen = (part: AbsentPart): part is AbsentPart & SurveyBundle["absent"][number] => part.place !== null && (part.collection === "fittings" || part.collection === "inventory");
+      const absent = absentParts(document, await classFileOf(db, view)).filter(isSeen).map(({ collection, key, name, place }) => ({ collection, key, name, place }));
+      return { yacht: slug, revision: edited.revision, file: document, notes: await notesOf(db, slug), declined, absent };
     }),
   );
 });
