@@ -101,6 +101,51 @@ test("outlines, steps and the order of things are dragged into place, and by key
   await expect(rows.nth(1)).toHaveAttribute("aria-label", first!);
 });
 
+test("a new part begins with what its kind demands and is not published half written; what the class has is put back; Fleet says that changes wait", async ({ page }) => {
+  await signIn(page, senna);
+  await page.goto("/fleet/pale-heron/edit");
+  await page.getByRole("button", { name: "A new part …" }).click();
+  await page.getByRole("button", { name: "Keep it" }).click();
+  await expect(page.getByText("Say what it is.")).toBeVisible();
+  await page.getByLabel("What it is called").fill("Rig the awning");
+  await page.getByLabel("What it is called").press("Enter");
+  await expect(page.getByRole("heading", { level: 2 })).toHaveText("Rig the awning");
+  await expect(page.getByText(/^\d+ blocks? ·/)).toBeVisible();
+  await page.getByRole("button", { name: "Steps 1: …", exact: true }).click();
+  await page.getByLabel("Words", { exact: true }).fill("Halyard to the awning's eye; hold for");
+  await page.getByLabel("Words", { exact: true }).press("Enter");
+  await expect(page.getByText(/^(no warning|\d+ warnings?)$/)).toBeVisible();
+  // a figure is taken from the file, and leads to where it stands
+  await page.getByRole("button", { name: "Put in a figure of the file …" }).first().click();
+  const figure = await page.locator("datalist option").evaluateAll((options) => options.map((option) => (option as HTMLOptionElement).value).find((words) => words.includes("stop hold"))!);
+  await page.getByLabel("Which figure").fill(figure);
+  await expect(page.getByText(`Reads: Halyard to the awning's eye; hold for ${figure.split(": ").at(-1)!}`)).toBeVisible();
+  await page.getByRole("button", { name: figure, exact: true }).click();
+  await expect(page.locator("code").first()).toHaveText(/^\/engines\//);
+
+  // something new at a place, and something of the class taken out and put back
+  await page.getByLabel("Find a part").fill("cockpit");
+  await page.getByRole("button", { name: "Cockpit place", exact: true }).click();
+  await page.getByRole("button", { name: "Something new here …" }).click();
+  await page.getByLabel("What it is", { exact: true }).fill("Cockpit lantern");
+  await page.getByLabel("What it is", { exact: true }).press("Enter");
+  await expect(page.getByRole("heading", { level: 2 })).toHaveText("Cockpit lantern");
+  await expect(page.getByText(/has no price yet/)).toBeVisible();
+  await page.getByLabel("Replacement, cents").fill("3900");
+  await page.getByLabel("Replacement, cents").press("Enter");
+  await expect(page.getByText(/has no price yet/)).toHaveCount(0);
+  await choose(page, "anchor-main", "Main anchor, 20 kg stowed");
+  await page.getByRole("button", { name: "Take it out", exact: true }).click();
+  await expect(page.getByText("Main anchor, 20 kg is not in the file any more.")).toBeVisible();
+  await expect(page.getByText("Of the class, not aboard (1)")).toBeVisible();
+  await page.getByRole("button", { name: "Put it aboard, as the class has it" }).click();
+  await expect(page.getByText("Of the class, not aboard (1)")).toHaveCount(0);
+  await expect(page.getByRole("heading", { level: 2 })).toHaveText("Main anchor, 20 kg");
+  await page.goto("/fleet");
+  await page.getByRole("row", { name: /Pale Heron/ }).getByRole("link", { name: /^\d+ changes not published$/ }).click();
+  await page.waitForURL("**/fleet/pale-heron/edit");
+});
+
 /** A phone with a yacht's pages and file on it. */
 async function phoneOf(contexts: BrowserContext, slug: string): Promise<Page> {
   const page = await contexts.newPage();

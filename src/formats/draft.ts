@@ -22,6 +22,8 @@ export interface DraftScreen {
   file: FileName & { name: string; revision: number };
   /** the revision the draft was begun from */
   onRevision: number;
+  /** the day at the base */
+  today: string;
   /** whether what it was begun from has a newer revision by now: published meanwhile, or of the class that a new yacht is made from */
   isStale: boolean;
   document: YachtFile;

@@ -5,7 +5,7 @@ import { useTranslations } from "next-intl";
 import { useEffect, useState } from "react";
 import { Sheet } from "@/ui/Sheet";
 
-const keys = ["t", "f", "c", "w", "h", "r", "arrows", "enter", "question"] as const;
+const keys = ["t", "f", "c", "w", "h", "r", "arrows", "enter", "slash", "undo", "question"] as const;
 
 /** The desk's keys: `?` shows them, a letter goes to a page. */
 export function KeyHelp() {

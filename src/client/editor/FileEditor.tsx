@@ -8,16 +8,19 @@ import { valueAt } from "@/core/yacht/draft/pointer";
 import { typedFigures } from "@/core/yacht/typed-figures";
 import { freeKey } from "@/core/yacht/note/propose";
 import type { DraftScreen, FileName } from "@/formats/draft";
+import { fieldWords } from "@/messages/change-words";
 import { Chip } from "@/ui/Chip";
 import { Choice } from "@/ui/Choice";
+import { EditingContext } from "./editing";
 import { FileTree } from "./FileTree";
+import { NewThingHere } from "./NewThingHere";
 import { PartFields } from "./PartFields";
 import { PasteInventory } from "./PasteInventory";
 import { ProposedPart } from "./ProposedPart";
 import { PublishPart } from "./PublishPart";
 import { ReachPart } from "./ReachPart";
 import styles from "./FileEditor.module.css";
-import type { TreePart } from "./tree";
+import { partName, type TreePart } from "./tree";
 import { useDraft } from "./useDraft";
 
 interface Props {
@@ -58,6 +61,11 @@ export function FileEditor({ first, fields, mayPublish, timeZone }: Props) {
     addEventListener("keydown", press);
     return () => removeEventListener("keydown", press);
   }, [undo, redo]);
+  const open = (at: string) => {
+    const [, collection = "", key = ""] = at.split("/");
+    setChosen({ collection, key, name: collection === "particulars" ? t("particulars") : partName(valueAt(document, `/${collection}/${key}`) ?? {}, key), order: null });
+    setView("part");
+  };
   const copy = async () => {
     if (!chosen || !path) return;
     const parts = (document as unknown as Record<string, Record<string, unknown>>)[chosen.collection] ?? {};
@@ -101,7 +109,7 @@ export function FileEditor({ first, fields, mayPublish, timeZone }: Props) {
         </p>
       )}
       <div className={styles.body}>
-        <FileTree file={document} absent={absent} chosen={chosen} disabled={!mayPublish} onChange={draft.change} onChoose={(part) => { setChosen(part); setView("part"); }} />
+        <FileTree file={document} fields={fields} onMade={open} absent={absent} chosen={chosen} disabled={!mayPublish} onChange={draft.change} onChoose={(part) => { setChosen(part); setView("part"); }} />
         <div className={styles.main}>
           {view === "proposed" && <ProposedPart slug={file.slug} screen={screen} mayPublish={mayPublish} timeZone={timeZone} onDone={draft.look} onMove={(wantedMove) => draft.change([wantedMove])} />}
           {view === "paste" && mayPublish && <PasteInventory file={file} onDone={draft.look} />}
@@ -136,7 +144,7 @@ export function FileEditor({ first, fields, mayPublish, timeZone }: Props) {
           {view === "part" && chosen && path && isThere && (
             <section aria-label={chosen.name} className={styles.fields}>
               <Box display="flex" flexWrap="wrap" justifyContent="space-between" gap="3" alignItems="center">
-                <h2>{chosen.name}</h2>
+                <h2>{chosen.collection === "particulars" ? chosen.name : partName(valueAt(document, path) ?? {}, chosen.key)}</h2>
                 {chosen.collection !== "particulars" && mayPublish && (
                   <Box display="flex" gap="2">
                     <Button onClick={() => void copy()}>{t("copy")}</Button>
@@ -146,9 +154,15 @@ export function FileEditor({ first, fields, mayPublish, timeZone }: Props) {
               </Box>
               <chakra.p>
                 <code>{path}</code>
+                {screen.lately.filter((each) => !each.isMine && (each.path === path || each.path.startsWith(`${path}/`))).slice(0, 1).map((each) => (
+                  <span key={each.at}> · {t("changed-by", { by: each.by, at: format.dateTime(new Date(each.at), { hour: "2-digit", minute: "2-digit", hourCycle: "h23", timeZone }), field: fieldWords(each.path.split("/")[3] ?? "") })}</span>
+                ))}
               </chakra.p>
               {isClass && <ReachPart sisters={screen.sisters} path={path} fields={fields[chosen.collection] ?? []} />}
-              <PartFields key={path} file={document} collection={chosen.collection} path={path} fields={fields[chosen.collection] ?? []} findings={screen.findings} typed={typed} fault={fault} disabled={!mayPublish} onChange={draft.change} />
+              {chosen.collection === "places" && mayPublish && <NewThingHere key={`new ${path}`} file={document} place={chosen.key} today={screen.today} onChange={draft.change} onMade={open} />}
+              <EditingContext value={{ file: document, collection: chosen.collection, findings: screen.findings, typed, fault, disabled: !mayPublish, onChange: draft.change, onOpen: open }}>
+                <PartFields key={path} path={path} fields={fields[chosen.collection] ?? []} />
+              </EditingContext>
             </section>
           )}
         </div>

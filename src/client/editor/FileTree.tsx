@@ -1,11 +1,13 @@
 "use client";
 import { useTranslations } from "next-intl";
-import { useMemo, useState } from "react";
+import { useEffect, useMemo, useRef, useState } from "react";
+import type { FieldSpec } from "@/core/yacht/draft/fields";
 import { reorder } from "@/core/yacht/draft/reorder";
 import type { YachtFile } from "@/core/yacht/schema";
 import { Choice } from "@/ui/Choice";
 import { Field } from "@/ui/Field";
 import styles from "./FileEditor.module.css";
+import { NewPart } from "./NewPart";
 import { Sortable, SortableRow } from "./Sortable";
 import { treeOf, type TreeGroup, type TreePart } from "./tree";
 import type { Wanted } from "./useDraft";
@@ -18,12 +20,15 @@ interface Props {
   disabled: boolean;
   onChoose: (part: TreePart) => void;
   onChange: (wanted: Wanted[]) => Promise<boolean>;
+  /** shows the part that a JSON pointer leads to */
+  onMade: (path: string) => void;
+  fields: Record<string, FieldSpec[]>;
 }
 
 const idOf = ({ collection, key }: TreePart) => `${collection} ${key}`;
 
 /** Every part of the file, by place, system or kind, to be found and chosen; what has an order of its own is dragged into another. */
-export function FileTree({ file, absent, chosen, disabled, onChoose, onChange }: Props) {
+export function FileTree({ file, fields, absent, chosen, disabled, onChoose, onChange, onMade }: Props) {
   const t = useTranslations("editor");
   const all = useTranslations();
   const [by, setBy] = useState<"place" | "system" | "collection">("place");
@@ -37,35 +42,49 @@ export function FileTree({ file, absent, chosen, disabled, onChoose, onChange }:
     const parts = group.parts.filter(({ name, key }) => name.toLowerCase().includes(wanted) || key.includes(wanted));
     return parts.length > 0 ? [{ ...group, parts }] : [];
   });
+  const first = shown[0]?.parts[0];
+  const find = useRef<HTMLInputElement>(null);
+  useEffect(() => {
+    const press = (event: KeyboardEvent) => {
+      if (event.key !== "/" || /^(INPUT|TEXTAREA|SELECT)$/.test((event.target as HTMLElement).tagName)) return;
+      event.preventDefault();
+      find.current?.select();
+    };
+    addEventListener("keydown", press);
+    return () => removeEventListener("keydown", press);
+  }, []);
   const particulars: TreePart = { collection: "particulars", key: "", name: t("particulars"), order: null };
   return (
-    <nav className={styles.tree} aria-label={t("tree")}>
-      <Field label={t("find")}>{(ids) => <input {...ids} value={sought} onChange={(event) => setSought(event.target.value)} />}</Field>
-      <Choice label={t("by")} value={by} options={(["place", "system", "collection"] as const).map((value) => ({ value, word: t(`by-${value}`) }))} onChoose={setBy} />
-      {wanted === "" && !disabled && <p className={styles.hint}>{t("drag-hint")}</p>}
-      <PartButton part={particulars} isChosen={chosen?.collection === "particulars"} onChoose={onChoose} />
-      {shown.map((group) => (
-        <details key={`${by} ${group.id}`} open={wanted !== "" || undefined}>
-          <summary>
-            {group.name} ({group.parts.length})
-          </summary>
-          {/* what a search has left out would be jumped over unseen */}
-          <Group group={group} chosen={chosen} disabled={disabled || wanted !== ""} onChoose={onChoose} onChange={onChange} />
-        </details>
-      ))}
-      {absent.length > 0 && (
-        <details open={wanted !== "" || undefined}>
-          <summary>{t("absent", { parts: absent.length })}</summary>
-          {absent.filter(({ name, key }) => name.toLowerCase().includes(wanted) || key.includes(wanted)).map((part) => (
-            <PartButton key={idOf(part)} part={part} isChosen={chosen !== null && idOf(chosen) === idOf(part)} onChoose={onChoose} />
-          ))}
-        </details>
-      )}
-    </nav>
+    <div className={styles.rail}>
+      <nav className={styles.tree} aria-label={t("tree")}>
+        <Field label={t("find")}>{(ids) => <input {...ids} ref={find} value={sought} onChange={(event) => setSought(event.target.value)} onKeyDown={(event) => event.key === "Enter" && first && onChoose(first)} />}</Field>
+        <Choice label={t("by")} value={by} options={(["place", "system", "collection"] as const).map((value) => ({ value, word: t(`by-${value}`) }))} onChoose={setBy} />
+        {wanted === "" && !disabled && <p className={styles.hint}>{t("drag-hint")}</p>}
+        <PartButton part={particulars} isChosen={chosen?.collection === "particulars"} onChoose={onChoose} />
+        {shown.map((group) => (
+          <details key={`${by} ${group.id}`} open={wanted !== "" || undefined}>
+            <summary>
+              {group.name} ({group.parts.length})
+            </summary>
+            {/* what a search has left out would be jumped over unseen */}
+            <Group group={group} chosen={chosen} disabled={disabled || wanted !== ""} onChoose={onChoose} onChange={onChange} />
+          </details>
+        ))}
+        {absent.length > 0 && (
+          <details open={wanted !== "" || undefined}>
+            <summary>{t("absent", { parts: absent.length })}</summary>
+            {absent.filter(({ name, key }) => name.toLowerCase().includes(wanted) || key.includes(wanted)).map((part) => (
+              <PartButton key={idOf(part)} part={part} isChosen={chosen !== null && idOf(chosen) === idOf(part)} onChoose={onChoose} />
+            ))}
+          </details>
+        )}
+        {!disabled && <NewPart file={file} fields={fields} onChange={onChange} onMade={onMade} />}
+      </nav>
+    </div>
   );
 }
 
-function Group({ group, chosen, disabled, onChoose, onChange }: { group: TreeGroup } & Omit<Props, "file" | "absent">) {
+function Group({ group, chosen, disabled, onChoose, onChange }: { group: TreeGroup } & Pick<Props, "chosen" | "disabled" | "onChoose" | "onChange">) {
   const ordered = group.parts.filter((part) => part.order !== null);
   const move = (from: number, to: number) => {
     const part = ordered[from];

@@ -2,48 +2,41 @@
 import { Box, Button, chakra } from "@chakra-ui/react";
 import { useTranslations } from "next-intl";
 import { useState } from "react";
+import { blankPart } from "@/core/yacht/draft/blank";
 import { referredCollection, type FieldSpec } from "@/core/yacht/draft/fields";
 import { valueAt } from "@/core/yacht/draft/pointer";
-import type { CheckedFinding } from "@/core/yacht/checks";
-import type { Point, YachtFile } from "@/core/yacht/schema";
+import type { Point } from "@/core/yacht/schema";
 import { fillFigures } from "@/core/yacht/figures";
-import { writtenAsReference, type TypedFigure } from "@/core/yacht/typed-figures";
 import { fieldWords, valueText } from "@/messages/change-words";
 import { Field } from "@/ui/Field";
-import { VerdictMark } from "@/ui/VerdictMark";
+import { useEditing } from "./editing";
+import styles from "./FileEditor.module.css";
+import { Found } from "./Found";
+import { PhotoField } from "./PhotoField";
 import { PlanPoints } from "./PlanPoints";
 import { Sortable, SortableRow } from "./Sortable";
-import type { Wanted } from "./useDraft";
+import { TextFigures } from "./TextFigures";
 import { partName } from "./tree";
-
-interface Props {
-  file: YachtFile;
-  collection: string;
-  /** where the part stands */
-  path: string;
-  fields: readonly FieldSpec[];
-  findings: readonly CheckedFinding[];
-  /** figures that stand in texts as typed where the file has a field */
-  typed: readonly TypedFigure[];
-  fault: { path: string; words: string } | null;
-  disabled: boolean;
-  onChange: (wanted: Wanted[]) => Promise<boolean>;
-}
+import { Typed } from "./Typed";
+import { Whole } from "./Whole";
 
 /** The fields of a part, each kept as soon as it is left, with what the checks say of it beside it. */
-export function PartFields({ file, collection, path, fields, findings, typed, fault, disabled, onChange }: Props) {
+export function PartFields({ path, fields }: { /** where the part stands */ path: string; fields: readonly FieldSpec[] }) {
   return (
     <Box display="grid" gap="3">
       {fields.map((field) => (
-        <PartField key={`${path}/${field.name}`} file={file} collection={collection} path={`${path}/${field.name}`} field={field} findings={findings} typed={typed} fault={fault} disabled={disabled} onChange={onChange} />
+        <PartField key={`${path}/${field.name}`} path={`${path}/${field.name}`} field={field} />
       ))}
     </Box>
   );
 }
 
-function PartField({ file, collection, path, field, findings, typed, fault, disabled, onChange }: Omit<Props, "fields"> & { field: FieldSpec }) {
+function PartField({ path, field }: { path: string; field: FieldSpec }) {
   const t = useTranslations("editor");
-  const label = useFieldLabel(field);
+  const { file, collection, findings, fault, disabled, onChange } = useEditing();
+  const words = fieldWords(field.name);
+  const name = words.charAt(0).toUpperCase() + words.slice(1);
+  const label = field.optional ? t("optional", { name }) : name;
   const value = valueAt(file, path);
   const here = findings.filter((finding) => finding.path === path || finding.path === `${path}/en`);
   const error = fault && (fault.path === path || fault.path.startsWith(`${path}/`)) ? fault.words : null;
@@ -84,6 +77,7 @@ function PartField({ file, collection, path, field, findings, typed, fault, disa
           </Box>
         );
       }
+      if (field.name === "photo") return <PhotoField path={path} label={label} value={value === null ? null : String(value)} error={error} disabled={disabled} onKeep={put} />;
       return <Typed label={label} value={String(value ?? "")} error={error} found={found} disabled={disabled} onKeep={(text) => put(text === "" && field.optional ? null : text)} />;
     }
     case "words": {
@@ -93,12 +87,7 @@ function PartField({ file, collection, path, field, findings, typed, fault, disa
         <Box>
           <Typed label={label} value={english} error={error} found={found} long disabled={disabled} onKeep={(text) => put(text === "" ? null : { ...(value as object | null), en: text })} />
           {shown !== null && <p>{t("reads", { text: shown })}</p>}
-          {typed.filter((each) => each.path === path).map((each) => (
-            <Box key={each.figure} display="flex" flexWrap="wrap" gap="3" alignItems="center">
-              <span>{t("figure-typed", { figure: each.figure, reference: each.reference })}</span>
-              {!disabled && <Button onClick={() => void put({ ...(value as object | null), en: writtenAsReference(english, each) })}>{t("figure-refer")}</Button>}
-            </Box>
-          ))}
+          <TextFigures path={path} text={english} onKeep={(text) => put({ ...(value as object | null), en: text })} />
         </Box>
       );
     }
@@ -121,14 +110,16 @@ function PartField({ file, collection, path, field, findings, typed, fault, disa
         <chakra.fieldset borderLeftWidth="4px" borderLeftStyle="solid" borderColor="line" paddingLeft="3" display="grid" gap="2">
           <chakra.legend fontWeight="700">{label}</chakra.legend>
           {value === null ? (
-            <Whole label={t("as-json")} value={null} error={error} disabled={disabled} onKeep={put} />
+            <Button justifySelf="start" disabled={disabled} onClick={() => void put(blankPart(field.of ?? [], file, collection))} aria-label={t("one-more", { name })}>
+              {t("begin")}
+            </Button>
           ) : (
-            <PartFields file={file} collection={collection} path={path} fields={field.of ?? []} findings={findings} typed={typed} fault={fault} disabled={disabled} onChange={onChange} />
+            <PartFields path={path} fields={field.of ?? []} />
           )}
         </chakra.fieldset>
       );
     case "list":
-      return <ListField {...{ file, collection, path, field, findings, typed, fault, disabled, onChange }} label={label} list={(value as unknown[] | null) ?? []} />;
+      return <ListField path={path} field={field} label={label} list={(value as unknown[] | null) ?? []} />;
     case "other": {
       const isOutline = field.name === "outline";
       if (isOutline || field.name === "at") {
@@ -147,95 +138,20 @@ function PartField({ file, collection, path, field, findings, typed, fault, disa
   }
 }
 
-/** What a check says, with its sign. */
-function Found({ finding }: { finding: CheckedFinding }) {
-  return (
-    <p>
-      <VerdictMark verdict={finding.level === "error" ? "stop" : "watch"} /> {finding.message}
-    </p>
-  );
-}
-
-function useFieldLabel(field: FieldSpec): string {
+function ListField({ path, field, label, list }: { path: string; field: FieldSpec; label: string; list: unknown[] }) {
   const t = useTranslations("editor");
-  const words = fieldWords(field.name);
-  const shown = words.charAt(0).toUpperCase() + words.slice(1);
-  return field.optional ? t("optional", { name: shown }) : shown;
-}
-
-interface TypedProps {
-  label: string;
-  value: string;
-  error: string | null;
-  found: React.ReactNode;
-  disabled: boolean;
-  long?: boolean;
-  number?: boolean;
-  onKeep: (text: string) => Promise<boolean>;
-}
-
-/** A field that keeps what was typed when it is left. What was refused stays typed beside what stands there now. */
-function Typed({ label, value, error, found, disabled, long = false, number = false, onKeep }: TypedProps) {
-  const t = useTranslations("editor");
-  const [typed, setTyped] = useState<string | null>(null);
-  const [wrong, setWrong] = useState(false);
-  const shown = typed ?? value;
-  const keep = async () => {
-    if (typed === null) return;
-    if (typed.trim() === value) return setTyped(null);
-    const kept = await onKeep(typed.trim());
-    setWrong(!kept && number);
-    if (kept) setTyped(null);
-  };
-  const keys = { onBlur: () => void keep(), disabled, value: shown };
-  return (
-    <Box>
-      <Field label={label} error={error ?? (wrong ? t("number-wrong") : null)}>
-        {(ids) =>
-          long && shown.length > 60 ? (
-            <textarea {...ids} {...keys} rows={Math.min(6, Math.ceil(shown.length / 70) + 1)} onChange={(event) => setTyped(event.target.value)} />
-          ) : (
-            <input {...ids} {...keys} inputMode={number ? "decimal" : undefined} onChange={(event) => setTyped(event.target.value)} onKeyDown={(event) => event.key === "Enter" && void keep()} />
-          )
-        }
-      </Field>
-      {typed !== null && typed !== value && error !== null && <p>{t("stands", { value })}</p>}
-      {found}
-    </Box>
-  );
-}
-
-/** What has no field of its own, as JSON. */
-function Whole({ label, value, error, disabled, onKeep }: { label: string; value: unknown; error: string | null; disabled: boolean; onKeep: (to: unknown) => Promise<boolean> }) {
-  const t = useTranslations("editor");
-  const standing = value === null ? "" : JSON.stringify(value);
-  const [typed, setTyped] = useState<string | null>(null);
-  const [wrong, setWrong] = useState(false);
-  const keep = async () => {
-    if (typed === null || typed === standing) return setTyped(null);
-    let to: unknown = null;
-    try {
-      to = typed.trim() === "" ? null : (JSON.parse(typed) as unknown);
-    } catch {
-      return setWrong(true);
-    }
-    setWrong(false);
-    if (await onKeep(to)) setTyped(null);
-  };
-  return (
-    <Field label={label} error={error ?? (wrong ? t("json-wrong") : null)}>
-      {(ids) => <textarea {...ids} rows={2} disabled={disabled} value={typed ?? standing} onChange={(event) => setTyped(event.target.value)} onBlur={() => void keep()} />}
-    </Field>
-  );
-}
-
-function ListField({ file, collection, path, field, findings, typed, fault, disabled, onChange, label, list }: Omit<Props, "fields"> & { field: FieldSpec; label: string; list: unknown[] }) {
-  const t = useTranslations("editor");
+  const { file, collection, findings, disabled, onChange } = useEditing();
   const all = useTranslations();
   // one entry at a time is open: closed ones are low enough to be dragged past one another
   const [open, setOpen] = useState<number | null>(null);
   const areWords = (field.of ?? []).length === 0;
   const entryWords = (entry: unknown) => fillFigures(valueText(all, entry), file).slice(0, 90);
+  const add = () => {
+    const entry = blankPart(field.of ?? [], file, collection);
+    setOpen(list.length);
+    // the first one begins the list, where there was none
+    void onChange([list.length === 0 ? { path, to: [entry] } : { path: `${path}/${list.length}`, to: entry }]);
+  };
   const move = (from: number, to: number) => {
     setOpen(null);
     const next = [...list];
@@ -256,9 +172,9 @@ function ListField({ file, collection, path, field, findings, typed, fault, disa
                 <Box display="flex" flexWrap="wrap" gap="2" alignItems="center">
                   <strong>{index + 1}</strong>
                   {!areWords && (
-                    <chakra.button type="button" flex="1 1 14rem" minHeight="44px" textAlign="left" cursor="pointer" aria-expanded={isOpen} aria-label={t("entry", { name, words: entryWords(entry) })} onClick={() => setOpen(isOpen ? null : index)}>
+                    <button type="button" className={styles.entry} aria-expanded={isOpen} aria-label={t("entry", { name, words: entryWords(entry) })} onClick={() => setOpen(isOpen ? null : index)}>
                       {isOpen ? "▾" : "▸"} {entryWords(entry)}
-                    </chakra.button>
+                    </button>
                   )}
                   <Button disabled={disabled || index === 0} onClick={() => move(index, index - 1)} aria-label={t("up", { name })}>
                     ↑
@@ -272,15 +188,15 @@ function ListField({ file, collection, path, field, findings, typed, fault, disa
                 </Box>
                 {!isOpen && findings.filter((finding) => finding.path.startsWith(`${path}/${index}/`)).map((finding) => <Found key={`${finding.path} ${finding.message}`} finding={finding} />)}
                 {isOpen && areWords && (
-                  <PartField file={file} collection={collection} path={`${path}/${index}`} field={{ name: String(index + 1), kind: "words", optional: false }} findings={findings} typed={typed} fault={fault} disabled={disabled} onChange={onChange} />
+                  <PartField path={`${path}/${index}`} field={{ name: String(index + 1), kind: "words", optional: false }} />
                 )}
-                {isOpen && !areWords && <PartFields file={file} collection={collection} path={`${path}/${index}`} fields={field.of ?? []} findings={findings} typed={typed} fault={fault} disabled={disabled} onChange={onChange} />}
+                {isOpen && !areWords && <PartFields path={`${path}/${index}`} fields={field.of ?? []} />}
               </Box>
             </SortableRow>
           );
         })}
       </Sortable>
-      <Button justifySelf="start" disabled={disabled || list.length === 0} onClick={() => { setOpen(list.length); void onChange([{ path: `${path}/${list.length}`, to: list.at(-1) }]); }}>
+      <Button justifySelf="start" disabled={disabled} onClick={add}>
         {t("one-more", { name: label })}
       </Button>
     </chakra.fieldset>

@@ -38,6 +38,34 @@ export function brokenFigures(text: string, file: YachtFile): string[] {
   return [...text.matchAll(reference)].flatMap(([, path = ""]) => (figureAt(file, path) === null ? [path] : []));
 }
 
+/** The references in a text, in their order, each once. */
+export function referencesIn(text: string): string[] {
+  return [...new Set([...text.matchAll(reference)].map(([, path = ""]) => path))];
+}
+
+/** A figure of the file that a text can refer to. */
+export interface FigureField {
+  /** as it is written in a text, without the braces: `engines.main.stopHoldSeconds` */
+  reference: string;
+  /** the part it is of, by its own name */
+  part: string;
+  field: string;
+  value: number;
+}
+
+/** Collections whose numbers texts speak of. */
+const withFigures = ["particulars", "engines", "generators", "tanks", "batteries", "chargers", "inverters", "fittings", "groundTackle", "sails", "reefs", "gas", "tenders"] as const;
+
+/** Every number of the file that a text can refer to, in the file's order. */
+export function figureFields(file: YachtFile): FigureField[] {
+  const of = (at: string, name: string, part: object) => Object.entries(part).flatMap(([field, value]): FigureField[] => (typeof value === "number" ? [{ reference: `${at}.${field}`, part: name, field, value }] : []));
+  return withFigures.flatMap((collection) =>
+    collection === "particulars"
+      ? of(collection, file.particulars.name, file.particulars)
+      : Object.entries(file[collection] as Record<string, { name?: Words }>).flatMap(([key, part]) => of(`${collection}.${key}`, part.name?.en ?? key, part)),
+  );
+}
+
 /** Every text of a file with the place where it stands (a JSON pointer), in English. */
 export function textsOf(part: unknown, path = ""): { path: string; text: string }[] {
   if (typeof part !== "object" || part === null) return [];

@@ -1,7 +1,10 @@
 import "server-only";
 import { undoable } from "@/core/yacht/draft/undo";
+import { dayIn } from "@/core/basics/instant";
 import { absentParts } from "@/core/yacht/note/absent";
 import type { DraftScreen, FileName } from "@/formats/draft";
+import { now } from "../clock";
+import { currentBase } from "../db/base";
 import type { Queryable } from "../db/pool";
 import { sistersOf } from "../db/yacht-classes";
 import { classFileOf, draftView, isStale, reviewDraft } from "./draft";
@@ -16,6 +19,7 @@ export async function draftScreen(db: Queryable, name: FileName, personId: strin
   return {
     file: { of, slug, name: of === "yachts" ? document.particulars.name : document.particulars.class, revision: edited.revision },
     onRevision: draft?.onRevision ?? edited.revision,
+    today: dayIn(now(), (await currentBase(db)).timeZone),
     isStale: await isStale(db, view),
     document,
     number: edits.length,

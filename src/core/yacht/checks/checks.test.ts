@@ -37,6 +37,7 @@ describe("the checks before publishing", () => {
     ["a safety topic with no procedure", "safety-topics-covered", (file) => delete file.procedures["life-raft"], "/procedures/life-raft", /the life raft: there is no procedure/],
     ["a safety topic that could be left out", "safety-topics-covered", (file) => (file.procedures["man-overboard"]!.safety = false), "/procedures/man-overboard/safety", /could leave it out/],
     ["a step that sends people elsewhere than its fitting", "steps-at-fitting", (file) => (file.fittings["windlass-breaker"]!.place = "cabin-aft") && (file.procedures["windlass-dead"]!.steps[2]!.place = "cabin-fore"), "/procedures/windlass-dead/steps/2/place", /is at Aft cabin/],
+    ["a text that was begun and left", "texts-written", (file) => (file.fittings["gas-tap"]!.where = { en: "…" }), "/fittings/gas-tap/where", /still to be written/],
     ["procedures that wait for each other", "nothing-waits-for-itself", (file) => (file.procedures["engine-start"]!.after = ["engine-stop"]), "/procedures/engine-start/after", /comes after itself/],
   ])("block %s", (_what, check, change, path, words) => {
     const found = only(change, check);
@@ -48,6 +49,7 @@ describe("the checks before publishing", () => {
     ["a fitting without photo", "fittings-found", (file) => delete file.fittings["gas-tap"]!.photo, "/fittings/gas-tap/photo"],
     ["an engine of which nobody has said how neutral is proved", "engine-facts", (file) => delete file.engines.main!.neutral, "/engines/main/neutral"],
     ["a step too long to be heard", "steps-short", (file) => (file.procedures["engine-stop"]!.steps[0]!.words = { en: "word ".repeat(26).trim() }), "/procedures/engine-stop/steps/0/words"],
+    ["a thing without a price", "things-priced", (file) => (file.inventory["anchor-main"]!.replacementMinor = 0), "/inventory/anchor-main/replacementMinor"],
     ["an outline beyond the hull", "places-inside", (file) => (file.places.bow!.outline[0] = [0.4, 2.5]), "/places/bow/outline"],
   ])("warn of %s", (_what, check, change, path) => {
     expect(only(change, check)).toEqual([expect.objectContaining({ level: "warning", path })]);

@@ -16,12 +16,14 @@ import { signalsMeasured } from "./signals-measured";
 import { stepsAtFitting } from "./steps-at-fitting";
 import { stepsShort } from "./steps-short";
 import { tanksChangeOver } from "./tanks-change-over";
+import { textsWritten } from "./texts-written";
+import { thingsPriced } from "./things-priced";
 import { walkPossible } from "./walk-possible";
 import { windlassRelieved } from "./windlass-relieved";
 
 export const fileChecks: readonly FileCheck[] = [
   referencesHold, placesReached, marksOnChain, windlassRelieved, tanksChangeOver, headsLeadSomewhere, gasShutTwice, reefTable, safetyTopicsCovered, stepsAtFitting, nothingWaitsForItself, walkPossible,
-  placesInside, readingLimits, signalsMeasured, fittingsFound, engineFacts, stepsShort,
+  placesInside, readingLimits, signalsMeasured, fittingsFound, engineFacts, stepsShort, textsWritten, thingsPriced,
 ];
 
 export interface CheckedFinding extends Finding {

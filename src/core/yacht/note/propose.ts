@@ -9,6 +9,8 @@ export interface ProposedEdit {
   to: unknown;
 }
 
+const made = (path: string, to: unknown): ProposedEdit => ({ path, from: null, to });
+
 /** Price and life of a new thing until somebody types them: none, and ten years. */
 const unpriced = { replacementMinor: 0, lifeMonths: 120 } as const;
 
@@ -34,7 +36,7 @@ export function proposeEdits(file: YachtFile, note: YachtNote, day: string, ofCl
     return JSON.stringify(from) === JSON.stringify(to) ? [] : [{ path, from, to }];
   };
   const place = note.place !== null && Object.hasOwn(file.places, note.place) ? note.place : null;
-  if (note.kind === "new") return place === null || note.name.trim() === "" ? [] : newPart(file, note, place, day, edit);
+  if (note.kind === "new") return place === null || note.name.trim() === "" ? [] : [newPart(file, note, place, day)];
   if (!note.about) return [];
   const { collection, key } = note.about;
   const base = `/${collection}/${key}`;
@@ -63,14 +65,23 @@ export function proposeEdits(file: YachtFile, note: YachtNote, day: string, ofCl
   }
 }
 
-function newPart(file: YachtFile, note: YachtNote, place: string, day: string, edit: (path: string, to: unknown) => ProposedEdit[]): ProposedEdit[] {
+/** What is said of a thing that is not in the file. */
+export type NewThing = Pick<YachtNote, "name" | "thing" | "count" | "where" | "how" | "photos">;
+
+/**
+ * A part for a thing that is not in the file: a fitting, or something stowed where it is not said to be one.
+ *
+ * @param place a place of the file
+ * @param day the day something stowed counts as bought
+ */
+export function newPart(file: YachtFile, note: NewThing, place: string, day: string): ProposedEdit {
   const name = { en: note.name.trim() };
   const where = { en: note.where.trim() === "" ? (file.places[place]?.name.en ?? place) : note.where.trim() };
   if (note.thing !== null) {
-    return edit(`/fittings/${freeKey(file.fittings, note.name)}`, {
+    return made(`/fittings/${freeKey(file.fittings, note.name)}`, {
       name, system: "hull-and-deck", place, kind: note.thing, where, ...(note.how.trim() === "" ? {} : { how: { en: note.how.trim() } }), ...(note.photos[0] ? { photo: note.photos[0] } : {}),
     });
   }
   const last = Math.max(0, ...Object.values(file.inventory).map((item) => item.order));
-  return edit(`/inventory/${freeKey(file.inventory, note.name)}`, { name, order: last + 10, place, where, system: "comfort", group: "below", expected: note.count ?? 1, boughtOn: day, ...unpriced });
+  return made(`/inventory/${freeKey(file.inventory, note.name)}`, { name, order: last + 10, place, where, system: "comfort", group: "below", expected: note.count ?? 1, boughtOn: day, ...unpriced });
 }

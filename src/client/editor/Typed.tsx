@@ -1,0 +1,47 @@
+"use client";
+import { Box } from "@chakra-ui/react";
+import { useTranslations } from "next-intl";
+import { useState } from "react";
+import { Field } from "@/ui/Field";
+
+interface Props {
+  label: string;
+  value: string;
+  error: string | null;
+  found: React.ReactNode;
+  disabled: boolean;
+  long?: boolean;
+  number?: boolean;
+  onKeep: (text: string) => Promise<boolean>;
+}
+
+/** A field that keeps what was typed when it is left. What was refused stays typed beside what stands there now. */
+export function Typed({ label, value, error, found, disabled, long = false, number = false, onKeep }: Props) {
+  const t = useTranslations("editor");
+  const [typed, setTyped] = useState<string | null>(null);
+  const [wrong, setWrong] = useState(false);
+  const shown = typed ?? value;
+  const keep = async () => {
+    if (typed === null) return;
+    if (typed.trim() === value) return setTyped(null);
+    const kept = await onKeep(typed.trim());
+    setWrong(!kept && number);
+    if (kept) setTyped(null);
+  };
+  const keys = { onBlur: () => void keep(), disabled, value: shown };
+  return (
+    <Box>
+      <Field label={label} error={error ?? (wrong ? t("number-wrong") : null)}>
+        {(ids) =>
+          long && shown.length > 60 ? (
+            <textarea {...ids} {...keys} rows={Math.min(6, Math.ceil(shown.length / 70) + 1)} onChange={(event) => setTyped(event.target.value)} />
+          ) : (
+            <input {...ids} {...keys} inputMode={number ? "decimal" : undefined} onChange={(event) => setTyped(event.target.value)} onKeyDown={(event) => event.key === "Enter" && void keep()} />
+          )
+        }
+      </Field>
+      {typed !== null && typed !== value && error !== null && <p>{t("stands", { value })}</p>}
+      {found}
+    </Box>
+  );
+}
