@@ -53,9 +53,9 @@ async function take(browser: Browser, { name, size, show }: Picture): Promise<vo
   await context.close();
 }
 
-async function signIn(page: Page): Promise<void> {
+async function signIn(page: Page, who = "maro"): Promise<void> {
   await page.goto("/sign-in");
-  await page.getByLabel("E-mail").fill("maro@brinecove.example");
+  await page.getByLabel("E-mail").fill(`${who}@brinecove.example`);
   await page.getByLabel("Password").fill("sallow-tide-7");
   await page.getByRole("button", { name: "Sign in" }).click();
   await page.waitForURL("**/today");
@@ -99,7 +99,6 @@ const pictures: Picture[] = [
       await page.getByRole("list", { name: "The round" }).getByRole("button", { name: /^Engine, cold/ }).click();
     },
   },
-  { name: "check-in-phone", size: phone, show: (page) => open(page, "Wenna Coldrake", /Go on with the check-in/) },
   {
     name: "in-the-way", size: desk,
     show: async (page) => {
@@ -153,5 +152,25 @@ const pictures: Picture[] = [
     },
   },
   { name: "before-briefing", size: desk, show: async (page) => { await signIn(page); await page.goto("/charters/BR-1065/briefing"); } },
-  { name: "sisters", size: desk, show: async (page) => { await signIn(page); await page.goto("/fleet/quillback/beside/cold-harbour"); } },
+  {
+    name: "editor", size: desk,
+    show: async (page) => {
+      await signIn(page, "senna");
+      await page.goto("/fleet/quillback/edit");
+      await page.getByLabel("Find a part").fill("stop the engine");
+      await page.getByRole("button", { name: "Stop the engine procedure" }).click();
+      await page.getByRole("button", { name: /^Steps 2/ }).click();
+      await page.getByLabel("Words", { exact: true }).scrollIntoViewIfNeeded();
+      await page.mouse.wheel(0, 420);
+    },
+  },
+  {
+    name: "survey-phone", size: phone,
+    show: async (page) => {
+      await signIn(page, "senna");
+      await page.goto("/survey#quillback");
+      await page.getByLabel("Where you stand").selectOption({ index: 2 });
+      await page.getByRole("heading", { level: 2 }).scrollIntoViewIfNeeded();
+    },
+  },
 ];

@@ -1,11 +1,11 @@
 "use client";
 import { useTranslations } from "next-intl";
 import { useState } from "react";
-import { fittingKinds } from "@/core/yacht/parts/fittings";
 import type { YachtNote } from "@/core/yacht/note/note";
 import { Button } from "@/ui/Button";
 import { Field } from "@/ui/Field";
 import styles from "../book/Book.module.css";
+import { ThingKind } from "../notes/ThingKind";
 import type { ReadyPhoto } from "../photos/re-encode";
 import { usePhotos } from "../photos/usePhotos";
 import type { Keep } from "./keep";
@@ -33,18 +33,7 @@ export function NewThing({ place, photographed, onKeep, onDone }: { place: strin
       <Field label={t("name")} error={wrong ? t("say-name") : null}>
         {(ids) => <input {...ids} maxLength={200} value={name} onChange={(event) => setName(event.target.value)} />}
       </Field>
-      <Field label={t("thing")}>
-        {(ids) => (
-          <select {...ids} value={thing} onChange={(event) => setThing(event.target.value)}>
-            <option value="">{t("stowed")}</option>
-            {fittingKinds.map((kind) => (
-              <option key={kind} value={kind}>
-                {all(`fitting-kind.${kind}`)}
-              </option>
-            ))}
-          </select>
-        )}
-      </Field>
+      <ThingKind value={thing} onChange={setThing} />
       {thing === "" && <Field label={t("count")}>{(ids) => <input {...ids} inputMode="numeric" value={count} onChange={(event) => setCount(event.target.value)} />}</Field>}
       <Field label={t("where")}>{(ids) => <input {...ids} maxLength={500} value={where} onChange={(event) => setWhere(event.target.value)} />}</Field>
       {thing !== "" && <Field label={t("how")}>{(ids) => <input {...ids} maxLength={500} value={how} onChange={(event) => setHow(event.target.value)} />}</Field>}
