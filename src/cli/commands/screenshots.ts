@@ -169,8 +169,8 @@ const pictures: Picture[] = [
     show: async (page) => {
       await signIn(page, "senna");
       await page.goto("/survey#quillback");
+      await page.getByText(/Ready for no signal/).waitFor({ timeout: 90_000 });
       await page.getByLabel("Where you stand").selectOption({ index: 2 });
-      await page.getByRole("heading", { level: 2 }).scrollIntoViewIfNeeded();
     },
   },
 ];

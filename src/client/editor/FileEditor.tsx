@@ -91,14 +91,6 @@ export function FileEditor({ first, fields, mayPublish, timeZone }: Props) {
           </p>
         </Box>
         <Box display="flex" flexWrap="wrap" gap="2" alignItems="center">
-          <span role="status">{t(`state-${state}`)}</span>
-          <Button disabled={!screen.undo} onClick={() => void undo()}>
-            {t("undo")}
-          </Button>
-          <Button disabled={!screen.redo} onClick={() => void redo()}>
-            {t("redo")}
-          </Button>
-          <Chip verdict={errors > 0 ? "stop" : screen.findings.length > 0 ? "watch" : "fine"}>{t("checks", { errors, warnings: screen.findings.length - errors })}</Chip>
           <Choice label={t("view")} value={view} options={views.map((value) => ({ value, word: t(`view-${value}`, { notes: screen.notes.length + screen.moved.length }) }))} onChoose={setView} />
         </Box>
       </div>
@@ -108,6 +100,16 @@ export function FileEditor({ first, fields, mayPublish, timeZone }: Props) {
           {fault.words}
         </p>
       )}
+      <div className={styles.bar}>
+        <Button disabled={!screen.undo} onClick={() => void undo()}>
+          {t("undo")}
+        </Button>
+        <Button disabled={!screen.redo} onClick={() => void redo()}>
+          {t("redo")}
+        </Button>
+        <span role="status">{t(`state-${state}`)}</span>
+        <Chip verdict={errors > 0 ? "stop" : screen.findings.length > 0 ? "watch" : "fine"}>{t("checks", { errors, warnings: screen.findings.length - errors })}</Chip>
+      </div>
       <div className={styles.body}>
         <FileTree file={document} fields={fields} onMade={open} absent={absent} chosen={chosen} disabled={!mayPublish} onChange={draft.change} onChoose={(part) => { setChosen(part); setView("part"); }} />
         <div className={styles.main}>
