@@ -94,7 +94,8 @@ function OpenBook({ store }: { store: BookStore }) {
   }, [store]);
   const [notErased, setNotErased] = useState(false);
   const close = async () => {
-    if (!(await store.erase())) return setNotErased(true);
+    const { NoteStore } = await import("../store/note-store");
+    if ((await NoteStore.open().leave().catch(() => [])).length > 0 || !(await store.erase())) return setNotErased(true);
     await ask("/api/book/close", anything, { method: "POST", body: {} }).catch(() => undefined);
     location.reload();
   };

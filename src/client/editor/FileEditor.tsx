@@ -95,11 +95,6 @@ export function FileEditor({ first, fields, mayPublish, timeZone }: Props) {
         </Box>
       </div>
       {screen.isStale && <Stale file={file} onDone={draft.look} />}
-      {fault && (
-        <p role="alert" className={styles.fault}>
-          {fault.words}
-        </p>
-      )}
       <div className={styles.bar}>
         <Button disabled={!screen.undo} onClick={() => void undo()}>
           {t("undo")}
@@ -109,6 +104,11 @@ export function FileEditor({ first, fields, mayPublish, timeZone }: Props) {
         </Button>
         <span role="status">{t(`state-${state}`)}</span>
         <Chip verdict={errors > 0 ? "stop" : screen.findings.length > 0 ? "watch" : "fine"}>{t("checks", { errors, warnings: screen.findings.length - errors })}</Chip>
+        {fault && (
+          <strong role="alert" className={styles.refused}>
+            {fault.words}
+          </strong>
+        )}
       </div>
       <div className={styles.body}>
         <FileTree file={document} fields={fields} onMade={open} absent={absent} chosen={chosen} disabled={!mayPublish} onChange={draft.change} onChoose={(part) => { setChosen(part); setView("part"); }} />

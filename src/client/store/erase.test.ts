@@ -4,6 +4,7 @@ import { demoYacht } from "@/testing/demo-yacht";
 import type { HandoverBundle } from "@/formats/wire";
 import { directory, keepHandover } from "./database";
 import { eraseOf, eraseOld, eraseOne, holdOpen } from "./erase";
+import { NoteStore } from "./note-store";
 import { HandoverStore } from "./handover-store";
 
 const list = listOf([countLine("fender")]);
@@ -43,6 +44,17 @@ it("leaves what has not reached the base, and says whose it is", async () => {
   await again.answered([{ id: entry, state: "there", message: null }]);
   again.db.close();
   expect(await eraseOf(maro)).toEqual({ erased: 1, stays: [] });
+});
+
+it("leaves a handover of which a note about the file still waits: nothing else may send that", async () => {
+  const about = { kind: "not-here", about: { collection: "fittings", key: "gas-tap" }, place: null, name: "", thing: null, count: null, where: "", how: "" } as const;
+  globalThis.fetch = (() => Promise.reject(new TypeError("Failed to fetch"))) as typeof fetch;
+  await NoteStore.open().add("test-tern", about, [], { handover: handoverId, grant: "a-grant", photos: [] });
+  expect(await eraseOf(maro)).toEqual({ erased: 0, stays: ["Test Tern"] });
+  globalThis.fetch = ((_path: string, init: RequestInit) => Promise.resolve(Response.json({ answers: (JSON.parse(String(init.body)) as { notes: { id: string }[] }).notes.map(({ id: note }) => ({ id: note, status: "kept", message: null })) }))) as typeof fetch;
+  NoteStore.open().send({ handover: handoverId, grant: "a-grant" });
+  await until(async () => !(await NoteStore.open().waitsAt(handoverId)));
+  expect((await eraseOf(maro)).erased).toBe(1);
 });
 
 it("leaves a seal that is still to be sent", async () => {

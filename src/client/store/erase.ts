@@ -42,7 +42,7 @@ async function erase(isMeant: (known: KnownHandover, db: HandoverDatabase) => Pr
       const db = handoverDatabase(known.database);
       try {
         if (!(await isMeant(known, db))) continue;
-        const gone = !(await isUnsent(db)) && (mine ? await remove(db) : await alone(known.database, () => remove(db)));
+        const gone = !(await isUnsent(known.handover, db)) && (mine ? await remove(db) : await alone(known.database, () => remove(db)));
         if (gone) {
           await devices.handovers.delete(known.handover);
           outcome.erased += 1;
@@ -63,7 +63,10 @@ async function remove(db: HandoverDatabase): Promise<boolean> {
 }
 
 /** Whether a store holds anything that the base has not said it has. */
-async function isUnsent(db: HandoverDatabase): Promise<boolean> {
+async function isUnsent(handover: string, db: HandoverDatabase): Promise<boolean> {
+  // notes stand in a store of their own, which a check-in without any has no need of
+  const { NoteStore } = await import("./note-store");
+  if (await NoteStore.open().waitsAt(handover)) return true;
   const waiting = (await db.entries.where("state").equals("waiting").count()) + (await db.photos.where("state").equals("waiting").count());
   return waiting > 0 || Boolean((await db.handover.get("handover"))?.sealToSend);
 }

@@ -106,6 +106,28 @@ export class NoteStore {
     return (await this.db.notes.where("state").equals("waiting").count()) + (await this.db.photos.where("state").equals("waiting").count());
   }
 
+  /**
+   * Takes off this device what the base has: notes, photos, and the files that were taken along. What has not reached it
+   * is sent first and stays where that fails.
+   *
+   * @returns the yachts of which something stays
+   */
+  async leave(): Promise<string[]> {
+    this.send();
+    await this.sending;
+    const left = new Set((await this.db.notes.where("state").equals("waiting").toArray()).map(({ yacht }) => yacht));
+    const names = await Promise.all([...left].map(async (yacht) => (await this.survey(yacht))?.file.particulars.name ?? yacht));
+    await this.db.notes.where("state").notEqual("waiting").delete();
+    await this.db.photos.where("state").notEqual("waiting").delete();
+    await this.db.surveys.where("yacht").noneOf([...left]).delete();
+    return names;
+  }
+
+  /** Whether a note made at a handover waits: only that handover's device may send it. */
+  async waitsAt(handover: string): Promise<boolean> {
+    return (await this.db.notes.where("state").equals("waiting").toArray()).some((each) => each.handover === handover);
+  }
+
   /** Sends what waits, one round after the other; without signal it stays. */
   send(at: Pick<MadeAt, "handover" | "grant"> | null = null): void {
     this.sending = this.sending.then(() => this.round(at)).catch(() => undefined);

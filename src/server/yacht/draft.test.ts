@@ -5,6 +5,7 @@ import { takingBack } from "@/core/yacht/draft/undo";
 import type { FileName } from "@/formats/draft";
 import { demoBase } from "@/testing/demo-base";
 import { listYachts, findYacht } from "../db/yachts";
+import { fileWork } from "../db/file-work";
 import { findHandover } from "../db/handovers";
 import { findClass } from "../db/yacht-classes";
 import { openHandover } from "../handover/open";
@@ -151,6 +152,31 @@ describe("notes from aboard", () => {
     await expect(base.inBase((db) => answerNote(db, "gannet-rock", gone!.note.id, "declined", " ", senna))).rejects.toMatchObject({ code: "words-missing" });
     await base.inBase((db) => answerNote(db, "gannet-rock", gone!.note.id, "declined", "that place was taken out", senna));
     expect(await open()).toEqual([]);
+  });
+});
+
+describe("what waits in a yacht's file", () => {
+  it("counts what is proposed and what is not published, and nothing that says all is well", async () => {
+    const waits = async () => (await base.inBase(fileWork))["little-auk"] ?? null;
+    expect(await waits()).toBeNull();
+    const { document } = await view("little-auk");
+    const [key, fitting] = Object.entries(document.fittings)[0]!;
+    const note = (kind: string, more: object = {}) => ({ v: 1, id: uuid(), yacht: "little-auk", kind, about: { collection: "fittings", key }, place: fitting.place, name: "", thing: null, count: null, where: "", how: "", photos: [], at: "2027-06-12T09:00:00.000Z", ...more });
+    await base.inBase((db) => takeNotes(db, "little-auk", [note("as-in-file"), note("not-here")], ilko));
+    await type("little-auk", [edit("/particulars/berths", document.particulars.berths, 3)]);
+    expect(await waits()).toEqual({ proposed: 1, unpublished: 1 });
+    // taken out of the draft, it is of the class and not aboard; a phone that finds it after all proposes it as the class has it
+    await type("little-auk", [edit(`/fittings/${key}`, fitting, null)]);
+    const screen = () => base.inBase((db) => draftScreen(db, of("little-auk"), senna));
+    expect((await screen()).absent.map((part) => [part.collection, part.key, part.place])).toContainEqual(["fittings", key, fitting.place]);
+    const back = note("as-class");
+    await base.inBase((db) => takeNotes(db, "little-auk", [back], ilko));
+    await base.inBase((db) => answerNote(db, "little-auk", back.id, "taken-over", "", senna));
+    expect((await view("little-auk")).document.fittings[key]?.name).toEqual(fitting.name);
+    const [open] = await base.inBase((db) => openNotes(db, "little-auk"));
+    await base.inBase((db) => answerNote(db, "little-auk", open!.note.id, "declined", "it is behind the board", senna));
+    expect((await screen()).answered.map(({ answer, words, by, writtenBy }) => [answer, words, by, writtenBy]).sort()).toEqual([["declined", "it is behind the board", "Senna Ruhl", "Ilko Brand"], ["taken-over", "", "Senna Ruhl", "Ilko Brand"]]);
+    expect(await waits()).toEqual({ proposed: 0, unpublished: 3 });
   });
 });
 
