@@ -18,10 +18,11 @@ describe("what a mismatch says", () => {
   it.each<[string, unknown, string]>([
     ["names what is missing", { ...thing, name: undefined }, 'The input needs "name".'],
     ["names what does not belong", { ...thing, price: 2 }, 'The input has "price", which does not belong there.'],
-    ["shows the value that is out of bounds", { ...thing, length: 400 }, "/length must be <= 40 (it is 400)."],
+    ["shows the value that is out of bounds", { ...thing, length: 400 }, "/length must be 40 or less (it is 400)."],
+    ["tells how long a text must be", { ...thing, name: "" }, '/name must have 1 character or more (it is "").'],
     ["gives the pattern", { ...thing, code: "a" }, "/code is not written as it must be (^[A-Z]+$)."],
-    ["tells another type", { ...thing, name: 5 }, "/name must be string (it is 5)."],
-    ["says so when it is no object at all", "oar", 'The input must be object (it is "oar").'],
+    ["tells another type", { ...thing, name: 5 }, "/name must be text (it is 5)."],
+    ["says so when it is no object at all", "oar", 'The input must be an object (it is "oar").'],
   ])("%s", (_what, value, words) => {
     expect(says(Thing, value)).toBe(words);
   });
@@ -32,12 +33,12 @@ describe("what a mismatch says", () => {
 
   it("goes by the branch of a choice that got furthest", () => {
     expect(says(ResultValue, { result: "fails", remark: "" })).toMatch(/^\/remark /);
-    expect(says(ResultValue, { result: "not-tried", reason: "wind", withinHours: 1000 })).toMatch(/^\/withinHours must be <= 168/);
+    expect(says(ResultValue, { result: "not-tried", reason: "wind", withinHours: 1000 })).toMatch(/^\/withinHours must be 168 or less/);
   });
 
   it("reads a pointer with a slash in its key", () => {
     const Map = Type.Record(Type.String(), Type.Integer());
-    expect(says(Map, { "a/b": 1.5 })).toBe("/a~1b must be integer (it is 1.5).");
+    expect(says(Map, { "a/b": 1.5 })).toBe("/a~1b must be a whole number (it is 1.5).");
   });
 });
 
@@ -63,7 +64,7 @@ describe("what comes from outside", () => {
     expect(mismatch(YachtFile, file)).toBeNull();
     const broken = structuredClone(file) as unknown as { inventory: Record<string, { expected: unknown }>; tanks: Record<string, { capacityL: unknown }> };
     (broken.inventory["fender-large"] as { expected: unknown }).expected = "six";
-    expect(says(YachtFile, broken)).toMatch(/^\/inventory\/fender-large\/expected must be integer/);
+    expect(says(YachtFile, broken)).toMatch(/^\/inventory\/fender-large\/expected must be a whole number/);
     expect(says(YachtFile, { ...file, colour: "blue" })).toBe('The input has "colour", which does not belong there.');
     expect(says(YachtFile, { ...file, tanks: { fuel: { ...file.tanks.fuel, capacityL: -5 } } })).toMatch(/^\/tanks\/fuel\/capacityL must be/);
   });

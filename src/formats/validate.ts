@@ -50,6 +50,22 @@ function worded(errors: ErrorObject[], value: unknown): SchemaMismatch {
   return new SchemaMismatch(error.instancePath, wantedBy(error, value));
 }
 
+const counted = (count: number, one: string) => `${count} ${one}${count === 1 ? "" : "s"}`;
+
+/** Bounds as a person says them. */
+const boundWords: Readonly<Record<string, (limit: number) => string>> = {
+  minimum: (limit) => `must be ${limit} or more`,
+  maximum: (limit) => `must be ${limit} or less`,
+  exclusiveMinimum: (limit) => `must be more than ${limit}`,
+  exclusiveMaximum: (limit) => `must be less than ${limit}`,
+  minLength: (limit) => `must have ${counted(limit, "character")} or more`,
+  maxLength: (limit) => `must have ${counted(limit, "character")} at most`,
+  minItems: (limit) => `must have ${limit === 1 ? "1 entry" : `${limit} entries`} or more`,
+  maxItems: (limit) => `must have ${limit === 1 ? "1 entry" : `${limit} entries`} at most`,
+};
+
+const typeWords: Readonly<Record<string, string>> = { string: "text", number: "a number", integer: "a whole number", boolean: "true or false", array: "a list", object: "an object", null: "empty" };
+
 function wantedBy(error: ErrorObject, value: unknown): string {
   const params = error.params as Record<string, unknown>;
   switch (error.keyword) {
@@ -57,6 +73,8 @@ function wantedBy(error: ErrorObject, value: unknown): string {
       return `needs "${String(params.missingProperty)}"`;
     case "additionalProperties":
       return `has "${String(params.additionalProperty)}", which does not belong there`;
+    case "type":
+      return `must be ${[params.type].flat().map((type) => typeWords[String(type)] ?? String(type)).join(" or ")}${shownAt(error, value)}`;
     case "const":
       return `must be ${JSON.stringify(params.allowedValue)}`;
     case "enum":
@@ -64,9 +82,14 @@ function wantedBy(error: ErrorObject, value: unknown): string {
     case "pattern":
       return `is not written as it must be (${String(params.pattern)})`;
     default: {
-      const at = error.instancePath.split("/").slice(1).reduce<unknown>((part, key) => (part as Record<string, unknown> | null)?.[key.replaceAll("~1", "/").replaceAll("~0", "~")], value);
-      const shown = typeof at === "number" || (typeof at === "string" && at.length < 60) ? ` (it is ${JSON.stringify(at)})` : "";
-      return `${error.message ?? "is not as it must be"}${shown}`;
+      const bound = boundWords[error.keyword]?.(Number(params.limit));
+      return `${bound ?? error.message ?? "is not as it must be"}${shownAt(error, value)}`;
     }
   }
+}
+
+/** What stands where the error is, when it is short. */
+function shownAt(error: ErrorObject, value: unknown): string {
+  const at = error.instancePath.split("/").slice(1).reduce<unknown>((part, key) => (part as Record<string, unknown> | null)?.[key.replaceAll("~1", "/").replaceAll("~0", "~")], value);
+  return typeof at === "number" || (typeof at === "string" && at.length < 60) ? ` (it is ${JSON.stringify(at)})` : "";
 }

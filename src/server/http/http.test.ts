@@ -27,7 +27,7 @@ describe("reading a body", () => {
     ["what is not JSON", "{count:3}", { status: 400, code: "not-json" }],
     ["a missing field", "{}", { status: 422, code: "wrong-form", message: 'The input needs "count".' }],
     ["a field too many", '{"count":1,"price":2}', { code: "wrong-form", message: 'The input has "price", which does not belong there.' }],
-    ["a wrong value", '{"count":-1}', { code: "wrong-form", where: "/count", message: "/count must be >= 0 (it is -1)." }],
+    ["a wrong value", '{"count":-1}', { code: "wrong-form", where: "/count", message: "/count must be 0 or more (it is -1)." }],
     ["another kind of value", '{"count":"3"}', { code: "wrong-form", where: "/count" }],
   ])("refuses %s", async (_what, text, problem) => {
     await expect(readJson(post(text), Count)).rejects.toMatchObject(problem);

@@ -60,7 +60,9 @@ describe("a draft", () => {
   it("refuses what is no yacht file, with the place, and keeps nothing of a batch then", async () => {
     const { edits } = await view("quillback");
     const bad = [edit("/particulars/year", (await view("quillback")).document.particulars.year, 2019), edit("/particulars/beamM", (await view("quillback")).document.particulars.beamM, "wide")];
-    await expect(type("quillback", bad)).rejects.toMatchObject({ status: 422, code: "wrong-form", where: "/particulars/beamM" });
+    await expect(type("quillback", bad)).rejects.toMatchObject({ status: 422, code: "wrong-form", where: "/particulars/beamM", message: 'Particulars, beam, m, must be a number (it is "wide"). Nothing was kept; type it again.' });
+    const hold = (await view("quillback")).document.engines.main?.stopHoldSeconds;
+    await expect(type("quillback", [edit("/engines/main/stopHoldSeconds", hold, 900)])).rejects.toMatchObject({ where: "/engines/main/stopHoldSeconds", message: expect.stringMatching(/^Engine, stop hold, seconds, must be 30 or less \(it is 900\)/) });
     await expect(type("quillback", [edit("/fittings/moon/where/en", null, "up")])).rejects.toMatchObject({ code: "no-such-part" });
     expect((await view("quillback")).edits).toHaveLength(edits.length);
   });

@@ -3,10 +3,12 @@ import { v7 as uuid } from "uuid";
 import { fileChanges, same, type FileChange } from "@/core/yacht/changes";
 import { checkFile, type CheckedFinding } from "@/core/yacht/checks";
 import { applyEdit, carryEdits, draftDocument, EditConflict, type DraftEdit } from "@/core/yacht/draft/edit";
+import { valueAt } from "@/core/yacht/draft/pointer";
 import { YachtFile } from "@/core/yacht/schema";
 import { upgradeYachtFile } from "@/core/yacht/upgrade";
 import type { FileName } from "@/formats/draft";
 import { mismatch } from "@/formats/validate";
+import { fieldWords } from "@/messages/change-words";
 import { now } from "../clock";
 import { addDraft, addEdit, currentDraft, editsOf, endDraft, findEdit, type DraftRow, type KeptEdit } from "../db/drafts";
 import type { Queryable } from "../db/pool";
@@ -119,11 +121,21 @@ export async function editDraft(db: Queryable, name: FileName, edits: readonly D
     }
   }
   const wrong = mismatch(YachtFile, document);
-  if (wrong) throw new Refusal(422, "wrong-form", wrong.message, wrong.where);
+  if (wrong) throw new Refusal(422, "wrong-form", `${placeWords(document, wrong.where)} ${wrong.wanted}. Nothing was kept; type it again.`, wrong.where);
   const { id } = await needDraft(db, view, personId);
   let number = view.edits.length;
   for (const edit of fresh) await addEdit(db, id, (number += 1), edit, personId, now());
   return { number };
+}
+
+/** A place of a file as people read it: "Engine, stop hold, seconds". */
+function placeWords(document: unknown, where: string): string {
+  const [, collection = "", key, ...rest] = where.split("/");
+  const [part, field] = collection === "particulars" ? [{ name: { en: "Particulars" } }, [key ?? "", ...rest]] : [valueAt(document, `/${collection}/${key ?? ""}`), rest];
+  const { name, title, words } = (part ?? {}) as Record<"name" | "title" | "words", { en?: string } | undefined>;
+  const of = name?.en ?? title?.en ?? words?.en ?? key ?? collection;
+  // entries of a list are counted from one
+  return field.length === 0 ? of : `${of}, ${fieldWords(field.map((step) => (/^\d+$/.test(step) ? String(Number(step) + 1) : step)).join("."))},`;
 }
 
 function shown(value: unknown): string {
