@@ -110,7 +110,7 @@ test("a new part begins with what its kind demands and is not published half wri
   await page.getByLabel("What it is called").fill("Rig the awning");
   await page.getByLabel("What it is called").press("Enter");
   await expect(page.getByRole("heading", { level: 2 })).toHaveText("Rig the awning");
-  await expect(page.getByText(/^\d+ blocks? ·/)).toBeVisible();
+  await expect(page.getByText(/^\d+ things? blocks? ·/)).toBeVisible();
   await page.getByRole("button", { name: "Steps 1: …", exact: true }).click();
   await page.getByLabel("Words", { exact: true }).fill("Halyard to the awning's eye; hold for");
   await page.getByLabel("Words", { exact: true }).press("Enter");

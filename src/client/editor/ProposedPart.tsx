@@ -3,7 +3,6 @@ import { Box, Button } from "@chakra-ui/react";
 import { useFormatter, useTranslations } from "next-intl";
 import { useEffect, useRef, useState, type KeyboardEvent } from "react";
 import type { YachtNote } from "@/core/yacht/note/note";
-import type { YachtFile } from "@/core/yacht/schema";
 import type { DraftScreen } from "@/formats/draft";
 import { changeWords } from "@/messages/change-words";
 import { Field } from "@/ui/Field";
@@ -65,7 +64,7 @@ export function ProposedPart({ slug, screen, mayPublish, timeZone, onDone, onMov
           <ul>
             {screen.answered.map(({ note, content, answer, words, writtenBy, by, at }) => (
               <li key={note}>
-                {format.dateTime(new Date(at), { dateStyle: "medium", timeStyle: "short", timeZone })}: <strong>{noteName(content, screen.document)}</strong> ({t(`note-${content.kind}`)}, {writtenBy ?? t("crew")}) {t(`answered-${answer}`, { by, words })}
+                {format.dateTime(new Date(at), { dateStyle: "medium", timeStyle: "short", timeZone })}: <strong>{noteName(content, screen)}</strong> ({t(`note-${content.kind}`)}, {writtenBy ?? t("crew")}) {t(`answered-${answer}`, { by, words })}
               </li>
             ))}
           </ul>
@@ -75,11 +74,11 @@ export function ProposedPart({ slug, screen, mayPublish, timeZone, onDone, onMov
   );
 }
 
-/** What a note is about, by the name that the file has for it. */
-function noteName(note: YachtNote, file: YachtFile): string {
-  if (!note.about) return note.name;
-  const part = (file as unknown as Record<string, Record<string, unknown>>)[note.about.collection]?.[note.about.key];
-  return part ? partName(part, note.about.key) : note.about.key;
+/** What a note is about, by the name that the file has for it, or her class where her file has it no more. */
+function noteName({ about, name }: YachtNote, { document, absent }: DraftScreen): string {
+  if (!about) return name;
+  const part = document[about.collection][about.key];
+  return part ? partName(part, about.key) : (absent.find(({ collection, key }) => collection === about.collection && key === about.key)?.name ?? about.key);
 }
 
 function NoteRow({ each: { note, by, edits }, slug, screen, mayPublish, timeZone, onDone }: { each: DraftScreen["notes"][number] } & Omit<Props, "onMove">) {
@@ -88,7 +87,7 @@ function NoteRow({ each: { note, by, edits }, slug, screen, mayPublish, timeZone
   const format = useFormatter();
   const { send, fault, busy } = useAsk();
   const [words, setWords] = useState("");
-  const name = noteName(note, screen.document);
+  const name = noteName(note, screen);
   const answer = async (how: "taken-over" | "declined") => {
     if (await send(`/api/yachts/${slug}/notes/${note.id}`, { answer: how, words: words.trim() })) await onDone();
   };

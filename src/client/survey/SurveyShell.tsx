@@ -162,17 +162,20 @@ function Survey({ bundle, isKept }: { bundle: SurveyBundle; isKept: boolean }) {
           <>
             <h3>{t("survey.absent")}</h3>
             <ul className={own.things}>
-              {absentHere.map((thing) => (
-                <li key={`${thing.collection} ${thing.key}`} aria-label={thing.name}>
-                  <p>
-                    <strong>{thing.name}</strong>
-                    {saidOf(thing) && ` · ${t("survey.said-as-class")}`}
-                  </p>
-                  <Button look={saidOf(thing)?.kind === "as-class" ? "chosen" : "plain"} onClick={() => void keep({ ...nothing, kind: "as-class", about: { collection: thing.collection, key: thing.key }, place }, [])} aria-label={`${t("survey.here-after-all")}: ${thing.name}`}>
-                    {t("survey.here-after-all")}
-                  </Button>
-                </li>
-              ))}
+              {absentHere.map((thing) => {
+                const said = saidOf(thing)?.kind;
+                return (
+                  <li key={`${thing.collection} ${thing.key}`} aria-label={thing.name}>
+                    <p>
+                      <strong>{thing.name}</strong>
+                      {said && ` · ${t(`survey.said-${said}`)}`}
+                    </p>
+                    <Button look={said === "as-class" ? "chosen" : "plain"} onClick={() => void keep({ ...nothing, kind: "as-class", about: { collection: thing.collection, key: thing.key }, place }, [])} aria-label={`${t("survey.here-after-all")}: ${thing.name}`}>
+                      {t("survey.here-after-all")}
+                    </Button>
+                  </li>
+                );
+              })}
             </ul>
           </>
         )}
