@@ -219,6 +219,10 @@ test("two phones walk one yacht: each sees what the other has seen; a lost answe
   // taking the place back puts it where it was
   await desk.getByRole("button", { name: "Take back" }).click();
   await expect.poll(async () => Object.values((await draftOf(desk, "yachts/two-lanterns")).document.places).some((each) => (each as unknown as { name: { en: string } }).name.en === place)).toBe(true);
+  // who wrote the note reads why it was not taken over
+  await mine.reload();
+  await stand(mine, place);
+  await expect(mine.getByRole("listitem", { name: "Spare lamp" })).toContainText("The desk declined this, Senna Ruhl: “that locker was taken out in May”");
   for (const phone of [mine, theirs]) await phone.context().close();
 });
 

@@ -60,6 +60,8 @@ export interface AnsweredNote {
 export const SurveyBundle = Type.Object(
   {
     yacht: Type.String(),
+    /** who took it along: what is noted with it is theirs */
+    me: Uuid,
     revision: Type.Integer(),
     file: YachtFile,
     notes: Type.Array(YachtNote),

@@ -21,7 +21,9 @@ export function DeskFrame({ person, name, roles, children }: { person: string; n
     // what others must not read on a shared tablet goes; what is not at the base yet stays, and that is said first
     const { eraseOf } = await import("../store/erase");
     const { NoteStore } = await import("../store/note-store");
-    const left = stays === null ? [...(await eraseOf(person).catch(() => ({ stays: [] as string[] }))).stays, ...(await NoteStore.open().leave().catch(() => []))] : [];
+    const notes = NoteStore.open();
+    notes.actAs(person);
+    const left = stays === null ? [...(await eraseOf(person).catch(() => ({ stays: [] as string[] }))).stays, ...(await notes.leave().catch(() => []))] : [];
     if (left.length > 0) return setStays(left);
     await ask("/api/sign-out", anything, { method: "POST", body: {} }).catch(() => undefined);
     location.assign("/sign-in");

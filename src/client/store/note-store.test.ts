@@ -24,6 +24,7 @@ globalThis.fetch = (async (path: string, init: RequestInit = {}) => {
 const store = NoteStore.open();
 const note: NewNote = { kind: "different", about: { collection: "fittings", key: "windlass-breaker" }, place: null, name: "", thing: null, count: null, where: "behind the hose", how: "" };
 const photo = (digit: string) => ({ hash: digit.repeat(64), bytes: new Blob([digit]), takenAt: null, from: "file" as const });
+const [maro, ilko] = ["0198a000-0000-7000-8000-0000000000a1", "0198a000-0000-7000-8000-0000000000a2"];
 const states = async (yacht = "quillback") => (await store.notesOf(yacht)).map(({ state }) => state);
 const sent = () => got.filter(({ path }) => path.includes("/notes")).flatMap(({ ids }) => ids);
 
@@ -86,8 +87,24 @@ it("sends what was said at a handover with that handover's right alone", async (
   expect([got[1]?.path, got[1]?.grant]).toEqual(["/api/yachts/quillback/notes?handover=0198a000-0000-7000-8000-000000000001", "Bearer a-grant"]);
 });
 
+it("sends nobody's note under somebody else's sign-in", async () => {
+  isThere = false;
+  store.actAs(maro);
+  await store.add("quillback", note, []);
+  await store.leave();
+  store.actAs(ilko);
+  isThere = true;
+  await store.add("quillback", { ...note, where: "at the panel" }, []);
+  expect(await store.leave()).toEqual(["quillback"]);
+  expect([sent().length, await store.waitingOfOthers(), await states()]).toEqual([1, 1, ["waiting"]]);
+  store.actAs(maro);
+  expect(await store.waitingOfOthers()).toBe(0);
+  expect(await store.leave()).toEqual([]);
+  expect(new Set(sent()).size).toBe(2);
+});
+
 it("leaves nothing of what is at the base when somebody signs out, and keeps and names what is not", async () => {
-  const bundle = (yacht: string) => ({ yacht, revision: 1, file: demoYacht(yacht), notes: [], declined: [], absent: [] });
+  const bundle = (yacht: string) => ({ yacht, revision: 1, file: demoYacht(yacht), me: maro, notes: [], declined: [], absent: [] });
   for (const yacht of ["quillback", "pale-heron"]) await store.keepSurvey(bundle(yacht));
   await store.add("pale-heron", note, [photo("c")]);
   await until(async () => (await store.waiting()) === 0);

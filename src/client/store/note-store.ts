@@ -12,6 +12,8 @@ interface KeptNote {
   note: YachtNote;
   /** the handover it was made at, whose device may send it; null for somebody signed in */
   handover: string | null;
+  /** whose it is, so that nobody else's sign-in sends it as theirs; null in a boat book */
+  person: string | null;
   state: State;
   message: string | null;
 }
@@ -52,6 +54,7 @@ export class NoteStore {
   private readonly listeners = new Set<() => void>();
   private sending: Promise<void> = Promise.resolve();
   private version = 0;
+  private person: string | null = null;
 
   private constructor(private readonly db: NoteDatabase) {
     addEventListener("online", () => this.send());
@@ -67,6 +70,16 @@ export class NoteStore {
       NoteStore.opened = new NoteStore(db);
     }
     return NoteStore.opened;
+  }
+
+  /** Says who works here: notes are theirs from now on, and only theirs are sent. */
+  actAs(person: string): void {
+    this.person = person;
+  }
+
+  /** How many notes of other people wait here: they go when those people are signed in. */
+  async waitingOfOthers(): Promise<number> {
+    return (await this.db.notes.where("state").equals("waiting").toArray()).filter(({ person }) => person !== null && person !== this.person).length;
   }
 
   /** Keeps what a phone takes along. */
@@ -90,7 +103,7 @@ export class NoteStore {
     const whole: YachtNote = { v: 1, id, yacht, ...note, photos: [...photos.map(({ hash }) => hash), ...(at?.photos ?? [])].slice(0, 6), at: new Date().toISOString() };
     await this.db.transaction("rw", this.db.notes, this.db.photos, async () => {
       for (const { hash, bytes } of photos) await this.db.photos.put({ hash, bytes, handover, state: "waiting" });
-      await this.db.notes.put({ id, yacht, note: whole, handover, state: "waiting", message: null });
+      await this.db.notes.put({ id, yacht, note: whole, handover, person: handover === null ? this.person : null, state: "waiting", message: null });
     });
     this.changed();
     this.send(at);
@@ -146,7 +159,7 @@ export class NoteStore {
         else if (!(error instanceof ApiFault)) return;
       }
     }
-    const waiting = (await this.db.notes.where("state").equals("waiting").toArray()).filter(isOurs);
+    const waiting = (await this.db.notes.where("state").equals("waiting").toArray()).filter((note) => isOurs(note) && (note.person === null || note.person === this.person));
     for (const yacht of new Set(waiting.map((each) => each.yacht))) {
       const notes = waiting.filter((each) => each.yacht === yacht);
       const handover = notes[0]?.handover ?? null;

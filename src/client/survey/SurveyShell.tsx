@@ -31,13 +31,17 @@ export function SurveyShell() {
     const store = NoteStore.open();
     try {
       const bundle = await ask(`/api/yachts/${yacht}/survey`, checkSurvey);
+      store.actAs(bundle.me);
       await store.keepSurvey(bundle);
       setState({ at: "open", bundle, isKept: false });
       store.send();
     } catch (error) {
       const kept = await store.survey(yacht).catch(() => null);
       // what an earlier version of the app took along may have another form
-      if (kept && checkSurvey(kept) && !(error instanceof ApiFault && error.status === 404)) setState({ at: "open", bundle: kept, isKept: true });
+      if (kept && checkSurvey(kept) && !(error instanceof ApiFault && error.status === 404)) {
+        store.actAs(kept.me);
+        setState({ at: "open", bundle: kept, isKept: true });
+      }
       else setState({ at: "fault", words: error instanceof ApiFault ? error.message : t("desk.no-signal") });
     }
   }, [t]);
@@ -64,12 +68,14 @@ function Survey({ bundle, isKept }: { bundle: SurveyBundle; isKept: boolean }) {
   const [mine, setMine] = useState<YachtNote[]>([]);
   const [refused, setRefused] = useState<string | null>(null);
   const [waiting, setWaiting] = useState(0);
+  const [ofOthers, setOfOthers] = useState(0);
   useEffect(() => {
     void store.notesOf(bundle.yacht).then((kept) => {
       setMine(kept.map(({ note }) => note));
       setRefused(kept.find((each) => each.state === "refused")?.message ?? null);
     });
     void store.waiting().then(setWaiting);
+    void store.waitingOfOthers().then(setOfOthers);
   }, [store, bundle.yacht, version]);
   const [{ notes: others, declined, absent }, setNewest] = useState(bundle);
   useEffect(() => {
@@ -118,6 +124,7 @@ function Survey({ bundle, isKept }: { bundle: SurveyBundle; isKept: boolean }) {
       <main className={styles.part}>
         {isKept && <p role="status">{t("survey.kept-from")}</p>}
         <NoSignalState shell="/survey" bytes={JSON.stringify(bundle).length} />
+        {ofOthers > 0 && <p role="status">{t("survey.of-others", { notes: ofOthers })}</p>}
         {refused && <p role="alert">{t("survey.refused", { message: refused })}</p>}
         <Field label={t("survey.place")}>
           {(ids) => (
@@ -143,8 +150,13 @@ function Survey({ bundle, isKept }: { bundle: SurveyBundle; isKept: boolean }) {
             <Thing key={`${place} ${thing.collection} ${thing.key}`} thing={thing} said={saidOf(thing)} declined={declinedOf(thing)} file={file} onKeep={keep} />
           ))}
           {added.map((note) => (
-            <li key={note.id}>
-              <strong>{note.name}</strong>: {t("survey.said-new")}
+            <li key={note.id} aria-label={note.name}>
+              <p>
+                <strong>{note.name}</strong>: {t("survey.said-new")}
+              </p>
+              {declined.filter((each) => each.note === note.id).map(({ by, words: why }) => (
+                <p key={why}>{t("survey.declined", { by, words: why })}</p>
+              ))}
             </li>
           ))}
         </ul>
