@@ -1,6 +1,7 @@
 import { Type } from "@sinclair/typebox";
 import { BadInput } from "@/core/basics/calculation";
 import { readBytes, readJson } from "./body";
+import { fileNameOf } from "./file-name";
 import { handle, type ErrorBody } from "./handle";
 import { idParam } from "./id";
 import { log } from "./log";
@@ -114,4 +115,10 @@ describe("changes from elsewhere", () => {
 it("takes only ids as ids", () => {
   expect(idParam("01a20b7a-4159-7077-9e5d-d6a66c4cc61c")).toBe("01a20b7a-4159-7077-9e5d-d6a66c4cc61c");
   for (const text of ["", "1", "01a20b7a-4159-7077-9e5d-d6a66c4cc61c'--", "../../etc"]) expect(() => idParam(text)).toThrow(expect.objectContaining({ status: 404 }));
+});
+
+it("takes a draft's address for a yacht's or a class's file and nothing else", async () => {
+  const named = (of: string) => fileNameOf({ params: Promise.resolve({ of, slug: "quillback" }) });
+  expect([await named("yachts"), await named("classes")]).toEqual([{ of: "yachts", slug: "quillback" }, { of: "classes", slug: "quillback" }]);
+  for (const other of ["boats", "", "__proto__"]) await expect(named(other)).rejects.toMatchObject({ status: 404, code: "no-such-file" });
 });
