@@ -68,6 +68,13 @@ test("outlines, steps and the order of things are dragged into place, and by key
   await expect(page.getByRole("button", { name: "corner 2" })).toHaveAttribute("aria-pressed", "true");
   await expect.poll(async () => Math.abs((await draftOf(page, "yachts/little-auk")).document.places[shown]!.outline[1]![0] - corners[1]![0] - 0.4) < 0.06).toBe(true);
 
+  // dragged over the side, the outline itself says so
+  await drag(page, await spot((await draftOf(page, "yachts/little-auk")).document.places[shown]!.outline[1]!), await spot([corners[1]![0] + 0.4, 1.5]));
+  const said = page.getByText(/reaches beyond her hull/);
+  await expect(said.first()).toBeVisible();
+  await page.getByRole("button", { name: "Take back" }).click();
+  await expect(said).toHaveCount(0);
+
   // a step of a procedure, dragged below the next by its handle, and back by keys on it
   const [procedure, { steps }] = Object.entries(before.document.procedures).find(([, each]) => each.steps.length > 2)!;
   const stepsNow = async () => (await draftOf(page, "yachts/little-auk")).document.procedures[procedure]!.steps.map((step) => step.words.en);

@@ -13,6 +13,7 @@ import { Chip } from "@/ui/Chip";
 import { Choice } from "@/ui/Choice";
 import { EditingContext } from "./editing";
 import { FileTree } from "./FileTree";
+import { FoundAt } from "./FoundAt";
 import { NewThingHere } from "./NewThingHere";
 import { PartFields } from "./PartFields";
 import { PasteInventory } from "./PasteInventory";
@@ -160,6 +161,7 @@ export function FileEditor({ first, fields, mayPublish, timeZone }: Props) {
                   <span key={each.at}> · {t("changed-by", { by: each.by, at: format.dateTime(new Date(each.at), { hour: "2-digit", minute: "2-digit", hourCycle: "h23", timeZone }), field: fieldWords(each.path.split("/")[3] ?? "") })}</span>
                 ))}
               </chakra.p>
+              <FoundAt findings={screen.findings.filter((finding) => finding.path === path)} />
               {isClass && <ReachPart sisters={screen.sisters} path={path} fields={fields[chosen.collection] ?? []} />}
               {chosen.collection === "places" && mayPublish && <NewThingHere key={`new ${path}`} file={document} place={chosen.key} today={screen.today} onChange={draft.change} onMade={open} />}
               <EditingContext value={{ file: document, collection: chosen.collection, findings: screen.findings, typed, fault, disabled: !mayPublish, onChange: draft.change, onOpen: open }}>

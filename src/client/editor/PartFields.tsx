@@ -11,7 +11,7 @@ import { fieldWords, valueText } from "@/messages/change-words";
 import { Field } from "@/ui/Field";
 import { useEditing } from "./editing";
 import styles from "./FileEditor.module.css";
-import { Found } from "./Found";
+import { FoundAt } from "./FoundAt";
 import { PhotoField } from "./PhotoField";
 import { PlanPoints } from "./PlanPoints";
 import { Sortable, SortableRow } from "./Sortable";
@@ -31,17 +31,26 @@ export function PartFields({ path, fields }: { /** where the part stands */ path
   );
 }
 
+/** One field with what the checks say of it. */
 function PartField({ path, field }: { path: string; field: FieldSpec }) {
+  const { findings } = useEditing();
+  return (
+    <Box>
+      <FieldInput path={path} field={field} />
+      <FoundAt findings={findings.filter((finding) => finding.path === path || finding.path === `${path}/en`)} />
+    </Box>
+  );
+}
+
+function FieldInput({ path, field }: { path: string; field: FieldSpec }) {
   const t = useTranslations("editor");
-  const { file, collection, findings, fault, disabled, onChange } = useEditing();
+  const { file, collection, fault, disabled, onChange } = useEditing();
   const words = fieldWords(field.name);
   const name = words.charAt(0).toUpperCase() + words.slice(1);
   const label = field.optional ? t("optional", { name }) : name;
   const value = valueAt(file, path);
-  const here = findings.filter((finding) => finding.path === path || finding.path === `${path}/en`);
   const error = fault && (fault.path === path || fault.path.startsWith(`${path}/`)) ? fault.words : null;
   const put = (to: unknown) => onChange([{ path, to }]);
-  const found = here.map((finding) => <Found key={finding.message} finding={finding} />);
   switch (field.kind) {
     case "yes-no":
       return (
@@ -50,7 +59,6 @@ function PartField({ path, field }: { path: string; field: FieldSpec }) {
             <input type="checkbox" checked={value === true} disabled={disabled} style={{ width: 24, height: 24 }} onChange={(event) => void put(event.target.checked ? true : field.optional ? null : false)} />
             {label}
           </chakra.label>
-          {found}
         </Box>
       );
     case "choice":
@@ -73,19 +81,18 @@ function PartField({ path, field }: { path: string; field: FieldSpec }) {
                 </select>
               )}
             </Field>
-            {found}
           </Box>
         );
       }
       if (field.name === "photo") return <PhotoField path={path} label={label} value={value === null ? null : String(value)} error={error} disabled={disabled} onKeep={put} />;
-      return <Typed label={label} value={String(value ?? "")} error={error} found={found} disabled={disabled} onKeep={(text) => put(text === "" && field.optional ? null : text)} />;
+      return <Typed label={label} value={String(value ?? "")} error={error} disabled={disabled} onKeep={(text) => put(text === "" && field.optional ? null : text)} />;
     }
     case "words": {
       const english = (value as { en?: string } | null)?.en ?? "";
       const shown = english.includes("{") ? fillFigures(english, file) : null;
       return (
         <Box>
-          <Typed label={label} value={english} error={error} found={found} long disabled={disabled} onKeep={(text) => put(text === "" ? null : { ...(value as object | null), en: text })} />
+          <Typed label={label} value={english} error={error} long disabled={disabled} onKeep={(text) => put(text === "" ? null : { ...(value as object | null), en: text })} />
           {shown !== null && <p>{t("reads", { text: shown })}</p>}
           <TextFigures path={path} text={english} onKeep={(text) => put({ ...(value as object | null), en: text })} />
         </Box>
@@ -94,7 +101,7 @@ function PartField({ path, field }: { path: string; field: FieldSpec }) {
     case "number":
       return (
         <Typed
-          label={label} value={value === null ? "" : String(value as number)} error={error} found={found} disabled={disabled} number
+          label={label} value={value === null ? "" : String(value as number)} error={error} disabled={disabled} number
           onKeep={async (text) => {
             if (text === "" && field.optional) return put(null);
             const number = Number(text.replace(",", "."));
@@ -104,7 +111,7 @@ function PartField({ path, field }: { path: string; field: FieldSpec }) {
       );
     case "keys":
     case "texts":
-      return <Typed label={`${label} (${t("by-comma")})`} value={((value as string[] | null) ?? []).join(", ")} error={error} found={found} disabled={disabled} onKeep={(text) => { const list = text.split(",").map((each) => each.trim()).filter((each) => each !== ""); return put(list.length === 0 && field.optional ? null : list); }} />;
+      return <Typed label={`${label} (${t("by-comma")})`} value={((value as string[] | null) ?? []).join(", ")} error={error} disabled={disabled} onKeep={(text) => { const list = text.split(",").map((each) => each.trim()).filter((each) => each !== ""); return put(list.length === 0 && field.optional ? null : list); }} />;
     case "part":
       return (
         <chakra.fieldset borderLeftWidth="4px" borderLeftStyle="solid" borderColor="line" paddingLeft="3" display="grid" gap="2">
@@ -186,7 +193,7 @@ function ListField({ path, field, label, list }: { path: string; field: FieldSpe
                     {t("take-out")}
                   </Button>
                 </Box>
-                {!isOpen && findings.filter((finding) => finding.path.startsWith(`${path}/${index}/`)).map((finding) => <Found key={`${finding.path} ${finding.message}`} finding={finding} />)}
+                <FoundAt findings={findings.filter((finding) => (!isOpen && finding.path.startsWith(`${path}/${index}/`)) || finding.path === `${path}/${index}`)} />
                 {isOpen && areWords && (
                   <PartField path={`${path}/${index}`} field={{ name: String(index + 1), kind: "words", optional: false }} />
                 )}

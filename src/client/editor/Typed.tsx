@@ -8,7 +8,6 @@ interface Props {
   label: string;
   value: string;
   error: string | null;
-  found: React.ReactNode;
   disabled: boolean;
   long?: boolean;
   number?: boolean;
@@ -16,7 +15,7 @@ interface Props {
 }
 
 /** A field that keeps what was typed when it is left. What was refused stays typed beside what stands there now. */
-export function Typed({ label, value, error, found, disabled, long = false, number = false, onKeep }: Props) {
+export function Typed({ label, value, error, disabled, long = false, number = false, onKeep }: Props) {
   const t = useTranslations("editor");
   const [typed, setTyped] = useState<string | null>(null);
   const [wrong, setWrong] = useState(false);
@@ -41,7 +40,6 @@ export function Typed({ label, value, error, found, disabled, long = false, numb
         }
       </Field>
       {typed !== null && typed !== value && error !== null && <p>{t("stands", { value })}</p>}
-      {found}
     </Box>
   );
 }

@@ -1,0 +1,11 @@
+import type { CheckedFinding } from "@/core/yacht/checks";
+import { VerdictMark } from "@/ui/VerdictMark";
+
+/** What the checks say of the thing beside it, each with its sign. */
+export function FoundAt({ findings }: { findings: readonly CheckedFinding[] }) {
+  return findings.map((finding) => (
+    <p key={`${finding.path} ${finding.message}`}>
+      <VerdictMark verdict={finding.level === "error" ? "stop" : "watch"} /> {finding.message}
+    </p>
+  ));
+}
