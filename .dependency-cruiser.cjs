@@ -21,10 +21,24 @@ module.exports = {
       name: "core-stays-pure",
       severity: "error",
       from: { path: "^src/core/", pathNot: "\\.test\\.ts$" },
-      to: { path: "node_modules/", pathNot: "node_modules/(@sinclair/typebox|@noble/hashes|canonicalize|minisearch|fraction\\.js|json-merge-patch)/" },
+      to: {
+        path: "node_modules/",
+        pathNot:
+          "node_modules/(@sinclair/typebox|@noble/hashes|canonicalize|minisearch|fraction\\.js|json-merge-patch)/",
+      },
     },
-    { name: "core-without-node", severity: "error", from: { path: "^src/core/", pathNot: "\\.test\\.ts$" }, to: { dependencyTypes: ["core"] } },
-    { name: "client-without-node", severity: "error", from: { path: "^src/(client|ui)/", pathNot: "\\.test\\.tsx?$" }, to: { dependencyTypes: ["core"] } },
+    {
+      name: "core-without-node",
+      severity: "error",
+      from: { path: "^src/core/", pathNot: "\\.test\\.ts$" },
+      to: { dependencyTypes: ["core"] },
+    },
+    {
+      name: "client-without-node",
+      severity: "error",
+      from: { path: "^src/(client|ui)/", pathNot: "\\.test\\.tsx?$" },
+      to: { dependencyTypes: ["core"] },
+    },
     { name: "no-circles", severity: "error", from: {}, to: { circular: true } },
   ],
   options: {
@@ -32,6 +46,9 @@ module.exports = {
     exclude: { path: "src/formats/generated" },
     tsConfig: { fileName: "tsconfig.json" },
     tsPreCompilationDeps: true,
-    enhancedResolveOptions: { exportsFields: ["exports"], conditionNames: ["import", "require", "node", "default", "types"] },
+    enhancedResolveOptions: {
+      exportsFields: ["exports"],
+      conditionNames: ["import", "require", "node", "default", "types"],
+    },
   },
 };

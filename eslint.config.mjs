@@ -8,7 +8,10 @@ export default tseslint.config(
   {
     rules: {
       "@typescript-eslint/no-explicit-any": "error",
-      "@typescript-eslint/no-unused-vars": ["error", { argsIgnorePattern: "^_", varsIgnorePattern: "^_", ignoreRestSiblings: true }],
+      "@typescript-eslint/no-unused-vars": [
+        "error",
+        { argsIgnorePattern: "^_", varsIgnorePattern: "^_", ignoreRestSiblings: true },
+      ],
       "@typescript-eslint/consistent-type-imports": ["error", { disallowTypeAnnotations: false }],
       // signing in and out, and going to the device's shell, are full loads on purpose: nothing of the page before stays in memory
       "@next/next/no-location-assign-relative-destination": "off",
@@ -23,9 +26,18 @@ export default tseslint.config(
       "no-restricted-globals": ["error", "fetch", "window", "document", "process", "crypto"],
       "no-restricted-syntax": [
         "error",
-        { selector: "CallExpression[callee.object.name='Date'][callee.property.name='now']", message: "The core has no clock: hand the time in." },
-        { selector: "NewExpression[callee.name='Date'][arguments.length=0]", message: "The core has no clock: hand the time in." },
-        { selector: "CallExpression[callee.object.name='Math'][callee.property.name='random']", message: "The core has no chance of its own." },
+        {
+          selector: "CallExpression[callee.object.name='Date'][callee.property.name='now']",
+          message: "The core has no clock: hand the time in.",
+        },
+        {
+          selector: "NewExpression[callee.name='Date'][arguments.length=0]",
+          message: "The core has no clock: hand the time in.",
+        },
+        {
+          selector: "CallExpression[callee.object.name='Math'][callee.property.name='random']",
+          message: "The core has no chance of its own.",
+        },
       ],
     },
   },

@@ -1,5 +1,16 @@
 // ESM-only packages are transformed as our own code is, because Jest requires everything as CommonJS
-const esm = ["canonicalize", "uuid", "@noble", "json-merge-patch", "next-intl", "use-intl", "intl-messageformat", "@formatjs", "fraction.js", "icu-minify"].join("|");
+const esm = [
+  "canonicalize",
+  "uuid",
+  "@noble",
+  "json-merge-patch",
+  "next-intl",
+  "use-intl",
+  "intl-messageformat",
+  "@formatjs",
+  "fraction.js",
+  "icu-minify",
+].join("|");
 
 /** @type {import("jest").Config} */
 module.exports = {
@@ -8,7 +19,19 @@ module.exports = {
   testTimeout: 30_000,
   moduleNameMapper: { "^@/(.*)$": "<rootDir>/src/$1", "^server-only$": "<rootDir>/src/cli/empty.mjs" },
   testMatch: ["**/*.test.ts"],
-  transform: { "^.+\\.(t|j|mj)sx?$": ["@swc/jest", { jsc: { target: "es2022", parser: { syntax: "typescript", tsx: true }, transform: { react: { runtime: "automatic" } } }, module: { type: "commonjs" } }] },
+  transform: {
+    "^.+\\.(t|j|mj)sx?$": [
+      "@swc/jest",
+      {
+        jsc: {
+          target: "es2022",
+          parser: { syntax: "typescript", tsx: true },
+          transform: { react: { runtime: "automatic" } },
+        },
+        module: { type: "commonjs" },
+      },
+    ],
+  },
   transformIgnorePatterns: [`/node_modules/(?!(${esm})/)`],
   moduleFileExtensions: ["ts", "tsx", "js", "mjs", "json"],
 };

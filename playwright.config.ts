@@ -23,7 +23,16 @@ export default defineConfig({
     actionTimeout: 30_000,
     launchOptions: {
       executablePath: process.env.CHROMIUM ?? "/usr/bin/chromium",
-      args: ["--headless", "--no-sandbox", "--disable-gpu", "--disable-quic", "--no-first-run", "--disable-background-networking", "--disable-component-update", "--disable-sync"],
+      args: [
+        "--headless",
+        "--no-sandbox",
+        "--disable-gpu",
+        "--disable-quic",
+        "--no-first-run",
+        "--disable-background-networking",
+        "--disable-component-update",
+        "--disable-sync",
+      ],
     },
   },
 });

@@ -5,8 +5,14 @@ import { chooseToday, signIn } from "./desk";
 /** Nothing for axe to find, and nothing that makes the page wider than the screen. */
 async function sound(page: Page): Promise<void> {
   const { violations } = await new AxeBuilder({ page }).analyze();
-  expect(violations.map((violation) => `${violation.id}: ${violation.nodes.map((node) => node.target.join(" ")).join(", ")}`)).toEqual([]);
-  expect(await page.evaluate(() => document.documentElement.scrollWidth - document.documentElement.clientWidth)).toBeLessThanOrEqual(0);
+  expect(
+    violations.map(
+      (violation) => `${violation.id}: ${violation.nodes.map((node) => node.target.join(" ")).join(", ")}`,
+    ),
+  ).toEqual([]);
+  expect(
+    await page.evaluate(() => document.documentElement.scrollWidth - document.documentElement.clientWidth),
+  ).toBeLessThanOrEqual(0);
 }
 
 async function openCheckIn(page: Page): Promise<void> {
@@ -22,7 +28,26 @@ test("axe finds nothing at the desk", async ({ page }) => {
   await sound(page);
   await signIn(page);
   await sound(page);
-  for (const path of ["/fleet", "/fleet/pale-heron", "/fleet/quillback/beside/cold-harbour", "/fleet/quillback/walk", "/fleet/class/ondavar-41", "/charters/BR-1065/briefing", "/charters", "/charters/BR-1058", "/charters/BR-1050", "/charters/BR-1050/settlement", "/charters/BR-1046/settlement", "/charters/BR-1055/settlement", "/charters/none", "/work", "/history", "/rules", "/fleet/new", "/fleet/quillback/edit"]) {
+  for (const path of [
+    "/fleet",
+    "/fleet/pale-heron",
+    "/fleet/quillback/beside/cold-harbour",
+    "/fleet/quillback/walk",
+    "/fleet/class/ondavar-41",
+    "/charters/BR-1065/briefing",
+    "/charters",
+    "/charters/BR-1058",
+    "/charters/BR-1050",
+    "/charters/BR-1050/settlement",
+    "/charters/BR-1046/settlement",
+    "/charters/BR-1055/settlement",
+    "/charters/none",
+    "/work",
+    "/history",
+    "/rules",
+    "/fleet/new",
+    "/fleet/quillback/edit",
+  ]) {
     await page.goto(path);
     await sound(page);
   }
@@ -44,7 +69,11 @@ test("axe finds nothing at the desk", async ({ page }) => {
 
 test("axe finds nothing in the handover, at three sizes", async ({ page }) => {
   await openCheckIn(page);
-  for (const size of [{ width: 1280, height: 800 }, { width: 834, height: 1112 }, { width: 390, height: 844 }]) {
+  for (const size of [
+    { width: 1280, height: 800 },
+    { width: 834, height: 1112 },
+    { width: 390, height: 844 },
+  ]) {
     await page.setViewportSize(size);
     // the buttons never push the place's name away
     await expect(page.locator("#place-title")).toBeInViewport();
@@ -74,7 +103,11 @@ test("axe finds nothing on the walk and in the study, at three sizes; 400 % stil
   await page.getByRole("button", { name: "Briefing walk" }).click();
   await page.waitForURL(/handover#/);
   await expect(page.locator("#stop-title")).toBeVisible();
-  for (const size of [{ width: 1280, height: 800 }, { width: 834, height: 1112 }, { width: 390, height: 844 }]) {
+  for (const size of [
+    { width: 1280, height: 800 },
+    { width: 834, height: 1112 },
+    { width: 390, height: 844 },
+  ]) {
     await page.setViewportSize(size);
     await page.getByRole("button", { name: "All stops" }).click();
     await sound(page);
@@ -106,7 +139,10 @@ test("axe finds nothing on the walk and in the study, at three sizes; 400 % stil
 });
 
 test("axe finds nothing in the boat book and aboard", async ({ page }) => {
-  for (const size of [{ width: 1280, height: 800 }, { width: 390, height: 844 }]) {
+  for (const size of [
+    { width: 1280, height: 800 },
+    { width: 390, height: 844 },
+  ]) {
     await page.setViewportSize(size);
     await page.context().clearCookies();
     await page.goto("/book");

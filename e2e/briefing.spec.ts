@@ -32,7 +32,11 @@ const stopsLeft = async (page: Page): Promise<number> => {
 test.describe("the study", () => {
   test.use({ viewport: { width: 390, height: 844 } });
 
-  test("on a phone: what was handled, a wrong answer, a question; without signal it waits, and comes in once", async ({ page, context, browser }) => {
+  test("on a phone: what was handled, a wrong answer, a question; without signal it waits, and comes in once", async ({
+    page,
+    context,
+    browser,
+  }) => {
     const faults = faultsOf(page);
     await openBook(page, "demo-boat-book-pale-heron-1058", "731904");
     await page.getByRole("button", { name: "Study her now" }).click();
@@ -40,15 +44,20 @@ test.describe("the study", () => {
     await expect(page.getByText("A number, 0 or more.").first()).toBeVisible();
     await page.getByLabel(/^Longest yacht/).fill("10");
     await page.getByLabel(/^Weeks in command/).fill("6");
-    for (const thing of ["inboard diesel", "electric windlass", "head pumped by hand", "holding tank", "gas aboard"]) await page.getByLabel(thing, { exact: true }).check();
+    for (const thing of ["inboard diesel", "electric windlass", "head pumped by hand", "holding tank", "gas aboard"])
+      await page.getByLabel(thing, { exact: true }).check();
     await page.getByRole("button", { name: "Keep this" }).click();
     await expect(page.getByText(/^The walk at the berth will take about \d+ minutes\./)).toBeVisible();
-    const minutes = async () => Number(/about (\d+) minutes/.exec((await page.getByText(/^The walk at the berth/).textContent()) ?? "")?.[1]);
+    const minutes = async () =>
+      Number(/about (\d+) minutes/.exec((await page.getByText(/^The walk at the berth/).textContent()) ?? "")?.[1]);
     const before = await minutes();
 
     // Pale Heron's 20 m are red; who says white does it with own hands
     await page.getByRole("button", { name: /^Anchor and windlass as usual/ }).click();
-    await page.getByRole("region", { name: "Which colour marks 20 m of chain?" }).getByRole("button", { name: "white" }).click();
+    await page
+      .getByRole("region", { name: "Which colour marks 20 m of chain?" })
+      .getByRole("button", { name: "white" })
+      .click();
     await expect(page.getByText("Not on this boat. Right is: red.")).toBeVisible();
     await expect(page.getByText(/with own hands \(a question answered wrongly\)/)).toBeVisible();
     await context.setOffline(true);
@@ -75,14 +84,23 @@ test.describe("the study", () => {
 test.describe("the walk without a briefer", () => {
   test.use({ viewport: { width: 390, height: 844 } });
 
-  test("opens from the boat book once the manager has settled that it may; safety stays, and both sign elsewhere", async ({ page, browser }) => {
+  test("opens from the boat book once the manager has settled that it may; safety stays, and both sign elsewhere", async ({
+    page,
+    browser,
+  }) => {
     test.setTimeout(120_000);
     const faults = faultsOf(page);
     const desk = await (await browser.newContext({ viewport: { width: 1280, height: 800 } })).newPage();
     await signIn(desk, "odile@brinecove.example");
     await desk.goto("/charters/BR-1059");
     await desk.getByRole("button", { name: "Make a boat book link" }).click();
-    const [, secret = "", pin = ""] = /book#([\w-]+)[^]*?PIN\D*(\d{6})/.exec(await desk.getByText(/^Shown once/).locator("..").innerText()) ?? [];
+    const [, secret = "", pin = ""] =
+      /book#([\w-]+)[^]*?PIN\D*(\d{6})/.exec(
+        await desk
+          .getByText(/^Shown once/)
+          .locator("..")
+          .innerText(),
+      ) ?? [];
     await openBook(page, secret, pin);
     await expect(page.getByRole("heading", { name: "What was signed" })).toBeVisible();
     await expect(page.getByRole("heading", { name: "Walk her alone" })).toHaveCount(0);
@@ -93,12 +111,17 @@ test.describe("the walk without a briefer", () => {
     await desk.waitForURL("**/sign-in");
     await signIn(desk, "senna@brinecove.example");
     await desk.keyboard.press("r");
-    await desk.getByRole("group", { name: "A skipper may walk her alone" }).getByRole("button", { name: "Yes" }).click();
+    await desk
+      .getByRole("group", { name: "A skipper may walk her alone" })
+      .getByRole("button", { name: "Yes" })
+      .click();
     await desk.getByRole("button", { name: "Settle it so" }).click();
     await expect(desk.getByText("Say in a word why: it stays with the change.")).toBeVisible();
     await desk.getByLabel("Why (it stays with the change)").fill("three arrivals at one hour");
     await desk.getByRole("button", { name: "Settle it so" }).click();
-    await expect(desk.getByRole("row", { name: /Senna Ruhl A skipper may walk her alone: No → Yes three arrivals at one hour/ })).toBeVisible();
+    await expect(
+      desk.getByRole("row", { name: /Senna Ruhl A skipper may walk her alone: No → Yes three arrivals at one hour/ }),
+    ).toBeVisible();
     // a limit of the base's own: what is no number is refused, what is one stands beside what it was
     const gas = desk.getByLabel("Gas in the bottle in use: watch below, %");
     await gas.fill("a third");
@@ -107,7 +130,11 @@ test.describe("the walk without a briefer", () => {
     await expect(desk.getByText("Limits of readings are numbers up to 999")).toBeVisible();
     await gas.fill("30");
     await desk.getByRole("button", { name: "Settle it so" }).click();
-    await expect(desk.getByRole("row", { name: /Limits of readings: as usual → Gas in the bottle in use: watch below, % 30 long weeks in June/ })).toBeVisible();
+    await expect(
+      desk.getByRole("row", {
+        name: /Limits of readings: as usual → Gas in the bottle in use: watch below, % 30 long weeks in June/,
+      }),
+    ).toBeVisible();
     await desk.getByRole("button", { name: "Sign out" }).click();
     await desk.waitForURL("**/sign-in");
 
@@ -115,9 +142,28 @@ test.describe("the walk without a briefer", () => {
     await expect(page.getByText("answer every question of the study")).toBeVisible();
     const file = demoYachtFile("quillback");
     let second = 10;
-    const said = [{ about: "experience", value: { longestM: 12, weeks: 9, handled: ["diesel", "slab-reefing", "thruster"], language: "en" } }, ...questionsOf(file).map(({ id, right }) => ({ about: "check", question: id, value: right }))];
-    const answers = said.map((each) => ({ v: 1, id: uuid(), revision: 1, at: `2027-06-11T20:00:${second++}Z`, ...each }));
-    expect((await page.request.post("/api/book/study", { headers: { origin: new URL(page.url()).origin }, data: { answers } })).status()).toBe(200);
+    const said = [
+      {
+        about: "experience",
+        value: { longestM: 12, weeks: 9, handled: ["diesel", "slab-reefing", "thruster"], language: "en" },
+      },
+      ...questionsOf(file).map(({ id, right }) => ({ about: "check", question: id, value: right })),
+    ];
+    const answers = said.map((each) => ({
+      v: 1,
+      id: uuid(),
+      revision: 1,
+      at: `2027-06-11T20:00:${second++}Z`,
+      ...each,
+    }));
+    expect(
+      (
+        await page.request.post("/api/book/study", {
+          headers: { origin: new URL(page.url()).origin },
+          data: { answers },
+        })
+      ).status(),
+    ).toBe(200);
     await page.reload();
     await expect(page.getByText(/^Stay tied up\./)).toBeVisible();
     await page.getByRole("button", { name: "Begin the walk" }).click();
@@ -134,7 +180,9 @@ test.describe("the walk without a briefer", () => {
     await page.getByRole("button", { name: "Not now …" }).click();
     await expect(page.getByText("The base manager alone leaves it out")).toBeVisible();
     await page.getByRole("button", { name: "Close" }).click();
-    await expect(page.getByRole("contentinfo").getByRole("status")).toContainText("all at the base", { timeout: 20_000 });
+    await expect(page.getByRole("contentinfo").getByRole("status")).toContainText("all at the base", {
+      timeout: 20_000,
+    });
     // the base's device shows who went through it without a briefer; the skipper's own has nothing to sign with
     await signIn(desk, "maro@brinecove.example");
     await openWalk(desk, "BR-1059");
@@ -154,7 +202,11 @@ test.describe("the walk without a briefer", () => {
 test.describe("the walk", () => {
   test.use({ serviceWorkers: "allow" });
 
-  test("goes on with the network cut half-way, also after a reload, and nothing is lost or tried too early", async ({ page, context, browser }) => {
+  test("goes on with the network cut half-way, also after a reload, and nothing is lost or tried too early", async ({
+    page,
+    context,
+    browser,
+  }) => {
     test.setTimeout(300_000);
     const faults = faultsOf(page);
     await signIn(page, "odile@brinecove.example");
@@ -179,7 +231,11 @@ test.describe("the walk", () => {
     // the plan is made in a worker; the first stop is where one comes aboard
     await expect(page.getByRole("main")).toContainText("Stern platform");
     // the tablet keeps the pages before the signal goes
-    await expect.poll(() => page.evaluate(async () => Boolean(await caches.match("/handover", { ignoreSearch: true }))), { timeout: 60_000 }).toBe(true);
+    await expect
+      .poll(() => page.evaluate(async () => Boolean(await caches.match("/handover", { ignoreSearch: true }))), {
+        timeout: 60_000,
+      })
+      .toBe(true);
 
     for (let i = 0; i < 12; i++) await take();
     await context.setOffline(true);
@@ -198,10 +254,19 @@ test.describe("the walk", () => {
     expect(await stopsLeft(page)).toBe(half);
     while ((await stopsLeft(page)) > 1) await take();
     await context.setOffline(false);
-    await expect(page.getByRole("contentinfo").getByRole("status")).toContainText("all at the base", { timeout: 60_000 });
+    await expect(page.getByRole("contentinfo").getByRole("status")).toContainText("all at the base", {
+      timeout: 60_000,
+    });
 
-    const before = (earlier: string, later: string) => expect([earlier, later, visited.indexOf(earlier) < visited.indexOf(later)]).toEqual([earlier, later, true]);
-    for (const [earlier, later] of [["Oil, coolant and belt", "Start the engine, look at the water"], ["Windlass switch", "Anchor and windlass"], ["Start the engine, look at the water", "Anchor and windlass"], ["Anchor and windlass", "Stop the engine"], ["Handle of the bilge pump", "Bilge pump by hand"]] as const) {
+    const before = (earlier: string, later: string) =>
+      expect([earlier, later, visited.indexOf(earlier) < visited.indexOf(later)]).toEqual([earlier, later, true]);
+    for (const [earlier, later] of [
+      ["Oil, coolant and belt", "Start the engine, look at the water"],
+      ["Windlass switch", "Anchor and windlass"],
+      ["Start the engine, look at the water", "Anchor and windlass"],
+      ["Anchor and windlass", "Stop the engine"],
+      ["Handle of the bilge pump", "Bilge pump by hand"],
+    ] as const) {
       if (visited.includes(earlier) && visited.includes(later)) before(earlier, later);
     }
     expect(visited).toContain("Anchor and windlass");
@@ -222,7 +287,9 @@ test.describe("the walk", () => {
     expect(faults).toEqual([]);
   });
 
-  test("at the windlass with the engine off, says what has to be on and where; safety is left out by the manager alone", async ({ page }) => {
+  test("at the windlass with the engine off, says what has to be on and where; safety is left out by the manager alone", async ({
+    page,
+  }) => {
     await signIn(page, "maro@brinecove.example");
     await openWalk(page, "BR-1065");
     const pick = async (title: string) => {
@@ -234,7 +301,11 @@ test.describe("the walk", () => {
     const needs = page.getByRole("region", { name: "Before you touch it" });
     await expect(needs).toContainText("engine running, lever in neutral: Helm");
     await expect(needs).toContainText("windlass switch on: Chart table");
-    await needs.getByRole("listitem").filter({ hasText: "windlass switch" }).getByRole("button", { name: "Go there" }).click();
+    await needs
+      .getByRole("listitem")
+      .filter({ hasText: "windlass switch" })
+      .getByRole("button", { name: "Go there" })
+      .click();
     await expect(page.locator("#stop-title")).toHaveText("Windlass switch");
     await page.getByRole("button", { name: "I have done it" }).click();
     await pick("Anchor and windlass");
@@ -269,9 +340,13 @@ test.describe("the walk", () => {
     await sure.click();
     await page.getByRole("button", { name: "Yes, leave this safety topic out" }).click();
     await page.getByRole("button", { name: "All stops" }).click();
-    await expect(page.getByRole("listitem").filter({ hasText: "Life raft" })).toContainText("left out: not possible today");
+    await expect(page.getByRole("listitem").filter({ hasText: "Life raft" })).toContainText(
+      "left out: not possible today",
+    );
     await page.getByRole("button", { name: "Close" }).click();
-    await expect(page.getByRole("contentinfo").getByRole("status")).toContainText("all at the base", { timeout: 20_000 });
+    await expect(page.getByRole("contentinfo").getByRole("status")).toContainText("all at the base", {
+      timeout: 20_000,
+    });
   });
 });
 
@@ -297,7 +372,9 @@ test.describe("without signal", () => {
 });
 
 test.describe("at the desk", () => {
-  test("the half page says what this crew got wrong and asks; a call that is noted stands there for the next briefer", async ({ page }) => {
+  test("the half page says what this crew got wrong and asks; a call that is noted stands there for the next briefer", async ({
+    page,
+  }) => {
     await signIn(page, "odile@brinecove.example");
     await page.goto("/charters/BR-1060");
     await page.getByRole("link", { name: "Before the briefing" }).click();
@@ -311,10 +388,14 @@ test.describe("at the desk", () => {
     await expect(page.getByText("How is it switched off?")).toBeVisible();
     // experience far below a yacht is told on the charter's page
     await page.goto("/charters/BR-1065");
-    await expect(page.getByText(/To be weighed by the manager: a longer briefing, a trial sail with the base, a hired skipper/)).toBeVisible();
+    await expect(
+      page.getByText(/To be weighed by the manager: a longer briefing, a trial sail with the base, a hired skipper/),
+    ).toBeVisible();
   });
 
-  test("minutes and pins of a yacht's walk are changed, checked against what depends on what, and published", async ({ page }) => {
+  test("minutes and pins of a yacht's walk are changed, checked against what depends on what, and published", async ({
+    page,
+  }) => {
     await signIn(page, "senna@brinecove.example");
     await page.goto("/fleet/quillback");
     await page.getByRole("link", { name: "The walk: order, minutes, pins" }).click();

@@ -13,11 +13,17 @@ export async function signIn(page: Page, email = "maro@brinecove.example"): Prom
 
 /** Chooses a stay in Today's list by its skipper. */
 export async function chooseToday(page: Page, skipper: string): Promise<void> {
-  await page.getByRole("row", { name: new RegExp(skipper) }).getByRole("button").click();
+  await page
+    .getByRole("row", { name: new RegExp(skipper) })
+    .getByRole("button")
+    .click();
 }
 
 /** Signs in without a browser: the context then holds the cookie. */
 export async function signInByApi(request: APIRequestContext, origin: string): Promise<void> {
-  const answer = await request.post("/api/sign-in", { headers: { origin }, data: { email: "maro@brinecove.example", password } });
+  const answer = await request.post("/api/sign-in", {
+    headers: { origin },
+    data: { email: "maro@brinecove.example", password },
+  });
   expect(answer.status()).toBe(200);
 }

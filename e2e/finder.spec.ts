@@ -1,7 +1,8 @@
 import { expect, test } from "@playwright/test";
 import { signIn } from "./desk";
 
-const ask = (page: import("@playwright/test").Page, words: string) => page.getByRole("searchbox", { name: "Find a thing, or say what is wrong" }).fill(words);
+const ask = (page: import("@playwright/test").Page, words: string) =>
+  page.getByRole("searchbox", { name: "Find a thing, or say what is wrong" }).fill(words);
 
 test("a skipper finds a valve, a remedy and a card on a phone, without signal", async ({ page, context }) => {
   const faults: string[] = [];
@@ -20,14 +21,18 @@ test("a skipper finds a valve, a remedy and a card on a phone, without signal", 
   await expect(found).toContainText("in line is open");
   await expect(page.getByRole("button", { name: "Below", exact: true })).toHaveAttribute("aria-pressed", "true");
   await expect(page.getByRole("button", { name: "Galley", exact: true })).toHaveAttribute("aria-current", "location");
-  await expect(page.getByRole("group", { name: /^Plan of Pale Heron|Pale Heron/ }).getByRole("button", { name: "Gas tap" })).toBeVisible();
+  await expect(
+    page.getByRole("group", { name: /^Plan of Pale Heron|Pale Heron/ }).getByRole("button", { name: "Gas tap" }),
+  ).toBeVisible();
 
   await ask(page, "no hot watr");
   await page.getByRole("button", { name: /^No hot water/ }).click();
   const remedy = page.getByRole("article", { name: "No hot water" });
   await expect(remedy.getByRole("listitem")).toHaveCount(4);
   await remedy.getByRole("button", { name: "Water heater valves" }).click();
-  await expect(page.getByRole("article", { name: "Water heater valves" })).toContainText("Saloon, starboard, under the aft cushion");
+  await expect(page.getByRole("article", { name: "Water heater valves" })).toContainText(
+    "Saloon, starboard, under the aft cushion",
+  );
 
   await ask(page, "zzzz");
   await expect(page.getByText("Nothing aboard fits that.")).toBeVisible();
@@ -41,7 +46,8 @@ test("a skipper finds a valve, a remedy and a card on a phone, without signal", 
 test("layers show what is where, and the plan is made larger by keys", async ({ page }) => {
   await page.goto("/aboard#HERON-7K2");
   await page.getByRole("button", { name: "Fillers" }).click();
-  for (const name of ["Diesel filler", "Water filler, fore tank", "Water filler, aft tank", "Waste deck plate"]) await expect(page.getByRole("button", { name, exact: true })).toBeVisible();
+  for (const name of ["Diesel filler", "Water filler, fore tank", "Water filler, aft tank", "Waste deck plate"])
+    await expect(page.getByRole("button", { name, exact: true })).toBeVisible();
   const plan = page.getByRole("group", { name: /on deck/i }).last();
   const before = (await plan.boundingBox())?.height ?? 0;
   await page.getByRole("button", { name: "larger" }).focus();
@@ -50,15 +56,23 @@ test("layers show what is where, and the plan is made larger by keys", async ({ 
   await page.keyboard.press("0");
   await expect.poll(async () => Math.round(((await plan.boundingBox())?.height ?? 0) - before)).toBe(0);
   await page.getByRole("button", { name: "Diesel filler", exact: true }).press("Enter");
-  await expect(page.getByRole("article", { name: "Diesel filler" })).toContainText("not to be mistaken for: Water filler, fore tank, Waste deck plate");
+  await expect(page.getByRole("article", { name: "Diesel filler" })).toContainText(
+    "not to be mistaken for: Water filler, fore tank, Waste deck plate",
+  );
 });
 
 test("a file is taken out, changed, checked and published; sisters stand side by side", async ({ page }) => {
   await signIn(page, "senna@brinecove.example");
   await page.goto("/fleet/cold-harbour");
   const taken = await page.request.get("/api/yachts/cold-harbour/file.json");
-  const file = (await taken.json()) as { fittings: Record<string, { where: { en: string } }>; reefs: Record<string, { fromKn: number }> };
-  const put = (text: string) => page.getByLabel("Put in a changed file").setInputFiles({ name: "file.json", mimeType: "application/json", buffer: Buffer.from(text) });
+  const file = (await taken.json()) as {
+    fittings: Record<string, { where: { en: string } }>;
+    reefs: Record<string, { fromKn: number }>;
+  };
+  const put = (text: string) =>
+    page
+      .getByLabel("Put in a changed file")
+      .setInputFiles({ name: "file.json", mimeType: "application/json", buffer: Buffer.from(text) });
 
   await put('{"a": 1, "a": 2}');
   await expect(page.getByText('"a" stands twice in one object.')).toBeVisible();
@@ -82,16 +96,27 @@ test("a file is taken out, changed, checked and published; sisters stand side by
   await expect(page.getByText("Revision 2 stands.")).toBeVisible();
   await page.getByText(/^Revision 2, .*Senna Ruhl: moved in the winter/).click();
   // a text with a tag in it is shown as text
-  await expect(page.getByText("Gas tap, where: from “in the locker right of the stove, yellow” to “left of the stove, <b>behind</b> the pans”")).toBeVisible();
+  await expect(
+    page.getByText(
+      "Gas tap, where: from “in the locker right of the stove, yellow” to “left of the stove, <b>behind</b> the pans”",
+    ),
+  ).toBeVisible();
 
   // the inventory as a list: a wrong cell is named, a right one shows what would change
   const list = await (await page.request.get("/api/yachts/cold-harbour/inventory.csv")).text();
-  const putList = (text: string) => page.getByLabel("Put in a changed file").setInputFiles({ name: "list.csv", mimeType: "text/csv", buffer: Buffer.from(text) });
+  const putList = (text: string) =>
+    page
+      .getByLabel("Put in a changed file")
+      .setInputFiles({ name: "list.csv", mimeType: "text/csv", buffer: Buffer.from(text) });
   await putList(list.replace(/^(glass,.*),8,4\.00,/m, '$1,8,"4,50",'));
-  await expect(page.getByText(/column "price": "4,50" has a comma; write the decimals with a point: 4\.50\./)).toBeVisible();
+  await expect(
+    page.getByText(/column "price": "4,50" has a comma; write the decimals with a point: 4\.50\./),
+  ).toBeVisible();
   await putList(list.replace(/^(glass,.*),8,4\.00,/m, "$1,8,4.50,"));
   await expect(page.getByText("Glass, replacement, cents: from “400” to “450”")).toBeVisible();
-  expect((await page.request.get("/api/yachts/cold-harbour/labels.pdf")).headers()["content-type"]).toBe("application/pdf");
+  expect((await page.request.get("/api/yachts/cold-harbour/labels.pdf")).headers()["content-type"]).toBe(
+    "application/pdf",
+  );
 
   await page.getByRole("link", { name: "Beside her sister Quillback" }).click();
   await expect(page.getByRole("heading", { level: 1 })).toHaveText("Cold Harbour and Quillback");

@@ -42,7 +42,10 @@ for (const { reference, yacht, places } of charters) {
     await signIn(page);
     await page.goto(`/charters/${reference}`);
     if (yacht === "two-lanterns") await noteTransfer(page);
-    await page.getByRole("button", { name: /^(Start|Go on with) the check-in$/ }).first().click();
+    await page
+      .getByRole("button", { name: /^(Start|Go on with) the check-in$/ })
+      .first()
+      .click();
     await page.waitForURL("**/handover#*");
     const footer = page.getByRole("contentinfo");
     const first = Object.values(file.places).sort((a, b) => a.order - b.order)[0]?.name.en ?? "";
@@ -55,9 +58,17 @@ for (const { reference, yacht, places } of charters) {
       await expect(page.locator("#place-title")).not.toHaveText(here);
     }
     const atHandover = Object.values(file.readings).filter((reading) => !reading.prepOnly).length;
-    const views = new Set(Object.values(file.looks).map((look) => look.surface).filter((surface) => surface !== "below")).size;
+    const views = new Set(
+      Object.values(file.looks)
+        .map((look) => look.surface)
+        .filter((surface) => surface !== "below"),
+    ).size;
     // and the skipper's certificate and identity
-    const total = [file.inventory, file.tests, file.looks].reduce((sum, part) => sum + Object.keys(part).length, 0) + atHandover + views + 2;
+    const total =
+      [file.inventory, file.tests, file.looks].reduce((sum, part) => sum + Object.keys(part).length, 0) +
+      atHandover +
+      views +
+      2;
     await expect(footer).toContainText(new RegExp(`left of ${total}`));
     await expect(footer.getByRole("status")).toContainText("all at the base", { timeout: 20_000 });
     expect(faults).toEqual([]);
@@ -104,12 +115,17 @@ test("the briefing is signed with the check-in, and stands on the record's paper
   await page.getByRole("button", { name: "List" }).click();
   await expect(page.locator("#place-title")).toBeVisible();
   await walk(page, { counts, hours: 300, except: {} });
-  await page.getByRole("contentinfo").getByRole("button", { name: /^Read it through/ }).click();
+  await page
+    .getByRole("contentinfo")
+    .getByRole("button", { name: /^Read it through/ })
+    .click();
   await page.getByText("11 of 12 topics shown, 6 with own hands, 1 left out, 0 not reached").click();
   await expect(page.getByText("Portable toilet: left out, the skipper knows it")).toBeVisible();
   await expect(page.getByText("Question answered: How far does the petrol take us?")).toBeVisible();
   await signAndSeal(page, "Pell Harrow");
-  await expect(page.getByText("The record and all that belongs to it are at the base.")).toBeVisible({ timeout: 30_000 });
+  await expect(page.getByText("The record and all that belongs to it are at the base.")).toBeVisible({
+    timeout: 30_000,
+  });
   const address = await page.getByRole("link", { name: /PDF/ }).first().getAttribute("href");
   const paper = await (await page.request.get(address ?? "")).body();
   const words = execFileSync("pdftotext", ["-layout", "-", "-"], { input: paper }).toString().replaceAll(/\s+/g, " ");
@@ -117,18 +133,27 @@ test("the briefing is signed with the check-in, and stands on the record's paper
   expect(words).toContain("Question answered: How far does the petrol take us?");
 });
 
-test("a class is changed: one sister follows, the other is left a draft that is mended and published", async ({ page }) => {
+test("a class is changed: one sister follows, the other is left a draft that is mended and published", async ({
+  page,
+}) => {
   await signIn(page, "senna@brinecove.example");
   await page.goto("/fleet");
   await page.getByRole("link", { name: "Ondavar 41", exact: true }).click();
   await expect(page.getByRole("heading", { level: 1 })).toHaveText("Class Ondavar 41");
-  type Loose = Record<string, Record<string, Record<string, unknown> & { notThis?: string[]; steps?: { fitting?: string }[]; fitting?: string }>>;
+  type Loose = Record<
+    string,
+    Record<string, Record<string, unknown> & { notThis?: string[]; steps?: { fitting?: string }[]; fitting?: string }>
+  >;
   const file = (await (await page.request.get("/api/classes/ondavar-41/file.json")).json()) as Loose;
   // the class loses a fitting that Cold Harbour has a difference about
   delete file.fittings?.["windlass-remote"];
-  for (const procedure of Object.values(file.procedures ?? {})) for (const step of procedure.steps ?? []) if (step.fitting === "windlass-remote") delete step.fitting;
-  for (const fitting of Object.values(file.fittings ?? {})) if (fitting.notThis?.includes("windlass-remote")) delete fitting.notThis;
-  await page.getByLabel("Put in a changed file").setInputFiles({ name: "class.json", mimeType: "application/json", buffer: Buffer.from(JSON.stringify(file)) });
+  for (const procedure of Object.values(file.procedures ?? {}))
+    for (const step of procedure.steps ?? []) if (step.fitting === "windlass-remote") delete step.fitting;
+  for (const fitting of Object.values(file.fittings ?? {}))
+    if (fitting.notThis?.includes("windlass-remote")) delete fitting.notThis;
+  await page
+    .getByLabel("Put in a changed file")
+    .setInputFiles({ name: "class.json", mimeType: "application/json", buffer: Buffer.from(JSON.stringify(file)) });
   await expect(page.getByRole("heading", { name: "It reaches 2 yachts" })).toBeVisible();
   await expect(page.getByText(/Quillback: published with it, \d+ changes/)).toBeVisible();
   await page.getByText("Cold Harbour: left as a draft, one thing stands against it").click();
@@ -138,12 +163,17 @@ test("a class is changed: one sister follows, the other is left a draft that is 
   await expect(page.getByText("Revision 2 stands.")).toBeVisible();
 
   await page.getByRole("link", { name: "Cold Harbour" }).click();
-  await expect(page.getByText(/Her class has moved on to revision 2 \(foot switches alone from now on\)/)).toBeVisible();
+  await expect(
+    page.getByText(/Her class has moved on to revision 2 \(foot switches alone from now on\)/),
+  ).toBeVisible();
   const draft = (await (await page.request.get("/api/yachts/cold-harbour/draft.json")).json()) as Loose;
   delete draft.fittings?.["windlass-remote"];
-  for (const [key, odd] of Object.entries(draft.oddities ?? {})) if (odd.fitting === "windlass-remote") delete draft.oddities?.[key];
+  for (const [key, odd] of Object.entries(draft.oddities ?? {}))
+    if (odd.fitting === "windlass-remote") delete draft.oddities?.[key];
   await page.getByLabel("The file I put in was made from the draft").check();
-  await page.getByLabel("Put in a changed file").setInputFiles({ name: "draft.json", mimeType: "application/json", buffer: Buffer.from(JSON.stringify(draft)) });
+  await page
+    .getByLabel("Put in a changed file")
+    .setInputFiles({ name: "draft.json", mimeType: "application/json", buffer: Buffer.from(JSON.stringify(draft)) });
   await page.getByLabel("Why is the file changed?").fill("no remote on her either");
   await page.getByRole("button", { name: /^Publish revision/ }).click();
   await expect(page.getByText(/^Revision \d+ stands\./)).toBeVisible();

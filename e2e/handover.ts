@@ -53,7 +53,8 @@ async function read(page: Page, line: string, key: string, hours: number): Promi
     await item.getByLabel(label, { exact: true }).fill(text);
     await item.getByLabel(label, { exact: true }).press("Enter");
   };
-  const tap = (group: string, button: string) => item.getByRole("group", { name: group, exact: true }).getByRole("button", { name: button, exact: true }).click();
+  const tap = (group: string, button: string) =>
+    item.getByRole("group", { name: group, exact: true }).getByRole("button", { name: button, exact: true }).click();
   if (key.startsWith("battery")) {
     await type("Volts", "12.8");
     await type("Hours at rest", "6");
@@ -71,7 +72,8 @@ async function read(page: Page, line: string, key: string, hours: number): Promi
     await type("A thumb moves it, mm", "9");
     await tap("It looks", "Sound");
   } else if (key.startsWith("strainer")) {
-    for (const question of ["Seacock moves freely", "Lid tight", "Seacock fully open again"]) await tap(question, "Yes");
+    for (const question of ["Seacock moves freely", "Lid tight", "Seacock fully open again"])
+      await tap(question, "Yes");
     await tap("Bowl", "Clear");
   } else if (key === "bilge") {
     await tap("Bilge", "Dry");
@@ -120,7 +122,14 @@ export async function signByHand(page: Page, field: ReturnType<Page["getByRole"]
   if (!box) throw new Error("no signature field");
   await page.mouse.move(box.x + 30, box.y + 60);
   await page.mouse.down();
-  for (const [x, y] of [[60, 30], [90, 90], [130, 40], [170, 95], [220, 50]] as const) await page.mouse.move(box.x + x, box.y + y, { steps: 4 });
+  for (const [x, y] of [
+    [60, 30],
+    [90, 90],
+    [130, 40],
+    [170, 95],
+    [220, 50],
+  ] as const)
+    await page.mouse.move(box.x + x, box.y + y, { steps: 4 });
   await page.mouse.up();
 }
 
@@ -136,8 +145,12 @@ export async function signAndSeal(page: Page, skipperName = "Jory Fenn"): Promis
 /** Takes a photo of a line, a drawn sample with its own number; gives the line back. */
 export async function addPhoto(page: Page, line: string, number: number): Promise<string> {
   const { bytes } = await samplePhoto("chip", number);
-  await row(page, line).getByRole("button", { name: /^Photo, remark/ }).click();
-  await row(page, line).getByLabel(/^Take a photo/).setInputFiles({ name: `${number}.jpg`, mimeType: "image/jpeg", buffer: Buffer.from(bytes) });
+  await row(page, line)
+    .getByRole("button", { name: /^Photo, remark/ })
+    .click();
+  await row(page, line)
+    .getByLabel(/^Take a photo/)
+    .setInputFiles({ name: `${number}.jpg`, mimeType: "image/jpeg", buffer: Buffer.from(bytes) });
   await expect(row(page, line).getByRole("img").first()).toBeVisible();
   return line;
 }

@@ -5,10 +5,16 @@ import { signIn } from "./desk";
 const senna = "senna@brinecove.example";
 const phoneSize = { width: 390, height: 844 };
 interface Draft {
-  document: { places: Record<string, { outline: [number, number][] }>; inventory: Record<string, { order: number; place: string }>; procedures: Record<string, { steps: { words: { en: string } }[] }>; engines: Record<string, { stopHoldSeconds: number }> };
+  document: {
+    places: Record<string, { outline: [number, number][] }>;
+    inventory: Record<string, { order: number; place: string }>;
+    procedures: Record<string, { steps: { words: { en: string } }[] }>;
+    engines: Record<string, { stopHoldSeconds: number }>;
+  };
   notes: { note: { id: string; name: string } }[];
 }
-const draftOf = async (page: Page, file: string) => (await (await page.request.get(`/api/drafts/${file}`)).json()) as Draft;
+const draftOf = async (page: Page, file: string) =>
+  (await (await page.request.get(`/api/drafts/${file}`)).json()) as Draft;
 
 /** Chooses a part of the file in the editor's tree. */
 async function choose(page: Page, words: string, part: string): Promise<void> {
@@ -24,7 +30,9 @@ async function drag(page: Page, from: { x: number; y: number }, to: { x: number;
   await page.mouse.up();
 }
 
-test("a class is edited as a yacht is: each part says which sisters it reaches, and publishing says what changes on them", async ({ page }) => {
+test("a class is edited as a yacht is: each part says which sisters it reaches, and publishing says what changes on them", async ({
+  page,
+}) => {
   await signIn(page, senna);
   await page.goto("/fleet/class/farrant-42");
   await page.getByRole("link", { name: "Edit the class's file" }).click();
@@ -38,7 +46,9 @@ test("a class is edited as a yacht is: each part says which sisters it reaches, 
   await service.press("Enter");
   await expect(page.getByRole("status").first()).toHaveText("kept");
   await page.getByRole("button", { name: "Publish …" }).click();
-  await expect(page.getByText(`Port engine, service every, hours: from “${was}” to “${Number(was) + 1}”`).first()).toBeVisible();
+  await expect(
+    page.getByText(`Port engine, service every, hours: from “${was}” to “${Number(was) + 1}”`).first(),
+  ).toBeVisible();
   await expect(page.getByRole("heading", { name: "It reaches one yacht" })).toBeVisible();
   await expect(page.getByText("Two Lanterns: published with it, one change")).toBeVisible();
   // thrown away after all: nothing was published, and the draft is gone
@@ -57,19 +67,38 @@ test("outlines, steps and the order of things are dragged into place, and by key
   const [place, { outline }] = Object.entries(before.document.places)[0]!;
   await page.getByRole("button", { name: "Kind", exact: true }).click();
   await page.locator("summary", { hasText: /^place/ }).click();
-  await page.locator("details[open]").getByRole("button", { name: /place$/ }).first().click();
+  await page
+    .locator("details[open]")
+    .getByRole("button", { name: /place$/ })
+    .first()
+    .click();
   await expect(page.locator("code").first()).toHaveText(/^\/places\//);
   const shown = ((await page.locator("code").first().textContent()) ?? "").split("/")[2]!;
   const corners = shown === place ? outline : before.document.places[shown]!.outline;
   const drawing = page.getByRole("application", { name: "Outline" }).getByRole("group", { name: "Outline" });
   await drawing.scrollIntoViewIfNeeded();
-  const spot = (at: [number, number]) => drawing.evaluate((svg: SVGSVGElement, [aft, side]) => { const point = new DOMPoint(side * 50, aft * 50).matrixTransform(svg.getScreenCTM()!); return { x: point.x, y: point.y }; }, at);
+  const spot = (at: [number, number]) =>
+    drawing.evaluate((svg: SVGSVGElement, [aft, side]) => {
+      const point = new DOMPoint(side * 50, aft * 50).matrixTransform(svg.getScreenCTM()!);
+      return { x: point.x, y: point.y };
+    }, at);
   await drag(page, await spot(corners[1]!), await spot([corners[1]![0] + 0.4, corners[1]![1]]));
   await expect(page.getByRole("button", { name: "corner 2" })).toHaveAttribute("aria-pressed", "true");
-  await expect.poll(async () => Math.abs((await draftOf(page, "yachts/little-auk")).document.places[shown]!.outline[1]![0] - corners[1]![0] - 0.4) < 0.06).toBe(true);
+  await expect
+    .poll(
+      async () =>
+        Math.abs(
+          (await draftOf(page, "yachts/little-auk")).document.places[shown]!.outline[1]![0] - corners[1]![0] - 0.4,
+        ) < 0.06,
+    )
+    .toBe(true);
 
   // dragged over the side, the outline itself says so
-  await drag(page, await spot((await draftOf(page, "yachts/little-auk")).document.places[shown]!.outline[1]!), await spot([corners[1]![0] + 0.4, 1.5]));
+  await drag(
+    page,
+    await spot((await draftOf(page, "yachts/little-auk")).document.places[shown]!.outline[1]!),
+    await spot([corners[1]![0] + 0.4, 1.5]),
+  );
   const said = page.getByText(/reaches beyond her hull/);
   await expect(said.first()).toBeVisible();
   await page.getByRole("button", { name: "Take back" }).click();
@@ -77,16 +106,25 @@ test("outlines, steps and the order of things are dragged into place, and by key
 
   // a step of a procedure, dragged below the next by its handle, and back by keys on it
   const [procedure, { steps }] = Object.entries(before.document.procedures).find(([, each]) => each.steps.length > 2)!;
-  const stepsNow = async () => (await draftOf(page, "yachts/little-auk")).document.procedures[procedure]!.steps.map((step) => step.words.en);
+  const stepsNow = async () =>
+    (await draftOf(page, "yachts/little-auk")).document.procedures[procedure]!.steps.map((step) => step.words.en);
   await page.getByRole("button", { name: "Kind", exact: true }).click();
   await page.getByLabel("Find a part").fill(procedure);
-  await page.getByRole("button", { name: /procedure$/ }).first().click();
+  await page
+    .getByRole("button", { name: /procedure$/ })
+    .first()
+    .click();
   const handle = page.getByRole("button", { name: "Move: Steps 1" });
   await handle.scrollIntoViewIfNeeded();
-  const middle = async (name: string) => { const box = (await page.getByRole("button", { name }).boundingBox())!; return { x: box.x + box.width / 2, y: box.y + 20 }; };
+  const middle = async (name: string) => {
+    const box = (await page.getByRole("button", { name }).boundingBox())!;
+    return { x: box.x + box.width / 2, y: box.y + 20 };
+  };
   const second = await middle("Move: Steps 2");
   await drag(page, await middle("Move: Steps 1"), { x: second.x, y: second.y + 10 });
-  await expect.poll(stepsNow).toEqual([steps[1]!.words.en, steps[0]!.words.en, ...steps.slice(2).map((step) => step.words.en)]);
+  await expect
+    .poll(stepsNow)
+    .toEqual([steps[1]!.words.en, steps[0]!.words.en, ...steps.slice(2).map((step) => step.words.en)]);
   await expect(page.getByRole("status").first()).toHaveText("kept");
   await handle.focus();
   await page.keyboard.press("Space");
@@ -108,7 +146,9 @@ test("outlines, steps and the order of things are dragged into place, and by key
   await expect(rows.nth(1)).toHaveAttribute("aria-label", first!);
 });
 
-test("a new part begins with what its kind demands and is not published half written; what the class has is put back; Fleet says that changes wait", async ({ page }) => {
+test("a new part begins with what its kind demands and is not published half written; what the class has is put back; Fleet says that changes wait", async ({
+  page,
+}) => {
   await signIn(page, senna);
   await page.goto("/fleet/pale-heron/edit");
   await page.getByRole("button", { name: "A new part …" }).click();
@@ -124,9 +164,15 @@ test("a new part begins with what its kind demands and is not published half wri
   await expect(page.getByText(/^(no warning|\d+ warnings?)$/)).toBeVisible();
   // a figure is taken from the file, and leads to where it stands
   await page.getByRole("button", { name: "Put in a figure of the file …" }).first().click();
-  const figure = await page.locator("datalist option").evaluateAll((options) => options.map((option) => (option as HTMLOptionElement).value).find((words) => words.includes("stop hold"))!);
+  const figure = await page
+    .locator("datalist option")
+    .evaluateAll((options) =>
+      options.map((option) => (option as HTMLOptionElement).value).find((words) => words.includes("stop hold"))!,
+    );
   await page.getByLabel("Which figure").fill(figure);
-  await expect(page.getByText(`Reads: Halyard to the awning's eye; hold for ${figure.split(": ").at(-1)!}`)).toBeVisible();
+  await expect(
+    page.getByText(`Reads: Halyard to the awning's eye; hold for ${figure.split(": ").at(-1)!}`),
+  ).toBeVisible();
   await page.getByRole("button", { name: figure, exact: true }).click();
   await expect(page.locator("code").first()).toHaveText(/^\/engines\//);
 
@@ -149,7 +195,10 @@ test("a new part begins with what its kind demands and is not published half wri
   await expect(page.getByText("Of the class, not aboard (1)")).toHaveCount(0);
   await expect(page.getByRole("heading", { level: 2 })).toHaveText("Main anchor, 20 kg");
   await page.goto("/fleet");
-  await page.getByRole("row", { name: /Pale Heron/ }).getByRole("link", { name: /^\d+ changes not published$/ }).click();
+  await page
+    .getByRole("row", { name: /Pale Heron/ })
+    .getByRole("link", { name: /^\d+ changes not published$/ })
+    .click();
   await page.waitForURL("**/fleet/pale-heron/edit");
 });
 
@@ -163,18 +212,34 @@ async function phoneOf(contexts: BrowserContext, slug: string): Promise<Page> {
   return page;
 }
 
-test("two phones walk one yacht: each sees what the other has seen; a lost answer sends nothing twice, a place deleted meanwhile loses no note", async ({ page: desk, browser }, info) => {
+test("two phones walk one yacht: each sees what the other has seen; a lost answer sends nothing twice, a place deleted meanwhile loses no note", async ({
+  page: desk,
+  browser,
+}, info) => {
   test.setTimeout(180_000);
-  const context = () => browser.newContext({ baseURL: info.project.use.baseURL, viewport: phoneSize, serviceWorkers: "allow" });
-  const [mine, theirs] = [await phoneOf(await context(), "two-lanterns"), await phoneOf(await context(), "two-lanterns")];
-  const stand = async (phone: Page, place: string) => phone.getByLabel("Where you stand").selectOption({ label: (await phone.getByLabel("Where you stand").locator("option").allTextContents()).find((each) => each.startsWith(place))! });
+  const context = () =>
+    browser.newContext({ baseURL: info.project.use.baseURL, viewport: phoneSize, serviceWorkers: "allow" });
+  const [mine, theirs] = [
+    await phoneOf(await context(), "two-lanterns"),
+    await phoneOf(await context(), "two-lanterns"),
+  ];
+  const stand = async (phone: Page, place: string) =>
+    phone
+      .getByLabel("Where you stand")
+      .selectOption({
+        label: (await phone.getByLabel("Where you stand").locator("option").allTextContents()).find((each) =>
+          each.startsWith(place),
+        )!,
+      });
   const said = (phone: Page) => phone.getByRole("listitem").filter({ hasText: "as in the file" });
 
   // photographed first, then told what it is, from what belongs here
   await mine.reload();
   await mine.context().setOffline(true);
   const { bytes } = await samplePhoto("side", 42);
-  await mine.getByLabel("Photograph a thing here").setInputFiles({ name: "thing.jpg", mimeType: "image/jpeg", buffer: Buffer.from(bytes) });
+  await mine
+    .getByLabel("Photograph a thing here")
+    .setInputFiles({ name: "thing.jpg", mimeType: "image/jpeg", buffer: Buffer.from(bytes) });
   const asked = mine.getByRole("region", { name: "What is it?" });
   const name = (await asked.getByRole("button").first().textContent()) ?? "";
   await asked.getByRole("button").first().click();
@@ -193,7 +258,14 @@ test("two phones walk one yacht: each sees what the other has seen; a lost answe
   await expect(said(theirs)).toContainText(name);
 
   // the base takes a note and its answer is lost: the phone sends it again, and there is one
-  await theirs.route("**/api/yachts/two-lanterns/notes", async (route) => { await route.fetch(); await route.abort(); }, { times: 1 });
+  await theirs.route(
+    "**/api/yachts/two-lanterns/notes",
+    async (route) => {
+      await route.fetch();
+      await route.abort();
+    },
+    { times: 1 },
+  );
   await theirs.getByRole("button", { name: "Something that is not in the file …" }).click();
   await theirs.getByLabel("What it is").fill("Folding steps");
   await theirs.getByRole("button", { name: "Keep it" }).click();
@@ -202,7 +274,9 @@ test("two phones walk one yacht: each sees what the other has seen; a lost answe
   await theirs.context().setOffline(false);
   await expect(theirs.getByRole("status").first()).toHaveText("all at the base", { timeout: 20_000 });
   await signIn(desk, senna);
-  expect((await draftOf(desk, "yachts/two-lanterns")).notes.filter(({ note }) => note.name === "Folding steps")).toHaveLength(1);
+  expect(
+    (await draftOf(desk, "yachts/two-lanterns")).notes.filter(({ note }) => note.name === "Folding steps"),
+  ).toHaveLength(1);
 
   // somebody deletes the place that a phone without signal stands in
   await mine.context().setOffline(true);
@@ -225,27 +299,43 @@ test("two phones walk one yacht: each sees what the other has seen; a lost answe
   await expect(desk.getByText("declined by Senna Ruhl: “that locker was taken out in May”")).toBeVisible();
   // taking the place back puts it where it was
   await desk.getByRole("button", { name: "Take back" }).click();
-  await expect.poll(async () => Object.values((await draftOf(desk, "yachts/two-lanterns")).document.places).some((each) => (each as unknown as { name: { en: string } }).name.en === place)).toBe(true);
+  await expect
+    .poll(async () =>
+      Object.values((await draftOf(desk, "yachts/two-lanterns")).document.places).some(
+        (each) => (each as unknown as { name: { en: string } }).name.en === place,
+      ),
+    )
+    .toBe(true);
   // who wrote the note reads why it was not taken over
   await mine.reload();
   await stand(mine, place);
-  await expect(mine.getByRole("listitem", { name: "Spare lamp" })).toContainText("The desk declined this, Senna Ruhl: “that locker was taken out in May”");
+  await expect(mine.getByRole("listitem", { name: "Spare lamp" })).toContainText(
+    "The desk declined this, Senna Ruhl: “that locker was taken out in May”",
+  );
   for (const phone of [mine, theirs]) await phone.context().close();
 });
 
-test("a skipper says in the boat book that the file is wrong; at the desk one key takes it over", async ({ page, browser }, info) => {
+test("a skipper says in the boat book that the file is wrong; at the desk one key takes it over", async ({
+  page,
+  browser,
+}, info) => {
   const book = await (await browser.newContext({ baseURL: info.project.use.baseURL, viewport: phoneSize })).newPage();
   await book.goto("/book#demo-boat-book-gannet-rock-1055");
   await book.getByLabel("PIN").fill("447093");
   await book.getByRole("button", { name: "Open" }).click();
   await book.getByRole("region", { name: "Finder" }).locator("input").fill("windlass breaker");
-  await book.getByRole("button", { name: /Windlass breaker/ }).first().click();
+  await book
+    .getByRole("button", { name: /Windlass breaker/ })
+    .first()
+    .click();
   await book.getByRole("button", { name: "The file is wrong here …: Windlass breaker" }).click();
   await book.getByRole("button", { name: "Tell the desk" }).click();
   await expect(book.getByText("Say in a few words how it really is.")).toBeVisible();
   await book.getByLabel("How it really is").fill("behind the second board, not the first");
   const { bytes } = await samplePhoto("side", 43);
-  await book.getByLabel("Photo").setInputFiles({ name: "breaker.jpg", mimeType: "image/jpeg", buffer: Buffer.from(bytes) });
+  await book
+    .getByLabel("Photo")
+    .setInputFiles({ name: "breaker.jpg", mimeType: "image/jpeg", buffer: Buffer.from(bytes) });
   await expect(book.getByText("1 photo", { exact: false }).first()).toBeVisible();
   await book.getByRole("button", { name: "Tell the desk" }).click();
   await expect(book.getByText("Told: it goes to the desk when there is signal.")).toBeVisible();

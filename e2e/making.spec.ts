@@ -13,7 +13,10 @@ async function takeAlong(page: Page, slug: string): Promise<void> {
 
 const thing = (page: Page, name: string) => page.getByRole("listitem", { name, exact: true });
 
-test("a yacht is made from her class, walked at three places without signal, looked through at the desk and published; a check-in opens on it", async ({ page, browser }, info) => {
+test("a yacht is made from her class, walked at three places without signal, looked through at the desk and published; a check-in opens on it", async ({
+  page,
+  browser,
+}, info) => {
   test.setTimeout(240_000);
   await signIn(page, "senna@brinecove.example");
   await page.goto("/fleet");
@@ -28,19 +31,33 @@ test("a yacht is made from her class, walked at three places without signal, loo
   await expect(page.getByRole("heading", { level: 1 })).toHaveText("Sea Thrift: her file");
 
   // aboard, with a phone and without signal: three places
-  const phone = await (await browser.newContext({ baseURL: info.project.use.baseURL, viewport: { width: 390, height: 844 }, serviceWorkers: "allow" })).newPage();
+  const phone = await (
+    await browser.newContext({
+      baseURL: info.project.use.baseURL,
+      viewport: { width: 390, height: 844 },
+      serviceWorkers: "allow",
+    })
+  ).newPage();
   await takeAlong(phone, "sea-thrift");
   await phone.reload();
   await expect(phone.getByRole("heading", { level: 1 })).toHaveText("Sea Thrift: walk her");
   await phone.context().setOffline(true);
-  await phone.getByLabel("Where you stand").selectOption({ label: (await phone.getByLabel("Where you stand").locator("option").allTextContents()).find((each) => each.startsWith("Fore cabin"))! });
+  await phone
+    .getByLabel("Where you stand")
+    .selectOption({
+      label: (await phone.getByLabel("Where you stand").locator("option").allTextContents()).find((each) =>
+        each.startsWith("Fore cabin"),
+      )!,
+    });
   const breaker = thing(phone, "Windlass breaker");
   await breaker.getByRole("button", { name: "Different …: Windlass breaker" }).click();
   await breaker.getByRole("button", { name: "Keep it" }).click();
   await expect(breaker.getByText("Say where or how it is different, or take a photo.")).toBeVisible();
   await breaker.getByLabel("Exactly where").fill("behind the hose, not at the panel");
   const { bytes } = await samplePhoto("side", 41);
-  await breaker.getByLabel("Photo: Windlass breaker").setInputFiles({ name: "breaker.jpg", mimeType: "image/jpeg", buffer: Buffer.from(bytes) });
+  await breaker
+    .getByLabel("Photo: Windlass breaker")
+    .setInputFiles({ name: "breaker.jpg", mimeType: "image/jpeg", buffer: Buffer.from(bytes) });
   await expect(breaker.getByText("1 photo", { exact: false })).toBeVisible();
   await breaker.getByRole("button", { name: "Keep it" }).click();
   await expect(breaker).toContainText("different, 1 photo");
@@ -122,16 +139,27 @@ test("a yacht is made from her class, walked at three places without signal, loo
   // lines from a spreadsheet: what is wrong is named, the rest goes on
   await page.getByRole("button", { name: "Paste inventory" }).click();
   const heading = "key,name,place,where,system,group,expected,price,bought,life_months,safety,per_person";
-  await page.getByLabel("Lines").fill([heading, "boat-cushion,Cockpit cushion,cockpit,in the locker,comfort,deck,4,32.00,2026-04-01,48,,", "lost-thing,Lost thing,attic,nowhere,comfort,deck,1,1.00,2026-04-01,48,,"].join("\n"));
+  await page
+    .getByLabel("Lines")
+    .fill(
+      [
+        heading,
+        "boat-cushion,Cockpit cushion,cockpit,in the locker,comfort,deck,4,32.00,2026-04-01,48,,",
+        "lost-thing,Lost thing,attic,nowhere,comfort,deck,1,1.00,2026-04-01,48,,",
+      ].join("\n"),
+    );
   await page.getByRole("button", { name: "Take them in" }).click();
   await expect(page.getByText("1 line taken in; 1 line is wrong:")).toBeVisible();
   await expect(page.getByText(/^Line 3, column "place": there is no place "attic"/)).toBeVisible();
 
   // published with the list of changes in words
   await page.getByRole("button", { name: "Publish …" }).click();
-  await expect(page.getByText(/Windlass breaker, where: from “.*” to “behind the hose, not at the panel”/)).toBeVisible();
+  await expect(
+    page.getByText(/Windlass breaker, where: from “.*” to “behind the hose, not at the panel”/),
+  ).toBeVisible();
   await page.getByLabel("Why is the file changed?").fill("walked her on 12 June");
-  for (const accept of await page.getByRole("textbox").all()) if ((await accept.inputValue()) === "") await accept.fill("known");
+  for (const accept of await page.getByRole("textbox").all())
+    if ((await accept.inputValue()) === "") await accept.fill("known");
   await page.getByRole("button", { name: "Publish revision 1" }).click();
   await page.waitForURL("**/fleet/sea-thrift");
   await expect(page.getByRole("heading", { level: 1 })).toHaveText("Sea Thrift");
@@ -139,8 +167,12 @@ test("a yacht is made from her class, walked at three places without signal, loo
 
   // a charter comes from the office's own books; the check-in runs on her
   const owner = new pg.Pool({ connectionString: process.env.BRINECOVE_OWNER_URL });
-  await owner.query("insert into charter (id, base_id, reference, charterer_id, skipper_id, terms) select gen_random_uuid(), base_id, 'BR-1070', charterer_id, skipper_id, terms from charter where reference = 'BR-1060'");
-  await owner.query("insert into stay (id, base_id, charter_id, yacht_id, starts_at, ends_at, aboard) select gen_random_uuid(), c.base_id, c.id, y.id, '2027-06-14T14:00:00Z', '2027-06-19T09:00:00Z', 4 from charter c, yacht y where c.reference = 'BR-1070' and y.slug = 'sea-thrift'");
+  await owner.query(
+    "insert into charter (id, base_id, reference, charterer_id, skipper_id, terms) select gen_random_uuid(), base_id, 'BR-1070', charterer_id, skipper_id, terms from charter where reference = 'BR-1060'",
+  );
+  await owner.query(
+    "insert into stay (id, base_id, charter_id, yacht_id, starts_at, ends_at, aboard) select gen_random_uuid(), c.base_id, c.id, y.id, '2027-06-14T14:00:00Z', '2027-06-19T09:00:00Z', 4 from charter c, yacht y where c.reference = 'BR-1070' and y.slug = 'sea-thrift'",
+  );
   await owner.end();
   await page.goto("/charters/BR-1070");
   await page.getByRole("button", { name: "Start the check-in" }).first().click();
@@ -155,7 +187,9 @@ test("a yacht is made from her class, walked at three places without signal, loo
   await expect(bucketRow).toContainText("2");
 });
 
-test("a briefer finds the file wrong at a line of a check-in: it is proposed at the desk, and the next walk has it", async ({ page }) => {
+test("a briefer finds the file wrong at a line of a check-in: it is proposed at the desk, and the next walk has it", async ({
+  page,
+}) => {
   await signIn(page, "senna@brinecove.example");
   await page.goto("/charters/BR-1059");
   await page.getByRole("button", { name: "Go on with the check-in" }).first().click();
@@ -172,7 +206,13 @@ test("a briefer finds the file wrong at a line of a check-in: it is proposed at 
   await line.getByLabel("How it really is").fill("in the starboard lazarette since May");
   await line.getByRole("button", { name: "Tell the desk" }).click();
   await expect(line.getByText("Told: it goes to the desk when there is signal.")).toBeVisible();
-  await expect.poll(async () => (await page.request.get("/api/drafts/yachts/quillback")).json().then((draft: { notes: unknown[] }) => draft.notes.length)).toBe(1);
+  await expect
+    .poll(async () =>
+      (await page.request.get("/api/drafts/yachts/quillback"))
+        .json()
+        .then((draft: { notes: unknown[] }) => draft.notes.length),
+    )
+    .toBe(1);
   await page.goto("/fleet/quillback");
   await page.getByRole("link", { name: "Edit the file" }).click();
   await page.getByRole("button", { name: "Proposed (1)" }).click();

@@ -22,10 +22,24 @@ class Tablet {
   private browser: Browser | null = null;
 
   async switchOn(port: number): Promise<Page> {
-    this.process = spawn(process.env.CHROMIUM ?? "/usr/bin/chromium", [
-      "--headless", "--no-sandbox", "--disable-gpu", "--disable-quic", "--no-first-run", "--disable-background-networking", "--disable-component-update", "--disable-sync",
-      `--user-data-dir=${this.folder}`, `--remote-debugging-port=${port}`, "--window-size=1024,768", "about:blank",
-    ], { stdio: "ignore", detached: true });
+    this.process = spawn(
+      process.env.CHROMIUM ?? "/usr/bin/chromium",
+      [
+        "--headless",
+        "--no-sandbox",
+        "--disable-gpu",
+        "--disable-quic",
+        "--no-first-run",
+        "--disable-background-networking",
+        "--disable-component-update",
+        "--disable-sync",
+        `--user-data-dir=${this.folder}`,
+        `--remote-debugging-port=${port}`,
+        "--window-size=1024,768",
+        "about:blank",
+      ],
+      { stdio: "ignore", detached: true },
+    );
     for (let tries = 0; ; tries++) {
       const answer = await fetch(`http://127.0.0.1:${port}/json/version`).catch(() => null);
       if (answer?.ok) break;
@@ -66,7 +80,10 @@ const title = (page: Page) => page.locator("#place-title");
 
 async function openCheckIn(page: Page, origin: string): Promise<void> {
   await page.goto(`${origin}/charters/${reference}`);
-  await page.getByRole("button", { name: /^(Start|Go on with) the check-in$/ }).first().click();
+  await page
+    .getByRole("button", { name: /^(Start|Go on with) the check-in$/ })
+    .first()
+    .click();
   await page.waitForURL("**/handover#*");
   await expect(title(page)).toBeVisible();
   // the service worker has the pages before the signal goes
@@ -86,11 +103,22 @@ async function findThing(page: Page, words: string): Promise<void> {
 /** Ids of every entry on a device, read from its own store. */
 const onDevice = (page: Page) =>
   page.evaluate(async () => {
-    const opened = (name: string) => new Promise<IDBDatabase>((done, fail) => Object.assign(indexedDB.open(name), { onsuccess: (event: Event) => done((event.target as IDBOpenDBRequest).result), onerror: fail }));
+    const opened = (name: string) =>
+      new Promise<IDBDatabase>((done, fail) =>
+        Object.assign(indexedDB.open(name), {
+          onsuccess: (event: Event) => done((event.target as IDBOpenDBRequest).result),
+          onerror: fail,
+        }),
+      );
     for (const { name } of await indexedDB.databases()) {
       const db = await opened(name ?? "");
       if (!db.objectStoreNames.contains("entries")) continue;
-      return new Promise<string[]>((done, fail) => Object.assign(db.transaction("entries").objectStore("entries").getAllKeys(), { onsuccess: (event: Event) => done((event.target as IDBRequest<IDBValidKey[]>).result.map(String)), onerror: fail }));
+      return new Promise<string[]>((done, fail) =>
+        Object.assign(db.transaction("entries").objectStore("entries").getAllKeys(), {
+          onsuccess: (event: Event) => done((event.target as IDBRequest<IDBValidKey[]>).result.map(String)),
+          onerror: fail,
+        }),
+      );
     }
     return [];
   });
@@ -98,7 +126,9 @@ const onDevice = (page: Page) =>
 // a tablet that is joined from outside has no trace of its own
 test.use({ trace: "off" });
 
-test("the whole check-in of Gannet Rock without signal: two tablets, a fork, a flat battery, server and database killed, a full disk, a new version", async ({ browser }) => {
+test("the whole check-in of Gannet Rock without signal: two tablets, a fork, a flat battery, server and database killed, a full disk, a new version", async ({
+  browser,
+}) => {
   test.setTimeout(900_000);
   const outage = new Outage();
   await outage.start();
@@ -142,7 +172,9 @@ test("the whole check-in of Gannet Rock without signal: two tablets, a fork, a f
     await b.goto(`${outage.origin}/handover#${handover}`);
     await expect(title(b)).toBeVisible();
     expect((await onDevice(b)).sort()).toEqual(before.sort());
-    const photographed = [await addPhoto(b, (await b.locator("[data-line]:visible").first().getAttribute("data-line")) ?? "", 70)];
+    const photographed = [
+      await addPhoto(b, (await b.locator("[data-line]:visible").first().getAttribute("data-line")) ?? "", 70),
+    ];
 
     // its disk is full: that is said, and what was tapped is kept as soon as there is room
     const entriesThen = (await onDevice(b)).length;
@@ -162,7 +194,10 @@ test("the whole check-in of Gannet Rock without signal: two tablets, a fork, a f
 
     // meanwhile the first tablet walks on, with photos
     await doPlace(a, aboard);
-    for (const number of [1, 2, 3]) photographed.push(await addPhoto(a, (await a.locator("[data-line]:visible").nth(number).getAttribute("data-line")) ?? "", number));
+    for (const number of [1, 2, 3])
+      photographed.push(
+        await addPhoto(a, (await a.locator("[data-line]:visible").nth(number).getAttribute("data-line")) ?? "", number),
+      );
     await footer(a).getByRole("button", { name: /^Next/ }).click();
     await expect(title(a)).not.toHaveText(first);
     await doPlace(a, aboard);
@@ -203,7 +238,9 @@ test("the whole check-in of Gannet Rock without signal: two tablets, a fork, a f
 
     // the rest, to the signatures, with no network at all
     await walk(a, aboard);
-    expect(await a.evaluate(async () => Boolean((await navigator.serviceWorker.getRegistration())?.waiting))).toBe(true);
+    expect(await a.evaluate(async () => Boolean((await navigator.serviceWorker.getRegistration())?.waiting))).toBe(
+      true,
+    );
     await a.getByRole("button", { name: "Read it through and sign" }).click();
     // the other tablet cannot be heard: that is said, and meant
     await expect(a.getByRole("button", { name: "Seal the record" })).toBeDisabled();
@@ -212,25 +249,40 @@ test("the whole check-in of Gannet Rock without signal: two tablets, a fork, a f
     await expect(a.getByRole("heading", { level: 1 })).toHaveText("Gannet Rock is handed over");
     await expect(a.getByText(/Sealed on this device, \d+ to come/).first()).toBeVisible();
     await one.setOffline(false);
-    await expect(a.getByText("The record and all that belongs to it are at the base.")).toBeVisible({ timeout: 60_000 });
+    await expect(a.getByText("The record and all that belongs to it are at the base.")).toBeVisible({
+      timeout: 60_000,
+    });
 
     // one by one: what is on the tablet is at the base, once, and nothing else is
-    const { rows } = await owner.query<{ id: string; device: string; subject: string; offsetMs: number | null }>("select id, content ->> 'device' as device, content ->> 'subject' as subject, (content ->> 'offsetMs')::float8 as \"offsetMs\" from entry where handover_id = $1", [handover]);
+    const { rows } = await owner.query<{ id: string; device: string; subject: string; offsetMs: number | null }>(
+      "select id, content ->> 'device' as device, content ->> 'subject' as subject, (content ->> 'offsetMs')::float8 as \"offsetMs\" from entry where handover_id = $1",
+      [handover],
+    );
     expect(rows.map((each) => each.id).sort()).toEqual((await onDevice(a)).sort());
     // how far a clock is off stands with every entry; which entry came first is never read from it
-    const [aheadA, aheadB] = await Promise.all([a, b].map(async (page) => {
-      const device = await page.evaluate(() => localStorage.getItem("brinecove-device"));
-      return rows.find((each) => each.device === device && each.offsetMs !== null)?.offsetMs ?? 0;
-    }));
+    const [aheadA, aheadB] = await Promise.all(
+      [a, b].map(async (page) => {
+        const device = await page.evaluate(() => localStorage.getItem("brinecove-device"));
+        return rows.find((each) => each.device === device && each.offsetMs !== null)?.offsetMs ?? 0;
+      }),
+    );
     expect(Math.abs((aheadB ?? 0) - (aheadA ?? 0) - hourMs)).toBeLessThan(60_000);
     expect(before.filter((id) => !rows.some((each) => each.id === id))).toEqual([]);
-    const { rows: kept } = await owner.query<{ hash: string; size: number }>("select distinct p.hash, length(p.bytes) as size from photo p join entry e on e.content ->> 'aspect' = 'photo:' || p.hash where e.handover_id = $1", [handover]);
+    const { rows: kept } = await owner.query<{ hash: string; size: number }>(
+      "select distinct p.hash, length(p.bytes) as size from photo p join entry e on e.content ->> 'aspect' = 'photo:' || p.hash where e.handover_id = $1",
+      [handover],
+    );
     expect([kept.length, kept.every((photo) => photo.size > 5000)]).toEqual([photographed.length, true]);
     const { rows: seals } = await owner.query("select number from seal where handover_id = $1", [handover]);
     expect(seals).toEqual([{ number: 1 }]);
     // nothing of the list was left without a word
-    const { rows: lists } = await owner.query<{ list: { lines: { id: string; kind: string; view?: string }[] } }>("select list from handover where id = $1", [handover]);
-    const unsaid = (lists[0]?.list.lines ?? []).filter((line) => line.view === undefined && !rows.some((each) => each.subject === `line:${line.id}`)).map((line) => line.id);
+    const { rows: lists } = await owner.query<{ list: { lines: { id: string; kind: string; view?: string }[] } }>(
+      "select list from handover where id = $1",
+      [handover],
+    );
+    const unsaid = (lists[0]?.list.lines ?? [])
+      .filter((line) => line.view === undefined && !rows.some((each) => each.subject === `line:${line.id}`))
+      .map((line) => line.id);
     expect([lists[0]?.list.lines.length ?? 0, unsaid]).toEqual([expect.any(Number), []]);
     expect(lists[0]?.list.lines.length).toBeGreaterThan(200);
     expect(faults).toEqual([]);
@@ -251,8 +303,12 @@ async function signInAt(page: Page, origin: string, who: string): Promise<void> 
 }
 
 async function addRemark(page: Page, line: string, words: string): Promise<void> {
-  await row(page, line).getByRole("button", { name: /^Photo, remark/ }).click();
-  await row(page, line).getByRole("button", { name: /^Skipper says/ }).click();
+  await row(page, line)
+    .getByRole("button", { name: /^Photo, remark/ })
+    .click();
+  await row(page, line)
+    .getByRole("button", { name: /^Skipper says/ })
+    .click();
   await row(page, line).getByLabel("The skipper's own words").fill(words);
   await row(page, line).getByRole("button", { name: "Keep it", exact: true }).click();
 }

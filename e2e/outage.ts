@@ -70,12 +70,16 @@ export class Outage {
   private pass(incoming: IncomingMessage, outgoing: ServerResponse): void {
     const { method = "GET", url = "/", headers } = incoming;
     this.onRequest(method, url);
-    const onward = request({ host: "127.0.0.1", port: appPort, method, path: url, headers: { ...headers, "accept-encoding": "identity" } }, (answer) => {
-      if (!this.onAnswered(method, url)) return void incoming.socket.destroy();
-      if (this.version !== "" && url.startsWith("/serwist/sw.js") && !url.endsWith(".map")) return void this.changed(answer, outgoing);
-      outgoing.writeHead(answer.statusCode ?? 502, answer.headers);
-      answer.on("error", () => outgoing.destroy()).pipe(outgoing);
-    });
+    const onward = request(
+      { host: "127.0.0.1", port: appPort, method, path: url, headers: { ...headers, "accept-encoding": "identity" } },
+      (answer) => {
+        if (!this.onAnswered(method, url)) return void incoming.socket.destroy();
+        if (this.version !== "" && url.startsWith("/serwist/sw.js") && !url.endsWith(".map"))
+          return void this.changed(answer, outgoing);
+        outgoing.writeHead(answer.statusCode ?? 502, answer.headers);
+        answer.on("error", () => outgoing.destroy()).pipe(outgoing);
+      },
+    );
     onward.on("error", () => incoming.socket.destroy());
     incoming.pipe(onward);
     outgoing.on("close", () => onward.destroy());
@@ -83,15 +87,23 @@ export class Outage {
 
   private changed(answer: IncomingMessage, outgoing: ServerResponse): void {
     const parts: Buffer[] = [];
-    answer.on("data", (part: Buffer) => parts.push(part)).on("end", () => {
-      const { "content-length": _length, etag: _etag, ...headers } = answer.headers;
-      outgoing.writeHead(answer.statusCode ?? 502, headers).end(`${Buffer.concat(parts).toString("utf8")}\n// ${this.version}\n`);
-    });
+    answer
+      .on("data", (part: Buffer) => parts.push(part))
+      .on("end", () => {
+        const { "content-length": _length, etag: _etag, ...headers } = answer.headers;
+        outgoing
+          .writeHead(answer.statusCode ?? 502, headers)
+          .end(`${Buffer.concat(parts).toString("utf8")}\n// ${this.version}\n`);
+      });
   }
 }
 
 /** The database's own script; the folder, port and password are in the environment. Gives the folder. */
-const postgres = (action: "start") => execFileSync(resolve("src/cli/postgres.sh"), [action], { encoding: "utf8", stdio: ["ignore", "pipe", "ignore"] }).trim();
+const postgres = (action: "start") =>
+  execFileSync(resolve("src/cli/postgres.sh"), [action], {
+    encoding: "utf8",
+    stdio: ["ignore", "pipe", "ignore"],
+  }).trim();
 
 function isThere(pid: number): boolean {
   try {

@@ -2,7 +2,9 @@ import { expect, test } from "@playwright/test";
 import { chooseToday, signIn } from "./desk";
 import { addPhoto, doPlace, row } from "./handover";
 
-test("the technician's round: in order, judged with the trend, what is not fine becomes work and is mended", async ({ page }) => {
+test("the technician's round: in order, judged with the trend, what is not fine becomes work and is mended", async ({
+  page,
+}) => {
   test.setTimeout(180_000);
   const faults: string[] = [];
   page.on("pageerror", (error) => faults.push(error.message));
@@ -13,19 +15,46 @@ test("the technician's round: in order, judged with the trend, what is not fine 
   await page.waitForURL("**/handover#*");
   const title = page.locator("#place-title");
   const round = page.getByRole("list", { name: "The round" });
-  await expect(round.getByRole("button")).toHaveText([/^Opening up4 left/, /^Batteries at rest2 left/, /^Engine, cold6 left/, /^Seacocks\d left/, /^Tanks and gas\d left/, /^Safety gear\d+ left/, /^Sails2 left/, /^Engine, running\d left/]);
+  await expect(round.getByRole("button")).toHaveText([
+    /^Opening up4 left/,
+    /^Batteries at rest2 left/,
+    /^Engine, cold6 left/,
+    /^Seacocks\d left/,
+    /^Tanks and gas\d left/,
+    /^Safety gear\d+ left/,
+    /^Sails2 left/,
+    /^Engine, running\d left/,
+  ]);
   const next = page.getByRole("contentinfo").getByRole("button", { name: /^Next/ });
   const all = { counts: {}, hours: 1480, except: {} };
 
   // opened and sniffed before the first switch; the cold engine in its order, with the last readings beside each field
   await expect(title).toHaveText("Opening up");
-  await doPlace(page, { ...all, except: { "test:prep-sniff": (on) => row(on, "test:prep-sniff").getByRole("button", { name: "Fine", exact: true }).click(), "test:prep-first-switch": (on) => row(on, "test:prep-first-switch").getByRole("button", { name: "Fine", exact: true }).click(), "test:prep-put-back": (on) => row(on, "test:prep-put-back").getByRole("button", { name: "Fine", exact: true }).click() } });
+  await doPlace(page, {
+    ...all,
+    except: {
+      "test:prep-sniff": (on) => row(on, "test:prep-sniff").getByRole("button", { name: "Fine", exact: true }).click(),
+      "test:prep-first-switch": (on) =>
+        row(on, "test:prep-first-switch").getByRole("button", { name: "Fine", exact: true }).click(),
+      "test:prep-put-back": (on) =>
+        row(on, "test:prep-put-back").getByRole("button", { name: "Fine", exact: true }).click(),
+    },
+  });
   await next.click();
   await expect(title).toHaveText("Batteries at rest");
   await doPlace(page, all);
   await next.click();
   await expect(title).toHaveText("Engine, cold");
-  expect(await page.locator("[data-line]").evaluateAll((lines) => lines.map((line) => line.getAttribute("data-line")))).toEqual(["reading:strainer", "reading:engine-oil", "reading:gearbox-oil", "reading:belt", "reading:coolant", "test:prep-leaks-main"]);
+  expect(
+    await page.locator("[data-line]").evaluateAll((lines) => lines.map((line) => line.getAttribute("data-line"))),
+  ).toEqual([
+    "reading:strainer",
+    "reading:engine-oil",
+    "reading:gearbox-oil",
+    "reading:belt",
+    "reading:coolant",
+    "test:prep-leaks-main",
+  ]);
   const coolant = row(page, "reading:coolant");
   await expect(coolant.getByText(/^Last readings: .*53.*52/)).toBeVisible();
   await coolant.getByLabel("Per cent between the marks").fill("52");
@@ -35,7 +64,8 @@ test("the technician's round: in order, judged with the trend, what is not fine 
   await expect(coolant.getByText(/^The third top-up of coolant in a month\./)).toBeVisible();
   // the strainer's own trap: the seacock left shut
   const strainer = row(page, "reading:strainer");
-  const tap = (question: string, answer: string) => strainer.getByRole("group", { name: question }).getByRole("button", { name: answer, exact: true }).click();
+  const tap = (question: string, answer: string) =>
+    strainer.getByRole("group", { name: question }).getByRole("button", { name: answer, exact: true }).click();
   await tap("Seacock moves freely", "Yes");
   await tap("Bowl", "Clear");
   await tap("Lid tight", "Yes");
@@ -53,7 +83,9 @@ test("the technician's round: in order, judged with the trend, what is not fine 
   await page.getByRole("button", { name: "What is left" }).click();
   await page.getByRole("dialog").getByRole("button", { name: "Read it through and sign" }).click();
   await expect(page.getByText(/^Not done yet: Engine, cold, Seacocks/)).toBeVisible();
-  await expect(page.getByRole("listitem").filter({ hasText: "Galley sink seacock" })).toContainText("becomes a work order");
+  await expect(page.getByRole("listitem").filter({ hasText: "Galley sink seacock" })).toContainText(
+    "becomes a work order",
+  );
   await page.getByRole("button", { name: "The prep is done" }).click();
   await expect(page.getByRole("heading", { level: 1 })).toHaveText("Pale Heron: the prep is done");
   await expect(page.getByRole("status")).toContainText("all at the base", { timeout: 20_000 });
@@ -70,11 +102,18 @@ test("the technician's round: in order, judged with the trend, what is not fine 
   await work.getByRole("button", { name: "Mended", exact: true }).click();
   await expect(work).toHaveCount(0);
   await page.goto("/fleet/pale-heron");
-  await expect(page.getByRole("region", { name: "What is to be mended" }).getByRole("listitem").filter({ hasText: "Galley sink seacock" })).toContainText("freed, greased, worked ten times");
+  await expect(
+    page
+      .getByRole("region", { name: "What is to be mended" })
+      .getByRole("listitem")
+      .filter({ hasText: "Galley sink seacock" }),
+  ).toContainText("freed, greased, worked ten times");
   expect(faults).toEqual([]);
 });
 
-test("crew list and forecast: weights decide the jackets, a gale holds her, and the feed says that it is simulated", async ({ page }) => {
+test("crew list and forecast: weights decide the jackets, a gale holds her, and the feed says that it is simulated", async ({
+  page,
+}) => {
   await signIn(page, "odile@brinecove.example");
   await page.goto("/charters/BR-1066");
   await page.getByRole("button", { name: "Crew list" }).click();

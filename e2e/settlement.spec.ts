@@ -3,9 +3,15 @@ import { signIn } from "./desk";
 import { signByHand } from "./handover";
 
 const part = (page: Page, name: string) => page.getByRole("region", { name, exact: true });
-const keep = (page: Page, name: string) => part(page, name).getByRole("button", { name: /^Keep the decision/ }).click();
+const keep = (page: Page, name: string) =>
+  part(page, name)
+    .getByRole("button", { name: /^Keep the decision/ })
+    .click();
 
-test("a statement that the charterer does not sign: price list, a sum for below the water, witness, objection, one capture", async ({ page, browser }, info) => {
+test("a statement that the charterer does not sign: price list, a sum for below the water, witness, objection, one capture", async ({
+  page,
+  browser,
+}, info) => {
   test.setTimeout(180_000);
   await signIn(page, "senna@brinecove.example");
   await page.goto("/charters/BR-1050/settlement");
@@ -13,7 +19,9 @@ test("a statement that the charterer does not sign: price list, a sum for below 
   // the long scratch by the price list: 42.00 + 180 min × 58.00/h = 216.00
   const scratch = "scratch: long, from a quay wall";
   await part(page, scratch).getByRole("button", { name: "the charterer's" }).click();
-  await part(page, scratch).getByLabel("From the price list").selectOption({ label: "Gelcoat scratch, 10 to 80 cm: €216.00" });
+  await part(page, scratch)
+    .getByLabel("From the price list")
+    .selectOption({ label: "Gelcoat scratch, 10 to 80 cm: €216.00" });
   await expect(part(page, scratch).getByLabel("Estimate, EUR")).toHaveValue("216");
   await keep(page, scratch);
   await expect(part(page, scratch)).toContainText("€216.00 charged");
@@ -82,13 +90,18 @@ test("a statement that the charterer does not sign: price list, a sum for below 
   await sheet.getByLabel("Why, in a few words").fill("flight at six, keys in the box");
   await sheet.getByLabel("Name of the witness").fill("Tarn Holloway");
   // the name stands in the signature: signed once it is known
-  await sheet.getByRole("group", { name: /^Witness/ }).getByRole("button", { name: "Type the name instead" }).click();
+  await sheet
+    .getByRole("group", { name: /^Witness/ })
+    .getByRole("button", { name: "Type the name instead" })
+    .click();
   await sheet.getByLabel("Name, typed as signature").fill("Tarn Holloway");
   await sheet.getByRole("button", { name: "Seal the statement" }).click();
   await expect(sums).toContainText("Signed");
   await expect(sums).not.toContainText("taken");
   const since = part(page, "Since it was signed");
-  await expect(since).toContainText("Signed without the charterer, who was not there: “flight at six, keys in the box”. Every line can be objected to until 26 June");
+  await expect(since).toContainText(
+    "Signed without the charterer, who was not there: “flight at six, keys in the box”. Every line can be objected to until 26 June",
+  );
   await expect(since.getByRole("group", { name: scratch })).toContainText("€216.00: may still be objected to");
 
   // the copy went out at once, to both, by an outbox that says it is simulated
@@ -97,7 +110,9 @@ test("a statement that the charterer does not sign: price list, a sum for below 
   await expect(page.getByText("To Petra Arrowby, petra.arrowby@crew.example")).toBeVisible();
 
   // from the boat book the charterer objects to the scratch
-  const book = await (await browser.newContext({ baseURL: info.project.use.baseURL, viewport: { width: 390, height: 844 } })).newPage();
+  const book = await (
+    await browser.newContext({ baseURL: info.project.use.baseURL, viewport: { width: 390, height: 844 } })
+  ).newPage();
   await book.goto("/book#demo-boat-book-quillback-1050");
   await book.getByLabel("PIN").fill("530417");
   await book.getByRole("button", { name: "Open" }).click();
@@ -122,7 +137,9 @@ test("a statement that the charterer does not sign: price list, a sum for below 
   await expect(since.getByRole("button", { name: "Take it and give back the rest" })).toHaveCount(0);
 });
 
-test("work in the order it is needed, done with parts, minutes and a photo; what a crew left goes back; the history is drawn and taken out", async ({ page }) => {
+test("work in the order it is needed, done with parts, minutes and a photo; what a crew left goes back; the history is drawn and taken out", async ({
+  page,
+}) => {
   await signIn(page, "senna@brinecove.example");
   await page.goto("/work");
   const work = page.getByRole("region", { name: "What is to be mended" });
@@ -139,7 +156,9 @@ test("work in the order it is needed, done with parts, minutes and a photo; what
   await mark.getByLabel("Parts").fill("gelcoat, 30 g");
   const { samplePhoto } = await import("../src/stand-ins/camera-roll");
   const { bytes } = await samplePhoto("side", 77);
-  await mark.getByLabel("Photo of it, mended").setInputFiles({ name: "mended.jpg", mimeType: "image/jpeg", buffer: Buffer.from(bytes) });
+  await mark
+    .getByLabel("Photo of it, mended")
+    .setInputFiles({ name: "mended.jpg", mimeType: "image/jpeg", buffer: Buffer.from(bytes) });
   await expect(mark.getByText("1 photo ready")).toBeVisible();
   await mark.getByRole("button", { name: "Mended", exact: true }).click();
   await expect(mark).toHaveCount(0);
@@ -157,24 +176,36 @@ test("work in the order it is needed, done with parts, minutes and a photo; what
   await expect(cover).toHaveCount(0);
 
   await page.getByRole("link", { name: "History" }).click();
-  await expect(page.getByRole("img", { name: /Marks on hull and deck: 0 missing, [1-9]\d* to be mended/ })).toBeVisible();
-  await expect(page.getByRole("table", { name: "By item" }).getByRole("row", { name: /^Marks on hull and deck/ })).toContainText("170");
+  await expect(
+    page.getByRole("img", { name: /Marks on hull and deck: 0 missing, [1-9]\d* to be mended/ }),
+  ).toBeVisible();
+  await expect(
+    page.getByRole("table", { name: "By item" }).getByRole("row", { name: /^Marks on hull and deck/ }),
+  ).toContainText("170");
   await page.getByRole("button", { name: "Pale Heron" }).click();
   await expect(page.getByRole("table", { name: "By yacht" })).toHaveCount(0);
-  const csv = await page.request.get((await page.getByRole("link", { name: "Take it out as CSV" }).getAttribute("href")) ?? "");
+  const csv = await page.request.get(
+    (await page.getByRole("link", { name: "Take it out as CSV" }).getAttribute("href")) ?? "",
+  );
   expect(csv.headers()["content-type"]).toContain("text/csv");
   expect(await csv.text()).toContain("count:fender-large");
 });
 
-test("the price list is settled by a manager, with a reason, and wrong figures are named with their line", async ({ page }) => {
+test("the price list is settled by a manager, with a reason, and wrong figures are named with their line", async ({
+  page,
+}) => {
   await signIn(page, "senna@brinecove.example");
   await page.goto("/rules");
   const list = page.getByRole("region", { name: "Price list" });
   await list.getByLabel("Material, EUR: Gelcoat chip or scratch, to 10 cm").fill("eighteen");
   await list.getByRole("button", { name: "Settle the price list" }).click();
-  await expect(list.getByText("Gelcoat chip or scratch, to 10 cm: the material is an amount such as 18 or 18.50.")).toBeVisible();
+  await expect(
+    list.getByText("Gelcoat chip or scratch, to 10 cm: the material is an amount such as 18 or 18.50."),
+  ).toBeVisible();
   await list.getByLabel("Material, EUR: Gelcoat chip or scratch, to 10 cm").fill("20");
-  await expect(list.getByRole("row").filter({ has: page.getByLabel("What: Gelcoat chip or scratch, to 10 cm") })).toContainText("€78.00");
+  await expect(
+    list.getByRole("row").filter({ has: page.getByLabel("What: Gelcoat chip or scratch, to 10 cm") }),
+  ).toContainText("€78.00");
   await list.getByRole("button", { name: "Settle the price list" }).click();
   await expect(list.getByText("Say in a word why: it stays with the change.")).toBeVisible();
   await list.getByLabel("Why the prices change").fill("resin has become dearer");

@@ -6,14 +6,25 @@ import { chooseToday, signIn } from "./desk";
 import { count, row, signAndSeal, signByHand, walk, type Exceptions } from "./handover";
 
 /** Pieces aboard Pale Heron by her file. */
-const counts = Object.fromEntries(Object.entries(demoYachtFile("pale-heron").inventory).map(([key, item]) => [key, item.expected]));
+const counts = Object.fromEntries(
+  Object.entries(demoYachtFile("pale-heron").inventory).map(([key, item]) => [key, item.expected]),
+);
 
 async function photoFile(path: string): Promise<string> {
-  writeFileSync(path, await sharp({ create: { width: 2400, height: 1800, channels: 3, background: "#dfe6e8" } }).withMetadata().jpeg().toBuffer());
+  writeFileSync(
+    path,
+    await sharp({ create: { width: 2400, height: 1800, channels: 3, background: "#dfe6e8" } })
+      .withMetadata()
+      .jpeg()
+      .toBuffer(),
+  );
   return path;
 }
 
-async function setMark(page: Page, mark: { view: string; kind: string; centimetres: string; words: string; photo: string }): Promise<void> {
+async function setMark(
+  page: Page,
+  mark: { view: string; kind: string; centimetres: string; words: string; photo: string },
+): Promise<void> {
   await page.getByRole("button", { name: "Set a mark" }).first().click();
   const sheet = page.getByRole("dialog");
   await sheet.getByRole("button", { name: mark.view }).click();
@@ -29,7 +40,8 @@ async function setMark(page: Page, mark: { view: string; kind: string; centimetr
   await expect(sheet).toBeHidden();
 }
 
-const atTheBase = (page: Page) => expect(page.getByRole("contentinfo").getByRole("status")).toContainText("all at the base", { timeout: 20_000 });
+const atTheBase = (page: Page) =>
+  expect(page.getByRole("contentinfo").getByRole("status")).toContainText("all at the base", { timeout: 20_000 });
 
 test("one charter from sign-in to statement", async ({ page }, info) => {
   test.setTimeout(420_000);
@@ -40,7 +52,8 @@ test("one charter from sign-in to statement", async ({ page }, info) => {
   });
   page.on("request", (request) => {
     const { host, protocol } = new URL(request.url());
-    if (protocol.startsWith("http") && host !== new URL(info.project.use.baseURL ?? "").host) faults.push(`asked another site: ${request.url()}`);
+    if (protocol.startsWith("http") && host !== new URL(info.project.use.baseURL ?? "").host)
+      faults.push(`asked another site: ${request.url()}`);
   });
   await signIn(page);
 
@@ -59,7 +72,13 @@ test("one charter from sign-in to statement", async ({ page }, info) => {
   await expect(page.getByRole("heading", { level: 1 })).toHaveText("Bow");
   await expect(row(page, "count:anchor-main").getByRole("textbox")).toHaveValue("");
   const scratch = await photoFile(info.outputPath("scratch.jpg"));
-  await setMark(page, { view: "port side", kind: "scratch", centimetres: "14", words: "under the port rail", photo: scratch });
+  await setMark(page, {
+    view: "port side",
+    kind: "scratch",
+    centimetres: "14",
+    words: "under the port rail",
+    photo: scratch,
+  });
   const checkIn: Exceptions = {
     "test:mainsail": async (on) => {
       await row(on, "test:mainsail").getByRole("button", { name: "Not tried …" }).click();
@@ -88,9 +107,15 @@ test("one charter from sign-in to statement", async ({ page }, info) => {
   const visited = await walk(page, { counts, hours: 1479.6, except: checkIn });
   expect(visited).toBeGreaterThanOrEqual(14);
   // a jackline is missing: a safety item, found after all
-  await page.getByRole("contentinfo").getByRole("button", { name: /in the way of leaving/ }).click();
+  await page
+    .getByRole("contentinfo")
+    .getByRole("button", { name: /in the way of leaving/ })
+    .click();
   await expect(page.getByRole("dialog")).toContainText("The decision to sail stays with the skipper");
-  await page.getByRole("dialog").getByRole("button", { name: /^Go to: Side deck, port/ }).click();
+  await page
+    .getByRole("dialog")
+    .getByRole("button", { name: /^Go to: Side deck, port/ })
+    .click();
   await count(page, "count:jackline-port", 1);
   await expect(page.getByRole("contentinfo")).toContainText("1 thing stands in the way");
   // nobody walked the briefing: a manager lets her go, with a reason, on a device of her own; it is seen here at once
@@ -99,7 +124,10 @@ test("one charter from sign-in to statement", async ({ page }, info) => {
   await managers.goto("/charters/BR-1058");
   await managers.getByRole("button", { name: "Go on with the check-in" }).first().click();
   await managers.waitForURL("**/handover#*");
-  await managers.getByRole("contentinfo").getByRole("button", { name: /in the way of leaving/ }).click();
+  await managers
+    .getByRole("contentinfo")
+    .getByRole("button", { name: /in the way of leaving/ })
+    .click();
   const briefing = managers.getByRole("listitem").filter({ hasText: /safety topics shown/ });
   await briefing.getByRole("button", { name: "Let her go" }).click();
   await briefing.getByRole("button", { name: "Let her go" }).click();
@@ -119,8 +147,12 @@ test("one charter from sign-in to statement", async ({ page }, info) => {
   await expect(page.getByText("The signature is blank.").first()).toBeVisible();
   await signAndSeal(page);
   await expect(page.getByRole("heading", { level: 1 })).toHaveText("Pale Heron is handed over");
-  await expect(page.getByText("The record and all that belongs to it are at the base.")).toBeVisible({ timeout: 20_000 });
-  const pdf = await page.request.get((await page.getByRole("link", { name: "Record as PDF" }).getAttribute("href")) ?? "");
+  await expect(page.getByText("The record and all that belongs to it are at the base.")).toBeVisible({
+    timeout: 20_000,
+  });
+  const pdf = await page.request.get(
+    (await page.getByRole("link", { name: "Record as PDF" }).getAttribute("href")) ?? "",
+  );
   expect(pdf.headers()["content-type"]).toBe("application/pdf");
   expect((await pdf.body()).subarray(0, 5).toString()).toBe("%PDF-");
 
@@ -176,9 +208,16 @@ test("one charter from sign-in to statement", async ({ page }, info) => {
   await page.waitForURL("**/handover#*");
   await expect(row(page, "count:anchor-main").getByText("At check-in: counted 1")).toBeVisible();
   const dent = await photoFile(info.outputPath("dent.jpg"));
-  await setMark(page, { view: "starboard side", kind: "dent", centimetres: "9", words: "bow, from the quay", photo: dent });
+  await setMark(page, {
+    view: "starboard side",
+    kind: "dent",
+    centimetres: "9",
+    words: "bow, from the quay",
+    photo: dent,
+  });
   await walk(page, {
-    counts: { ...counts, "fender-large": 5 }, hours: 1492,
+    counts: { ...counts, "fender-large": 5 },
+    hours: 1492,
     except: {
       "reading:fuel": async (on) => {
         await row(on, "reading:fuel").getByLabel("Litres", { exact: true }).fill("128");
@@ -186,9 +225,15 @@ test("one charter from sign-in to statement", async ({ page }, info) => {
       },
       "look:canvas": async (on) => {
         await row(on, "look:canvas").getByRole("button", { name: "Damaged" }).click();
-        await row(on, "look:canvas").getByRole("button", { name: /^Photo, remark/ }).click();
-        await row(on, "look:canvas").getByRole("button", { name: /^Skipper says/ }).click();
-        await row(on, "look:canvas").getByLabel("The skipper's own words").fill("The zip was stiff from the first day.");
+        await row(on, "look:canvas")
+          .getByRole("button", { name: /^Photo, remark/ })
+          .click();
+        await row(on, "look:canvas")
+          .getByRole("button", { name: /^Skipper says/ })
+          .click();
+        await row(on, "look:canvas")
+          .getByLabel("The skipper's own words")
+          .fill("The zip was stiff from the first day.");
         await row(on, "look:canvas").getByRole("button", { name: "Keep it" }).click();
       },
     },
@@ -197,7 +242,9 @@ test("one charter from sign-in to statement", async ({ page }, info) => {
   await page.getByRole("button", { name: "Read it through and sign" }).click();
   await signAndSeal(page);
   await expect(page.getByRole("heading", { level: 1 })).toHaveText("Pale Heron is taken back");
-  await expect(page.getByText("The record and all that belongs to it are at the base.")).toBeVisible({ timeout: 20_000 });
+  await expect(page.getByText("The record and all that belongs to it are at the base.")).toBeVisible({
+    timeout: 20_000,
+  });
 
   // comparison and settlement
   await page.goto("/charters/BR-1058/settlement");
@@ -205,7 +252,9 @@ test("one charter from sign-in to statement", async ({ page }, info) => {
   await expect(part("What the skipper told before the check-out")).toContainText("one fender, in the night at anchor");
   await expect(part("Fender, large")).toContainText("1 missing");
   // 12.4 h × 3.1 l = 38.4 l against 22 l: no charge by itself, until a receipt for 16 l explains it
-  await expect(part("Fuel")).toContainText("22 l short × €1.89 + €35.00 for filling = €76.58; 12.4 h would burn about 38.4 l, 22 l went, no receipt for any bought: the gauge or the report is doubtful, held and not charged");
+  await expect(part("Fuel")).toContainText(
+    "22 l short × €1.89 + €35.00 for filling = €76.58; 12.4 h would burn about 38.4 l, 22 l went, no receipt for any bought: the gauge or the report is doubtful, held and not charged",
+  );
   const beside = part("Beside the differences");
   await beside.getByRole("button", { name: "A fuel receipt" }).click();
   await beside.getByRole("button", { name: "Put it on" }).click();
@@ -216,23 +265,33 @@ test("one charter from sign-in to statement", async ({ page }, info) => {
   await beside.getByRole("button", { name: "Put it on" }).click();
   await expect(beside).toContainText("Fuel bought: 16 l, 2027-06-12, receipt quay 2291");
   await expect(part("Fuel")).toContainText("€76.58 charged");
-  await expect(page.getByRole("table", { name: "Costs nothing" }).getByRole("row", { name: /^Engine hours/ })).toContainText("12.4 h more");
+  await expect(
+    page.getByRole("table", { name: "Costs nothing" }).getByRole("row", { name: /^Engine hours/ }),
+  ).toContainText("12.4 h more");
   await expect(part("Sprayhood and bimini, canvas")).toContainText("The zip was stiff from the first day.");
   await expect(page.getByRole("button", { name: "Read it and sign" })).toBeDisabled();
   // a fender of 39.00, 26 of 60 months old, is 34/60 of it: 22.10
   await part("Fender, large").getByRole("button", { name: "the charterer's" }).click();
-  await part("Fender, large").getByRole("button", { name: /^Keep the decision/ }).click();
+  await part("Fender, large")
+    .getByRole("button", { name: /^Keep the decision/ })
+    .click();
   await expect(part("Fender, large")).toContainText("€22.10 charged");
   await part("dent: bow, from the quay").getByRole("button", { name: "the charterer's" }).click();
   await part("dent: bow, from the quay").getByLabel("Estimate, EUR").fill("1x0");
-  await part("dent: bow, from the quay").getByRole("button", { name: /^Keep the decision/ }).click();
+  await part("dent: bow, from the quay")
+    .getByRole("button", { name: /^Keep the decision/ })
+    .click();
   await expect(part("dent: bow, from the quay").getByText("An amount such as 120 or 120.50, please.")).toBeVisible();
   await part("dent: bow, from the quay").getByLabel("Estimate, EUR").fill("240");
-  await part("dent: bow, from the quay").getByRole("button", { name: /^Keep the decision/ }).click();
+  await part("dent: bow, from the quay")
+    .getByRole("button", { name: /^Keep the decision/ })
+    .click();
   await expect(part("dent: bow, from the quay")).toContainText("€240.00 charged");
   await part("Sprayhood and bimini, canvas").getByRole("button", { name: "not clear: held" }).click();
   await part("Sprayhood and bimini, canvas").getByLabel("Estimate, EUR").fill("180,50");
-  await part("Sprayhood and bimini, canvas").getByRole("button", { name: /^Keep the decision/ }).click();
+  await part("Sprayhood and bimini, canvas")
+    .getByRole("button", { name: /^Keep the decision/ })
+    .click();
   await expect(part("Sprayhood and bimini, canvas")).toContainText("€180.50 held");
   // due 22.10 + 240.00 + 76.58 = 338.68; held 180.50; back 2500.00 − 338.68 − 180.50 = 1980.82
   const sums = page.getByRole("complementary", { name: "What it comes to" });
@@ -265,7 +324,9 @@ test("one charter from sign-in to statement", async ({ page }, info) => {
   await expect(sums).toContainText("€90.50 given back");
   await expect(sums).toContainText("held now €0.00");
 
-  const statement = await page.request.get((await page.getByRole("link", { name: "Statement as PDF" }).getAttribute("href")) ?? "");
+  const statement = await page.request.get(
+    (await page.getByRole("link", { name: "Statement as PDF" }).getAttribute("href")) ?? "",
+  );
   expect((await statement.body()).subarray(0, 5).toString()).toBe("%PDF-");
   await book.reload();
   await expect(book.getByText("€338.68")).toBeVisible();

@@ -42,8 +42,13 @@ test("two devices see each other, disagree without signal, and a person settles 
   await expect(a.getByRole("dialog").getByRole("listitem")).toHaveText(/Shore power adapter.*counted 1/);
 });
 
-test("crew join by a code, take a place and count under their own name; what they may not do is not there", async ({ browser }) => {
-  const [one, other] = await Promise.all([browser.newContext(), browser.newContext({ viewport: { width: 390, height: 844 } })]);
+test("crew join by a code, take a place and count under their own name; what they may not do is not there", async ({
+  browser,
+}) => {
+  const [one, other] = await Promise.all([
+    browser.newContext(),
+    browser.newContext({ viewport: { width: 390, height: 844 } }),
+  ]);
   const [a, crew] = [await one.newPage(), await other.newPage()];
   await join(a, "maro@brinecove.example");
   await a.getByRole("button", { name: "Crew", exact: true }).click();

@@ -1,7 +1,8 @@
 import { NextResponse, type NextRequest } from "next/server";
 
 /** The two states (empty, filled) of the one style element that react-zoom-pan-pinch writes, by their hashes. */
-const zoomStyles = "'sha256-47DEQpj8HBSa+/TImW+5JCeuQeRkm5NMpJWZG3hSuFU=' 'sha256-/aQdAPrD+kc0v7HnGQTuKBtoP6ZN+lnzOGVJ1Qt6dfw='";
+const zoomStyles =
+  "'sha256-47DEQpj8HBSa+/TImW+5JCeuQeRkm5NMpJWZG3hSuFU=' 'sha256-/aQdAPrD+kc0v7HnGQTuKBtoP6ZN+lnzOGVJ1Qt6dfw='";
 
 /** Before every page: a request id, and the content-security policy with a fresh nonce. Routes do their own part in `handle`. */
 export function proxy(request: NextRequest): NextResponse {

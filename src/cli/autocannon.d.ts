@@ -11,5 +11,10 @@ declare module "autocannon" {
     latency: { p99: number };
     non2xx: number;
   }
-  export default function autocannon(options: { url: string; connections: number; duration: number; requests: Request[] }): Promise<Result>;
+  export default function autocannon(options: {
+    url: string;
+    connections: number;
+    duration: number;
+    requests: Request[];
+  }): Promise<Result>;
 }

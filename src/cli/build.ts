@@ -26,7 +26,11 @@ export async function buildIfChanged(dist: string): Promise<void> {
   const stamp = join(dist, "brinecove-sources");
   if (existsSync(stamp) && readFileSync(stamp, "utf8") === print) return;
   console.error("Building the app …");
-  const code = await runProgram(process.execPath, ["node_modules/next/dist/bin/next", "build"], { BRINECOVE_DIST: dist, NEXT_TELEMETRY_DISABLED: "1", NODE_ENV: "production" });
+  const code = await runProgram(process.execPath, ["node_modules/next/dist/bin/next", "build"], {
+    BRINECOVE_DIST: dist,
+    NEXT_TELEMETRY_DISABLED: "1",
+    NODE_ENV: "production",
+  });
   if (code !== 0) throw new PlainError("The app could not be built; the reason is above.");
   writeFileSync(stamp, print);
 }

@@ -27,7 +27,10 @@ export const dataFolder = () => resolve(process.env.BRINECOVE_DATA ?? ".data");
 
 function postgres(action: "start" | "stop" | "destroy", script: Record<string, string>): void {
   try {
-    execFileSync(resolve("src/cli/postgres.sh"), [action], { env: { ...process.env, ...script }, stdio: ["ignore", "ignore", "pipe"] });
+    execFileSync(resolve("src/cli/postgres.sh"), [action], {
+      env: { ...process.env, ...script },
+      stdio: ["ignore", "ignore", "pipe"],
+    });
   } catch (error) {
     const words = String((error as { stderr?: Buffer }).stderr ?? "").trim();
     throw new PlainError(words === "" ? "PostgreSQL could not be started." : words);
@@ -40,7 +43,8 @@ function postgres(action: "start" | "stop" | "destroy", script: Record<string, s
  * @param purpose one folder and port each, so that tests never meet a running start
  */
 export function openDatabase(purpose: "main" | "test" | "pictures"): Database {
-  if (purpose === "main" && process.env.DATABASE_URL) return { ownerUrl: process.env.DATABASE_URL, script: {}, stop: () => undefined };
+  if (purpose === "main" && process.env.DATABASE_URL)
+    return { ownerUrl: process.env.DATABASE_URL, script: {}, stop: () => undefined };
   const dir = join(dataFolder(), purpose === "main" ? "postgres" : `${purpose}-postgres`);
   const port = Number(process.env.BRINECOVE_PG_PORT ?? 54310) + { main: 0, test: 1, pictures: 2 }[purpose];
   const password = keptSecret(join(dataFolder(), "database-password"));
@@ -55,7 +59,11 @@ export function openDatabase(purpose: "main" | "test" | "pictures"): Database {
 }
 
 /** Runs a program in the foreground; resolves with its exit code. */
-export function runProgram(program: string, args: readonly string[], env: Record<string, string | undefined> = {}): Promise<number> {
+export function runProgram(
+  program: string,
+  args: readonly string[],
+  env: Record<string, string | undefined> = {},
+): Promise<number> {
   return new Promise((done) => {
     const child = spawn(program, args, { stdio: "inherit", env: { ...process.env, ...env } as NodeJS.ProcessEnv });
     child.on("close", (code) => done(code ?? 1));

@@ -14,7 +14,10 @@ export interface Prepared {
 export async function prepareDatabase(purpose: "main" | "test" | "pictures"): Promise<Prepared> {
   const database = openDatabase(purpose);
   try {
-    const ownerUrl = process.env.DATABASE_URL && purpose === "main" ? database.ownerUrl : await ensureDatabase(database.ownerUrl, "brinecove");
+    const ownerUrl =
+      process.env.DATABASE_URL && purpose === "main"
+        ? database.ownerUrl
+        : await ensureDatabase(database.ownerUrl, "brinecove");
     const { appUrl } = await migrate(ownerUrl, keptSecret(join(dataFolder(), "app-password")));
     return { database, ownerUrl, appUrl };
   } catch (error) {

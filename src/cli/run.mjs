@@ -8,7 +8,9 @@ import { build } from "esbuild";
 const [name = "help", ...rest] = process.argv.slice(2);
 const source = resolve("src/cli/commands", `${name}.ts`);
 if (!/^[a-z-]+$/.test(name) || !existsSync(source)) {
-  console.error(`There is no "${name}". Commands: start, test, dev, calc NAME, screenshots, measure, verify FILE, reset-demo.`);
+  console.error(
+    `There is no "${name}". Commands: start, test, dev, calc NAME, screenshots, measure, verify FILE, reset-demo.`,
+  );
   process.exit(2);
 }
 const bundled = await build({

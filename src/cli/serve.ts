@@ -7,7 +7,13 @@ import { PlainError } from "./plain-error";
 export function needFreePort(port: number): Promise<void> {
   return new Promise((free, taken) => {
     const probe = createServer();
-    probe.once("error", () => taken(new PlainError(`Port ${port} is taken: Brinecove may be running already. Stop what uses it, or set BRINECOVE_PORT to a free one.`)));
+    probe.once("error", () =>
+      taken(
+        new PlainError(
+          `Port ${port} is taken: Brinecove may be running already. Stop what uses it, or set BRINECOVE_PORT to a free one.`,
+        ),
+      ),
+    );
     probe.listen(port, "127.0.0.1", () => probe.close(() => free()));
   });
 }
@@ -16,15 +22,29 @@ export function needFreePort(port: number): Promise<void> {
 export function needDisk(megabytes: number): void {
   const { bavail, bsize } = statfsSync(".");
   const free = Math.floor((bavail * bsize) / 1e6);
-  if (free < megabytes) throw new PlainError(`Only ${free} MB are free on this disk; Brinecove needs about ${megabytes} MB. Make room, then run this again.`);
+  if (free < megabytes)
+    throw new PlainError(
+      `Only ${free} MB are free on this disk; Brinecove needs about ${megabytes} MB. Make room, then run this again.`,
+    );
 }
 
 /** Starts the built app, or for `dev` the app from its sources, as a process of its own. */
-export function serve(port: number, env: Record<string, string | undefined>, quiet = false, mode: "start" | "dev" = "start"): ChildProcess {
+export function serve(
+  port: number,
+  env: Record<string, string | undefined>,
+  quiet = false,
+  mode: "start" | "dev" = "start",
+): ChildProcess {
   return spawn(process.execPath, ["node_modules/next/dist/bin/next", mode, "-H", "127.0.0.1", "-p", String(port)], {
     stdio: ["ignore", quiet ? "ignore" : "inherit", "inherit"],
     // a base with real gateways names its own address; the demo's are simulated, and ship with the app
-    env: { BRINECOVE_BOAT_DATA: `http://127.0.0.1:${port}/api/simulated/boat-data/{yacht}`, ...process.env, NEXT_TELEMETRY_DISABLED: "1", NODE_ENV: mode === "start" ? "production" : "development", ...env } as NodeJS.ProcessEnv,
+    env: {
+      BRINECOVE_BOAT_DATA: `http://127.0.0.1:${port}/api/simulated/boat-data/{yacht}`,
+      ...process.env,
+      NEXT_TELEMETRY_DISABLED: "1",
+      NODE_ENV: mode === "start" ? "production" : "development",
+      ...env,
+    } as NodeJS.ProcessEnv,
     // Ctrl-C is for us: we end the app first, then its database
     detached: true,
   });

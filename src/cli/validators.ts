@@ -26,10 +26,21 @@ export function writeValidators(folder = "src/formats/generated"): void {
   for (const [name, { schema, type, from }] of Object.entries(schemas)) {
     const ajv = new Ajv({ code: { source: true }, strict: false, messages: false });
     const source = standaloneCode(ajv, ajv.compile(schema));
-    const bundled = buildSync({ stdin: { contents: source, resolveDir: resolve("."), loader: "js" }, bundle: true, format: "cjs", minify: true, write: false, platform: "neutral", mainFields: ["main"] });
+    const bundled = buildSync({
+      stdin: { contents: source, resolveDir: resolve("."), loader: "js" },
+      bundle: true,
+      format: "cjs",
+      minify: true,
+      write: false,
+      platform: "neutral",
+      mainFields: ["main"],
+    });
     const code = `const validate = (() => {\nconst module = { exports: {} };\n${bundled.outputFiles[0]?.text ?? ""}\nreturn module.exports.default ?? module.exports;\n})();\nexport const check = (value) => validate(value);\n`;
     write(`${folder}/${name}.js`, code);
-    write(`${folder}/${name}.d.ts`, `import type { Static } from "@sinclair/typebox";\nimport type { ${type} } from "${from}";\nexport declare const check: (value: unknown) => value is Static<typeof ${type}>;\n`);
+    write(
+      `${folder}/${name}.d.ts`,
+      `import type { Static } from "@sinclair/typebox";\nimport type { ${type} } from "${from}";\nexport declare const check: (value: unknown) => value is Static<typeof ${type}>;\n`,
+    );
   }
 }
 

@@ -22,18 +22,37 @@ export type CheckOf<T extends TSchema> = Check<Static<T>>;
  *
  * @throws ApiFault for a refusal; TypeError when there is no connection
  */
-export async function ask<T>(path: string, check: Check<T>, init: { method?: string; body?: unknown; grant?: string; bytes?: Blob } = {}): Promise<T> {
+export async function ask<T>(
+  path: string,
+  check: Check<T>,
+  init: { method?: string; body?: unknown; grant?: string; bytes?: Blob } = {},
+): Promise<T> {
   const headers: Record<string, string> = {};
   if (init.body !== undefined) headers["content-type"] = "application/json";
   if (init.bytes) headers["content-type"] = init.bytes.type;
   if (init.grant) headers.authorization = `Bearer ${init.grant}`;
-  const answer = await fetch(path, { method: init.method ?? "GET", headers, body: init.bytes ?? (init.body === undefined ? undefined : JSON.stringify(init.body)) });
+  const answer = await fetch(path, {
+    method: init.method ?? "GET",
+    headers,
+    body: init.bytes ?? (init.body === undefined ? undefined : JSON.stringify(init.body)),
+  });
   const value: unknown = await answer.json().catch(() => null);
   if (!answer.ok) {
     const error = (value as { error?: { code?: string; message?: string; where?: string | null } } | null)?.error;
-    throw new ApiFault(answer.status, error?.code ?? "unforeseen", error?.message ?? `The base answered ${answer.status}.`, error?.where ?? null);
+    throw new ApiFault(
+      answer.status,
+      error?.code ?? "unforeseen",
+      error?.message ?? `The base answered ${answer.status}.`,
+      error?.where ?? null,
+    );
   }
-  if (!check(value)) throw new ApiFault(502, "wrong-form", "The base's answer has not the form this page knows. Load the page again; nothing on this device is lost.", null);
+  if (!check(value))
+    throw new ApiFault(
+      502,
+      "wrong-form",
+      "The base's answer has not the form this page knows. Load the page again; nothing on this device is lost.",
+      null,
+    );
   return value;
 }
 

@@ -6,4 +6,10 @@ import { settleCalculation } from "./settlement/calc";
 import { findCalculation } from "./yacht/finder/calc";
 
 /** Every computation that the command line and the routes offer, by name. */
-export const calculations: readonly Calculation[] = [compareCalculation, findCalculation, judgeCalculation, settleCalculation, walkCalculation] as Calculation[];
+export const calculations: readonly Calculation[] = [
+  compareCalculation,
+  findCalculation,
+  judgeCalculation,
+  settleCalculation,
+  walkCalculation,
+] as Calculation[];

@@ -8,11 +8,20 @@ import { Key } from "../core/yacht/parts/basics";
 import { YachtFile } from "../core/yacht/schema";
 
 const closed = { additionalProperties: false } as const;
-const BaseWords = Type.Object({ name: Type.String(), place: Type.String(), phone: Type.String(), timeZone: Type.String(), currency: Type.String() }, closed);
+const BaseWords = Type.Object(
+  { name: Type.String(), place: Type.String(), phone: Type.String(), timeZone: Type.String(), currency: Type.String() },
+  closed,
+);
 
 /** What stands on one sentence of the skipper's copy: which line, how it stood, what was said. */
 const Noted = Type.Object(
-  { place: Type.String(), name: Type.String(), verdict: Type.Union([Type.Literal("fine"), Type.Literal("watch"), Type.Literal("stop")]), words: Type.String(), photos: Type.Array(Type.String()) },
+  {
+    place: Type.String(),
+    name: Type.String(),
+    verdict: Type.Union([Type.Literal("fine"), Type.Literal("watch"), Type.Literal("stop")]),
+    words: Type.String(),
+    photos: Type.Array(Type.String()),
+  },
   closed,
 );
 
@@ -22,9 +31,23 @@ export const Afterwards = Type.Object(
     handover: Uuid,
     leftAt: Type.Union([InstantText, Type.Null()]),
     /** lines that were not tried, with their own clocks */
-    open: Type.Array(Type.Object({ line: Type.String(), name: Type.String(), place: Type.String(), reason: Type.String(), hours: Type.Number(), until: Type.Union([InstantText, Type.Null()]) }, closed)),
+    open: Type.Array(
+      Type.Object(
+        {
+          line: Type.String(),
+          name: Type.String(),
+          place: Type.String(),
+          reason: Type.String(),
+          hours: Type.Number(),
+          until: Type.Union([InstantText, Type.Null()]),
+        },
+        closed,
+      ),
+    ),
     /** every line one may report on */
-    lines: Type.Array(Type.Object({ id: Type.String(), name: Type.String(), place: Type.String(), isCount: Type.Boolean() }, closed)),
+    lines: Type.Array(
+      Type.Object({ id: Type.String(), name: Type.String(), place: Type.String(), isCount: Type.Boolean() }, closed),
+    ),
     addenda: Type.Array(
       Type.Object(
         {
@@ -44,7 +67,10 @@ export const Afterwards = Type.Object(
 export type Afterwards = Static<typeof Afterwards>;
 
 /** Addenda from a device; each is checked by itself. */
-export const AddendumBatch = Type.Object({ addenda: Type.Array(Type.Unknown(), { minItems: 1, maxItems: 50 }) }, closed);
+export const AddendumBatch = Type.Object(
+  { addenda: Type.Array(Type.Unknown(), { minItems: 1, maxItems: 50 }) },
+  closed,
+);
 
 /** The signed statement as the crew reads it. */
 const SettledBook = Type.Object(
@@ -58,8 +84,19 @@ const SettledBook = Type.Object(
     lines: Type.Array(
       Type.Object(
         {
-          id: Type.String(), name: Type.String(), how: Type.String(), state: Type.Union([Type.Literal("closed"), Type.Literal("held"), Type.Literal("objected"), Type.Literal("may-be-objected")]),
-          atMostMinor: Type.Integer(), finalMinor: Type.Integer(), mayObject: Type.Boolean(), said: Type.Array(Type.String()),
+          id: Type.String(),
+          name: Type.String(),
+          how: Type.String(),
+          state: Type.Union([
+            Type.Literal("closed"),
+            Type.Literal("held"),
+            Type.Literal("objected"),
+            Type.Literal("may-be-objected"),
+          ]),
+          atMostMinor: Type.Integer(),
+          finalMinor: Type.Integer(),
+          mayObject: Type.Boolean(),
+          said: Type.Array(Type.String()),
         },
         closed,
       ),
@@ -75,7 +112,10 @@ export const BoatBook = Type.Object(
     reference: Type.String(),
     skipper: Type.String(),
     stay: Type.Object({ id: Uuid, startsAt: InstantText, endsAt: InstantText, aboard: Type.Integer() }, closed),
-    yacht: Type.Object({ slug: Key, name: Type.String(), berth: Type.String(), revision: Type.Integer({ minimum: 1 }), file: YachtFile }, closed),
+    yacht: Type.Object(
+      { slug: Key, name: Type.String(), berth: Type.String(), revision: Type.Integer({ minimum: 1 }), file: YachtFile },
+      closed,
+    ),
     /** what has changed in her file since it was studied, in words */
     changes: Type.Array(Type.String()),
     /** what was said in the study so far, from any device */
@@ -83,7 +123,17 @@ export const BoatBook = Type.Object(
     /** what stands against walking her without a briefer, now; null once she is handed over */
     notAlone: Type.Union([Type.Array(Type.Unsafe<NotAlone>({ type: "string" })), Type.Null()]),
     handovers: Type.Array(
-      Type.Object({ id: Uuid, kind: SignedKind, sealedAt: Type.Union([InstantText, Type.Null()]), seal: Type.Union([Type.String(), Type.Null()]), noted: Type.Array(Noted), lines: Type.Integer() }, closed),
+      Type.Object(
+        {
+          id: Uuid,
+          kind: SignedKind,
+          sealedAt: Type.Union([InstantText, Type.Null()]),
+          seal: Type.Union([Type.String(), Type.Null()]),
+          noted: Type.Array(Noted),
+          lines: Type.Integer(),
+        },
+        closed,
+      ),
     ),
     /** once the check-in is signed */
     afterwards: Type.Union([Afterwards, Type.Null()]),
@@ -97,10 +147,24 @@ export type BoatBook = Static<typeof BoatBook>;
 /** Answers of the study from a device; each is checked by itself, so that a malformed one blocks no other. */
 export const StudyBatch = Type.Object({ answers: Type.Array(Type.Unknown(), { minItems: 1, maxItems: 200 }) }, closed);
 export const StudyAnswers = Type.Object(
-  { answers: Type.Array(Type.Object({ id: Type.String(), status: Type.Union([Type.Literal("kept"), Type.Literal("same"), Type.Literal("refused")]), message: Type.Union([Type.String(), Type.Null()]) }, closed)) },
+  {
+    answers: Type.Array(
+      Type.Object(
+        {
+          id: Type.String(),
+          status: Type.Union([Type.Literal("kept"), Type.Literal("same"), Type.Literal("refused")]),
+          message: Type.Union([Type.String(), Type.Null()]),
+        },
+        closed,
+      ),
+    ),
+  },
   closed,
 );
 
 /** What opens by the code posted aboard. */
-export const AboardBook = Type.Object({ base: BaseWords, yacht: Type.Object({ name: Type.String(), berth: Type.String(), file: YachtFile }, closed) }, closed);
+export const AboardBook = Type.Object(
+  { base: BaseWords, yacht: Type.Object({ name: Type.String(), berth: Type.String(), file: YachtFile }, closed) },
+  closed,
+);
 export type AboardBook = Static<typeof AboardBook>;

@@ -109,7 +109,13 @@ export interface RulesChange {
 }
 
 /** Somebody aboard, by the crew list; the weight is for the life jacket. */
-export const CrewMember = Type.Object({ name: Type.String({ minLength: 1, maxLength: 120, pattern: "\\S" }), weightKg: Type.Integer({ minimum: 3, maximum: 300 }) }, { additionalProperties: false });
+export const CrewMember = Type.Object(
+  {
+    name: Type.String({ minLength: 1, maxLength: 120, pattern: "\\S" }),
+    weightKg: Type.Integer({ minimum: 3, maximum: 300 }),
+  },
+  { additionalProperties: false },
+);
 export type CrewMember = Static<typeof CrewMember>;
 
 /** A defect of a yacht and how the work on it stands. */
@@ -245,7 +251,15 @@ export interface SettlementScreen {
   range: DueRange | null;
   digest: string;
   undecided: number;
-  signed: { sealedAt: string; seal: string; reservations: Reservation[]; output: Settlement; without: Without | null; objectUntil: string | null; cameSince: number } | null;
+  signed: {
+    sealedAt: string;
+    seal: string;
+    reservations: Reservation[];
+    output: Settlement;
+    without: Without | null;
+    objectUntil: string | null;
+    cameSince: number;
+  } | null;
   after: { lines: AfterItem[]; open: number; dueMinor: number; captureMinor: number; releaseMinor: number } | null;
   deposit: DepositView[];
 }

@@ -67,7 +67,9 @@ export const SurveyBundle = Type.Object(
     notes: Type.Array(YachtNote),
     declined: Type.Array(Type.Object({ note: Uuid, words: Type.String(), by: Type.String() }, closed)),
     /** what her class has and her file has not, where one can stand before it */
-    absent: Type.Array(Type.Object({ collection: oneOf(notedCollections), key: Key, name: Type.String(), place: Key }, closed)),
+    absent: Type.Array(
+      Type.Object({ collection: oneOf(notedCollections), key: Key, name: Type.String(), place: Key }, closed),
+    ),
   },
   closed,
 );

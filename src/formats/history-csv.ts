@@ -9,8 +9,19 @@ import { minorDigits } from "../core/basics/money";
  */
 export function historyToCsv(rows: readonly HistoryRow[], currency: string): string {
   const digits = minorDigits(currency);
-  return Papa.unparse({
-    fields: ["item", "name", "yachts", "missing", "broken", `charged ${currency}`, "work minutes"],
-    data: rows.map((row) => [row.key, row.name, row.across, row.missing, row.broken, (row.chargedMinor / 10 ** digits).toFixed(digits), row.workMinutes]),
-  }, { escapeFormulae: true });
+  return Papa.unparse(
+    {
+      fields: ["item", "name", "yachts", "missing", "broken", `charged ${currency}`, "work minutes"],
+      data: rows.map((row) => [
+        row.key,
+        row.name,
+        row.across,
+        row.missing,
+        row.broken,
+        (row.chargedMinor / 10 ** digits).toFixed(digits),
+        row.workMinutes,
+      ]),
+    },
+    { escapeFormulae: true },
+  );
 }

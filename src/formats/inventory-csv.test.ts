@@ -16,8 +16,8 @@ describe("the inventory as CSV", () => {
 
   it("makes cells harmless that a spreadsheet would run, and gives them back as they were", () => {
     const risky = structuredClone(file);
-    risky.inventory.torch!.where = { en: "=HYPERLINK(\"http://elsewhere\")" };
-    risky.inventory.bucket!.name = { en: "+1 bucket, \"red\"\nwith rope" };
+    risky.inventory.torch!.where = { en: '=HYPERLINK("http://elsewhere")' };
+    risky.inventory.bucket!.name = { en: '+1 bucket, "red"\nwith rope' };
     const csv = inventoryToCsv(risky, "EUR");
     expect(csv).not.toMatch(/(^|,)"?=HYPERLINK/m);
     expect(csv).toContain("'=HYPERLINK");
@@ -25,14 +25,20 @@ describe("the inventory as CSV", () => {
   });
 
   it("leaves what a jacket fits and what a thing is about as it was, where a list has no such columns", () => {
-    const short = inventoryToCsv(file, "EUR").split("\r\n").map((line) => line.replace(/(,[^,]*){4}$/, "")).join("\r\n");
+    const short = inventoryToCsv(file, "EUR")
+      .split("\r\n")
+      .map((line) => line.replace(/(,[^,]*){4}$/, ""))
+      .join("\r\n");
     expect(short.split("\r\n")[0]).toBe(heading);
     expect(inventoryFromCsv(short, file, "EUR")).toEqual(file);
   });
 
   it("takes the columns by their names, in any order", () => {
     const turned = (line: string) => line.split(",").reverse().join(",");
-    expect(take(turned(heading), turned(fender)).inventory["fender-large"]).toMatchObject({ expected: 6, replacementMinor: 3900 });
+    expect(take(turned(heading), turned(fender)).inventory["fender-large"]).toMatchObject({
+      expected: 6,
+      replacementMinor: 3900,
+    });
   });
 
   it("keeps what the list does not say of an item, and takes out what it does not name", () => {
@@ -46,8 +52,20 @@ describe("the inventory as CSV", () => {
     ["a column of its own", [`${heading},colour`, `${fender},red`], 1, "colour", /no such column/],
     ["a column twice", [`${heading},key`, `${fender},x`], 1, "key", /stands twice/],
     ["a quote that is never closed", [heading, fender, fender.replace("Fender", '"Fender')], 3, "", /never closed/],
-    ["a decimal comma", [heading, fender.replace("39.00", '"39,00"')], 2, "price", /write the decimals with a point: 39.00/],
-    ["a comma that makes a cell too many", [heading, fender.replace("39.00", "39,00")], 2, "", /13 cells where the heading has 12/],
+    [
+      "a decimal comma",
+      [heading, fender.replace("39.00", '"39,00"')],
+      2,
+      "price",
+      /write the decimals with a point: 39.00/,
+    ],
+    [
+      "a comma that makes a cell too many",
+      [heading, fender.replace("39.00", "39,00")],
+      2,
+      "",
+      /13 cells where the heading has 12/,
+    ],
     ["a price with a currency", [heading, fender.replace("39.00", "€39")], 2, "price", /without a currency/],
     ["half a cent", [heading, fender.replace("39.00", "39.005")], 2, "price", /no price/],
     ["a negative count", [heading, fender.replace(",6,", ",-6,")], 2, "expected", /no whole number from 0 to 9999/],

@@ -15,7 +15,24 @@ export class CsvFault extends Error {
   }
 }
 
-const columns = ["key", "name", "place", "where", "system", "group", "expected", "price", "bought", "life_months", "safety", "per_person", "matter", "jacket_from_kg", "jacket_to_kg", "consumed"] as const;
+const columns = [
+  "key",
+  "name",
+  "place",
+  "where",
+  "system",
+  "group",
+  "expected",
+  "price",
+  "bought",
+  "life_months",
+  "safety",
+  "per_person",
+  "matter",
+  "jacket_from_kg",
+  "jacket_to_kg",
+  "consumed",
+] as const;
 type Column = (typeof columns)[number];
 /** A list may leave these out, as earlier ones did: what the file says of them then stays. */
 const mayBeMissing: readonly Column[] = ["matter", "jacket_from_kg", "jacket_to_kg", "consumed"];
@@ -33,9 +50,22 @@ export function inventoryToCsv(file: Pick<YachtFile, "inventory">, currency: str
   const rows = Object.entries(file.inventory)
     .sort(([, a], [, b]) => (a.place === b.place ? a.order - b.order : a.place < b.place ? -1 : 1))
     .map(([key, item]): Record<Column, string | number> => ({
-      key, name: item.name.en ?? "", place: item.place, where: item.where.en ?? "", system: item.system, group: item.group, expected: item.expected,
-      price: (item.replacementMinor / 10 ** digits).toFixed(digits), bought: item.boughtOn, life_months: item.lifeMonths, safety: item.safety ? "yes" : "", per_person: item.perPerson ? "yes" : "",
-      matter: item.matter ?? "", jacket_from_kg: item.jacketKg?.from ?? "", jacket_to_kg: item.jacketKg?.to ?? "", consumed: item.consumed ? "yes" : "",
+      key,
+      name: item.name.en ?? "",
+      place: item.place,
+      where: item.where.en ?? "",
+      system: item.system,
+      group: item.group,
+      expected: item.expected,
+      price: (item.replacementMinor / 10 ** digits).toFixed(digits),
+      bought: item.boughtOn,
+      life_months: item.lifeMonths,
+      safety: item.safety ? "yes" : "",
+      per_person: item.perPerson ? "yes" : "",
+      matter: item.matter ?? "",
+      jacket_from_kg: item.jacketKg?.from ?? "",
+      jacket_to_kg: item.jacketKg?.to ?? "",
+      consumed: item.consumed ? "yes" : "",
     }));
   return `${Papa.unparse(rows, { columns: [...columns], newline: "\r\n", escapeFormulae: formula })}\r\n`;
 }
@@ -58,15 +88,33 @@ export function inventoryFromCsv(text: string, file: YachtFile, currency: string
  *
  * @throws CsvFault for a heading that cannot be read
  */
-export function inventoryFromPaste(text: string, file: YachtFile, currency: string): { items: YachtFile["inventory"]; faults: CsvFault[] } {
+export function inventoryFromPaste(
+  text: string,
+  file: YachtFile,
+  currency: string,
+): { items: YachtFile["inventory"]; faults: CsvFault[] } {
   return readItems(text, (text.split("\n", 1)[0] ?? "").includes("\t") ? "\t" : ",", file, currency);
 }
 
-function readItems(text: string, delimiter: string, file: YachtFile, currency: string): { items: YachtFile["inventory"]; faults: CsvFault[] } {
-  const { data, errors } = Papa.parse<string[]>(text.replace(/^\uFEFF/, ""), { header: false, skipEmptyLines: "greedy", delimiter });
+function readItems(
+  text: string,
+  delimiter: string,
+  file: YachtFile,
+  currency: string,
+): { items: YachtFile["inventory"]; faults: CsvFault[] } {
+  const { data, errors } = Papa.parse<string[]>(text.replace(/^\uFEFF/, ""), {
+    header: false,
+    skipEmptyLines: "greedy",
+    delimiter,
+  });
   const lines = lineNumbers(data);
   const [broken] = errors;
-  if (broken) throw new CsvFault(lines[broken.row ?? 0] ?? 1, "", broken.code === "MissingQuotes" ? "a quote mark is opened and never closed." : `${broken.message}.`);
+  if (broken)
+    throw new CsvFault(
+      lines[broken.row ?? 0] ?? 1,
+      "",
+      broken.code === "MissingQuotes" ? "a quote mark is opened and never closed." : `${broken.message}.`,
+    );
   const [header = [], ...rows] = data;
   const at = headerColumns(header);
   const items: YachtFile["inventory"] = {};
@@ -75,10 +123,16 @@ function readItems(text: string, delimiter: string, file: YachtFile, currency: s
     const line = lines[index + 1] ?? index + 2;
     const fault = (column: Column, what: string) => new CsvFault(line, column, what);
     try {
-      if (cells.length !== header.length) throw new CsvFault(line, "", `${cells.length} cells where the heading has ${header.length}; a comma inside a text needs quote marks around the text.`);
+      if (cells.length !== header.length)
+        throw new CsvFault(
+          line,
+          "",
+          `${cells.length} cells where the heading has ${header.length}; a comma inside a text needs quote marks around the text.`,
+        );
       const cell = (column: Column) => unquoted((cells[at[column]] ?? "").trim());
       const key = cell("key");
-      if (!/^[a-z0-9]+(-[a-z0-9]+)*$/.test(key)) throw fault("key", `"${key}" is no key: small letters, digits and hyphens, such as "fender-large".`);
+      if (!/^[a-z0-9]+(-[a-z0-9]+)*$/.test(key))
+        throw fault("key", `"${key}" is no key: small letters, digits and hyphens, such as "fender-large".`);
       if (Object.hasOwn(items, key)) throw fault("key", `"${key}" stands twice in this list.`);
       items[key] = itemOf(cell, (column) => at[column] >= 0, fault, file, file.inventory[key], index, currency);
     } catch (error) {
@@ -92,24 +146,39 @@ function readItems(text: string, delimiter: string, file: YachtFile, currency: s
 function headerColumns(header: readonly string[]): Record<Column, number> {
   const names = header.map((name) => name.trim().toLowerCase());
   const missing = columns.find((column) => !names.includes(column) && !mayBeMissing.includes(column));
-  if (missing) throw new CsvFault(1, missing, `this column is missing. The heading has: ${columns.join(", ")}; in any order.`);
+  if (missing)
+    throw new CsvFault(1, missing, `this column is missing. The heading has: ${columns.join(", ")}; in any order.`);
   const strange = names.find((name) => !(columns as readonly string[]).includes(name));
-  if (strange !== undefined) throw new CsvFault(1, strange, `there is no such column. The heading has: ${columns.join(", ")}.`);
+  if (strange !== undefined)
+    throw new CsvFault(1, strange, `there is no such column. The heading has: ${columns.join(", ")}.`);
   const twice = names.find((name, i) => names.indexOf(name) !== i);
   if (twice !== undefined) throw new CsvFault(1, twice, "this column stands twice.");
   return Object.fromEntries(columns.map((column) => [column, names.indexOf(column)])) as Record<Column, number>;
 }
 
-function itemOf(cell: (column: Column) => string, has: (column: Column) => boolean, fault: (column: Column, what: string) => CsvFault, file: YachtFile, before: Item | undefined, order: number, currency: string): Item {
+function itemOf(
+  cell: (column: Column) => string,
+  has: (column: Column) => boolean,
+  fault: (column: Column, what: string) => CsvFault,
+  file: YachtFile,
+  before: Item | undefined,
+  order: number,
+  currency: string,
+): Item {
   const text = (column: "name" | "where", most: number) => {
     const value = cell(column);
     if (value === "") throw fault(column, "is empty.");
     if (value.length > most) throw fault(column, `is longer than ${most} letters.`);
     return { ...(column === "name" ? before?.name : before?.where), en: value };
   };
-  const whole = (column: "expected" | "life_months" | "jacket_from_kg" | "jacket_to_kg", least: number, most: number) => {
+  const whole = (
+    column: "expected" | "life_months" | "jacket_from_kg" | "jacket_to_kg",
+    least: number,
+    most: number,
+  ) => {
     const value = cell(column);
-    if (!/^\d{1,6}$/.test(value) || Number(value) < least || Number(value) > most) throw fault(column, `"${value}" is no whole number from ${least} to ${most}.`);
+    if (!/^\d{1,6}$/.test(value) || Number(value) < least || Number(value) > most)
+      throw fault(column, `"${value}" is no whole number from ${least} to ${most}.`);
     return Number(value);
   };
   const yes = (column: "safety" | "per_person" | "consumed") => {
@@ -123,26 +192,46 @@ function itemOf(cell: (column: Column) => string, has: (column: Column) => boole
     return value;
   };
   const place = cell("place");
-  if (!Object.hasOwn(file.places, place)) throw fault("place", `there is no place "${place}" on this yacht. There are: ${Object.keys(file.places).join(", ")}.`);
+  if (!Object.hasOwn(file.places, place))
+    throw fault(
+      "place",
+      `there is no place "${place}" on this yacht. There are: ${Object.keys(file.places).join(", ")}.`,
+    );
   const bought = cell("bought");
-  if (!/^\d{4}-\d{2}-\d{2}$/.test(bought) || Number.isNaN(Date.parse(bought))) throw fault("bought", `"${bought}" is no day; write it as 2027-06-12.`);
+  if (!/^\d{4}-\d{2}-\d{2}$/.test(bought) || Number.isNaN(Date.parse(bought)))
+    throw fault("bought", `"${bought}" is no day; write it as 2027-06-12.`);
   const item: Item = {
-    name: text("name", 200), order: before?.order ?? 1000 + order, place, where: text("where", 400), system: oneOf<System>("system", systems), group: oneOf<Group>("group", groups), expected: whole("expected", 0, 9999),
-    replacementMinor: priceOf(cell("price"), (what) => fault("price", what), currency), boughtOn: bought, lifeMonths: whole("life_months", 1, 1200),
+    name: text("name", 200),
+    order: before?.order ?? 1000 + order,
+    place,
+    where: text("where", 400),
+    system: oneOf<System>("system", systems),
+    group: oneOf<Group>("group", groups),
+    expected: whole("expected", 0, 9999),
+    replacementMinor: priceOf(cell("price"), (what) => fault("price", what), currency),
+    boughtOn: bought,
+    lifeMonths: whole("life_months", 1, 1200),
   };
   if (yes("safety")) item.safety = true;
   if (yes("per_person")) item.perPerson = true;
   if (!has("matter")) Object.assign(item, before?.matter ? { matter: before.matter } : {});
   else if (cell("matter") !== "") item.matter = oneOf<Matter>("matter", matters);
   if (!has("jacket_from_kg")) Object.assign(item, before?.jacketKg ? { jacketKg: before.jacketKg } : {});
-  else if (cell("jacket_from_kg") !== "") item.jacketKg = { from: whole("jacket_from_kg", 0, 200), ...(cell("jacket_to_kg") === "" ? {} : { to: whole("jacket_to_kg", 1, 400) }) };
+  else if (cell("jacket_from_kg") !== "")
+    item.jacketKg = {
+      from: whole("jacket_from_kg", 0, 200),
+      ...(cell("jacket_to_kg") === "" ? {} : { to: whole("jacket_to_kg", 1, 400) }),
+    };
   if (has("consumed") ? yes("consumed") : before?.consumed) item.consumed = true;
   return item;
 }
 
 function priceOf(text: string, fault: (what: string) => CsvFault, currency: string): number {
   const digits = minorDigits(currency);
-  if (text.includes(",")) throw fault(`"${text}" has a comma; write the decimals with a point: ${text.replaceAll(".", "").replace(",", ".")}.`);
+  if (text.includes(","))
+    throw fault(
+      `"${text}" has a comma; write the decimals with a point: ${text.replaceAll(".", "").replace(",", ".")}.`,
+    );
   const found = new RegExp(`^(\\d{1,7})(?:\\.(\\d{1,${digits}}))?$`).exec(text);
   if (!found) throw fault(`"${text}" is no price; write it as 39.00, without a currency.`);
   return Number(found[1]) * 10 ** digits + Number((found[2] ?? "").padEnd(digits, "0"));

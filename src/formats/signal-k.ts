@@ -9,8 +9,17 @@ export interface BoatDatum {
 }
 
 /** The whole document under `/signalk/v1/api/vessels/self`; what is in it differs from boat to boat. */
-const Vessel = Type.Object({ uuid: Type.Optional(Type.String()), mmsi: Type.Optional(Type.String()), name: Type.Optional(Type.String()) }, { additionalProperties: true });
-const Datum = Type.Object({ value: Type.Number(), timestamp: Type.String({ pattern: "^\\d{4}-\\d{2}-\\d{2}T\\d{2}:\\d{2}:\\d{2}(\\.\\d+)?Z$" }) }, { additionalProperties: true });
+const Vessel = Type.Object(
+  { uuid: Type.Optional(Type.String()), mmsi: Type.Optional(Type.String()), name: Type.Optional(Type.String()) },
+  { additionalProperties: true },
+);
+const Datum = Type.Object(
+  {
+    value: Type.Number(),
+    timestamp: Type.String({ pattern: "^\\d{4}-\\d{2}-\\d{2}T\\d{2}:\\d{2}:\\d{2}(\\.\\d+)?Z$" }),
+  },
+  { additionalProperties: true },
+);
 
 /**
  * Numbers of a Signal K vessel document by path (`tanks.fuel.main.currentLevel`). A path that is not there, or holds no
@@ -22,8 +31,17 @@ export function boatDataOf(document: unknown, paths: readonly string[]): Record<
   const vessel: unknown = parseAs(Vessel, document);
   return Object.fromEntries(
     paths.flatMap((path): [string, BoatDatum][] => {
-      const node = path.split(".").reduce<unknown>((at, part) => (typeof at === "object" && at !== null && Object.hasOwn(at, part) ? (at as Record<string, unknown>)[part] : undefined), vessel);
-      if (typeof node !== "object" || node === null || typeof (node as { value?: unknown }).value !== "number") return [];
+      const node = path
+        .split(".")
+        .reduce<unknown>(
+          (at, part) =>
+            typeof at === "object" && at !== null && Object.hasOwn(at, part)
+              ? (at as Record<string, unknown>)[part]
+              : undefined,
+          vessel,
+        );
+      if (typeof node !== "object" || node === null || typeof (node as { value?: unknown }).value !== "number")
+        return [];
       const { value, timestamp } = parseAs(Datum, node);
       return [[path, { valueSi: value, at: timestamp }]];
     }),

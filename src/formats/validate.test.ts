@@ -10,7 +10,12 @@ const says = (schema: Parameters<typeof mismatch>[0], value: unknown) => mismatc
 
 describe("what a mismatch says", () => {
   const Thing = Type.Object(
-    { name: Type.String({ minLength: 1 }), colour: Type.Union([Type.Literal("red"), Type.Literal("green")]), length: Type.Number({ maximum: 40 }), code: Type.String({ pattern: "^[A-Z]+$" }) },
+    {
+      name: Type.String({ minLength: 1 }),
+      colour: Type.Union([Type.Literal("red"), Type.Literal("green")]),
+      length: Type.Number({ maximum: 40 }),
+      code: Type.String({ pattern: "^[A-Z]+$" }),
+    },
     { additionalProperties: false },
   );
   const thing = { name: "oar", colour: "red", length: 2, code: "A" };
@@ -33,7 +38,9 @@ describe("what a mismatch says", () => {
 
   it("goes by the branch of a choice that got furthest", () => {
     expect(says(ResultValue, { result: "fails", remark: "" })).toMatch(/^\/remark /);
-    expect(says(ResultValue, { result: "not-tried", reason: "wind", withinHours: 1000 })).toMatch(/^\/withinHours must be 168 or less/);
+    expect(says(ResultValue, { result: "not-tried", reason: "wind", withinHours: 1000 })).toMatch(
+      /^\/withinHours must be 168 or less/,
+    );
   });
 
   it("reads a pointer with a slash in its key", () => {
@@ -56,16 +63,23 @@ describe("what comes from outside", () => {
     ["a third side", { by: { side: "owner", person: "00000000-0000-7000-8000-000000000903" } }],
     ["more than it may say", { note: "x" }],
   ])("is refused as an entry with %s", (_what, change) => {
-    expect(() => parseAs(Entry, { ...entryOf(1, "line:count:fender", "count", { count: 2 }), ...change })).toThrow(SchemaMismatch);
+    expect(() => parseAs(Entry, { ...entryOf(1, "line:count:fender", "count", { count: 2 }), ...change })).toThrow(
+      SchemaMismatch,
+    );
   });
 
   it("is refused as a yacht file when a part of it has not its form, with the place", () => {
     const file = demoYacht("pale-heron");
     expect(mismatch(YachtFile, file)).toBeNull();
-    const broken = structuredClone(file) as unknown as { inventory: Record<string, { expected: unknown }>; tanks: Record<string, { capacityL: unknown }> };
+    const broken = structuredClone(file) as unknown as {
+      inventory: Record<string, { expected: unknown }>;
+      tanks: Record<string, { capacityL: unknown }>;
+    };
     (broken.inventory["fender-large"] as { expected: unknown }).expected = "six";
     expect(says(YachtFile, broken)).toMatch(/^\/inventory\/fender-large\/expected must be a whole number/);
     expect(says(YachtFile, { ...file, colour: "blue" })).toBe('The input has "colour", which does not belong there.');
-    expect(says(YachtFile, { ...file, tanks: { fuel: { ...file.tanks.fuel, capacityL: -5 } } })).toMatch(/^\/tanks\/fuel\/capacityL must be/);
+    expect(says(YachtFile, { ...file, tanks: { fuel: { ...file.tanks.fuel, capacityL: -5 } } })).toMatch(
+      /^\/tanks\/fuel\/capacityL must be/,
+    );
   });
 });

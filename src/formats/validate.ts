@@ -1,7 +1,14 @@
 import type { Static, TSchema } from "@sinclair/typebox";
 import Ajv, { type ErrorObject, type ValidateFunction } from "ajv/dist/2020.js";
 
-const ajv = new Ajv({ allErrors: false, strict: true, allowUnionTypes: true, strictTuples: false, strictRequired: false, strictTypes: false });
+const ajv = new Ajv({
+  allErrors: false,
+  strict: true,
+  allowUnionTypes: true,
+  strictTuples: false,
+  strictRequired: false,
+  strictTypes: false,
+});
 const compiled = new WeakMap<TSchema, ValidateFunction>();
 
 function validatorOf(schema: TSchema): ValidateFunction {
@@ -43,7 +50,10 @@ export function parseAs<T extends TSchema>(schema: T, value: unknown): Static<T>
 /** The deepest error says most: in a union, the branch that got furthest is the one that was meant. */
 function worded(errors: ErrorObject[], value: unknown): SchemaMismatch {
   const meaningful = errors.filter((error) => error.keyword !== "anyOf" && error.keyword !== "oneOf");
-  const ranked = (meaningful.length > 0 ? meaningful : errors).map((error) => ({ error, depth: error.instancePath.split("/").length - (error.keyword === "const" || error.keyword === "type" ? 0.5 : 0) }));
+  const ranked = (meaningful.length > 0 ? meaningful : errors).map((error) => ({
+    error,
+    depth: error.instancePath.split("/").length - (error.keyword === "const" || error.keyword === "type" ? 0.5 : 0),
+  }));
   ranked.sort((a, b) => b.depth - a.depth);
   const error = ranked[0]?.error;
   if (!error) return new SchemaMismatch("", "has not the form that is wanted");
@@ -64,7 +74,15 @@ const boundWords: Readonly<Record<string, (limit: number) => string>> = {
   maxItems: (limit) => `must have ${limit === 1 ? "1 entry" : `${limit} entries`} at most`,
 };
 
-const typeWords: Readonly<Record<string, string>> = { string: "text", number: "a number", integer: "a whole number", boolean: "true or false", array: "a list", object: "an object", null: "empty" };
+const typeWords: Readonly<Record<string, string>> = {
+  string: "text",
+  number: "a number",
+  integer: "a whole number",
+  boolean: "true or false",
+  array: "a list",
+  object: "an object",
+  null: "empty",
+};
 
 function wantedBy(error: ErrorObject, value: unknown): string {
   const params = error.params as Record<string, unknown>;
@@ -74,7 +92,10 @@ function wantedBy(error: ErrorObject, value: unknown): string {
     case "additionalProperties":
       return `has "${String(params.additionalProperty)}", which does not belong there`;
     case "type":
-      return `must be ${[params.type].flat().map((type) => typeWords[String(type)] ?? String(type)).join(" or ")}${shownAt(error, value)}`;
+      return `must be ${[params.type]
+        .flat()
+        .map((type) => typeWords[String(type)] ?? String(type))
+        .join(" or ")}${shownAt(error, value)}`;
     case "const":
       return `must be ${JSON.stringify(params.allowedValue)}`;
     case "enum":
@@ -90,6 +111,12 @@ function wantedBy(error: ErrorObject, value: unknown): string {
 
 /** What stands where the error is, when it is short. */
 function shownAt(error: ErrorObject, value: unknown): string {
-  const at = error.instancePath.split("/").slice(1).reduce<unknown>((part, key) => (part as Record<string, unknown> | null)?.[key.replaceAll("~1", "/").replaceAll("~0", "~")], value);
+  const at = error.instancePath
+    .split("/")
+    .slice(1)
+    .reduce<unknown>(
+      (part, key) => (part as Record<string, unknown> | null)?.[key.replaceAll("~1", "/").replaceAll("~0", "~")],
+      value,
+    );
   return typeof at === "number" || (typeof at === "string" && at.length < 60) ? ` (it is ${JSON.stringify(at)})` : "";
 }

@@ -25,14 +25,24 @@ export const HandoverBundle = Type.Object(
     file: YachtFile,
     /** the yacht's short name; not in bundles that a device kept from before */
     slug: Type.Optional(Type.String()),
-    base: Type.Object({ name: Type.String(), timeZone: Type.String(), phone: Type.String(), currency: Type.String() }, closed),
+    base: Type.Object(
+      { name: Type.String(), timeZone: Type.String(), phone: Type.String(), currency: Type.String() },
+      closed,
+    ),
     charter: Type.Object({ reference: Type.String(), skipper: Named, charterer: Named }, closed),
     context: GateContextForm,
     me: Type.Object({ person: Uuid, name: Type.String(), side: PartySide, isManager: Type.Boolean() }, closed),
     /** at check-out: what was recorded at check-in, by line */
     before: Type.Record(
       Type.String(),
-      Type.Object({ value: Type.Unknown(), photos: Type.Array(Sha256), remarks: Type.Array(Type.Object({ side: PartySide, words: Type.String() }, closed)) }, closed),
+      Type.Object(
+        {
+          value: Type.Unknown(),
+          photos: Type.Array(Sha256),
+          remarks: Type.Array(Type.Object({ side: PartySide, words: Type.String() }, closed)),
+        },
+        closed,
+      ),
     ),
     /** what has changed in the yacht's file since the skipper studied her, in words */
     changes: Type.Array(Type.String()),
@@ -55,7 +65,12 @@ export const EntryAnswers = Type.Object(
       Type.Object(
         {
           id: Type.String(),
-          status: Type.Union([Type.Literal("kept"), Type.Literal("same"), Type.Literal("late"), Type.Literal("refused")]),
+          status: Type.Union([
+            Type.Literal("kept"),
+            Type.Literal("same"),
+            Type.Literal("late"),
+            Type.Literal("refused"),
+          ]),
           code: Type.Union([Type.String(), Type.Null()]),
           message: Type.Union([Type.String(), Type.Null()]),
         },
@@ -68,7 +83,12 @@ export const EntryAnswers = Type.Object(
 
 /** What a yacht's boat-data server measures of a list's readings, in the fields a person would write. */
 export const BoatDataAnswer = Type.Object(
-  { from: Type.String(), readings: Type.Array(Type.Object({ line: Type.String(), values: Type.Record(Type.String(), Type.Number()), at: InstantText }, closed)) },
+  {
+    from: Type.String(),
+    readings: Type.Array(
+      Type.Object({ line: Type.String(), values: Type.Record(Type.String(), Type.Number()), at: InstantText }, closed),
+    ),
+  },
   closed,
 );
 export type BoatDataAnswer = Static<typeof BoatDataAnswer>;
@@ -104,6 +124,16 @@ export type SealRequest = Static<typeof SealRequest>;
 export const SealAnswer = Type.Object({ seal: Sha256, toCome: Type.Integer(), standing: Type.Boolean() }, closed);
 
 export const ApiError = Type.Object(
-  { error: Type.Object({ code: Type.String(), message: Type.String(), where: Type.Union([Type.String(), Type.Null()]), requestId: Type.String() }, closed) },
+  {
+    error: Type.Object(
+      {
+        code: Type.String(),
+        message: Type.String(),
+        where: Type.Union([Type.String(), Type.Null()]),
+        requestId: Type.String(),
+      },
+      closed,
+    ),
+  },
   closed,
 );

@@ -6,7 +6,11 @@ import type { Translator } from "./translator";
  *
  * @param at how an instant is written
  */
-export function addendumWords(t: Translator, { addendum, receivedAt, by, about, inTime }: KeptAddendum, at: (instant: string) => string): string {
+export function addendumWords(
+  t: Translator,
+  { addendum, receivedAt, by, about, inTime }: KeptAddendum,
+  at: (instant: string) => string,
+): string {
   const who = by ?? "";
   const times = `${who}, ${receivedAt === null ? t("after.made", { at: at(addendum.at) }) : t("after.times", { made: at(addendum.at), received: at(receivedAt) })}`;
   switch (addendum.kind) {
@@ -14,14 +18,27 @@ export function addendumWords(t: Translator, { addendum, receivedAt, by, about, 
       return t("after.said-left", { at: at(addendum.leftAt), by: who });
     case "late-finding":
       return [
-        `${about ? `${about.name}, ${about.place}` : t("after.finding")}: ${addendum.words}`, times, ...(inTime === false ? [t("after.too-late")] : []), ...(addendum.photos.length > 0 ? [t("after.photos", { photos: addendum.photos.length })] : []),
+        `${about ? `${about.name}, ${about.place}` : t("after.finding")}: ${addendum.words}`,
+        times,
+        ...(inTime === false ? [t("after.too-late")] : []),
+        ...(addendum.photos.length > 0 ? [t("after.photos", { photos: addendum.photos.length })] : []),
       ].join(" · ");
     case "incident":
-      return [`${t(`incident.${addendum.what}`)}, ${addendum.happenedOn}: ${addendum.words}`, times, ...(addendum.photos.length > 0 ? [t("after.photos", { photos: addendum.photos.length })] : [])].join(" · ");
+      return [
+        `${t(`incident.${addendum.what}`)}, ${addendum.happenedOn}: ${addendum.words}`,
+        times,
+        ...(addendum.photos.length > 0 ? [t("after.photos", { photos: addendum.photos.length })] : []),
+      ].join(" · ");
     case "answer":
-      return [`${t(`after.answer-${addendum.answer}`)}${addendum.words.trim() === "" ? "" : `: ${addendum.words}`}`, times].join(" · ");
+      return [
+        `${t(`after.answer-${addendum.answer}`)}${addendum.words.trim() === "" ? "" : `: ${addendum.words}`}`,
+        times,
+      ].join(" · ");
     case "visit":
-      return [`${t("after.visit")}: ${addendum.words}${addendum.touched.some(({ count }) => count !== null) ? ` (${t("after.touched", { lines: addendum.touched.length })})` : ""}`, times].join(" · ");
+      return [
+        `${t("after.visit")}: ${addendum.words}${addendum.touched.some(({ count }) => count !== null) ? ` (${t("after.touched", { lines: addendum.touched.length })})` : ""}`,
+        times,
+      ].join(" · ");
     case "acknowledgement":
       return t("after.read-by", { by: who, at: at(addendum.at) });
   }

@@ -26,13 +26,20 @@ export function briefingSum(t: Translator, briefing: BriefingPart, state: WalkSt
   const seconds = shown.reduce((sum, each) => sum + (each.step === "shown" ? each.value.seconds : 0), 0);
   const skipped = standings.filter((each) => each.step === "skipped").length;
   return t("briefing.sum", {
-    all: briefing.stops.length, shown: shown.length, hands: shown.filter((each) => each.step === "shown" && each.value.handsOn).length, skipped, open: briefing.stops.length - shown.length - skipped, minutes: Math.round(seconds / 60),
+    all: briefing.stops.length,
+    shown: shown.length,
+    hands: shown.filter((each) => each.step === "shown" && each.value.handsOn).length,
+    skipped,
+    open: briefing.stops.length - shown.length - skipped,
+    minutes: Math.round(seconds / 60),
   });
 }
 
 /** How much of the walk the skipper did without a briefer; nothing when none of it. */
 export function aloneWords(t: Translator, state: WalkState): string[] {
-  const alone = [...state.standing.values()].filter((each) => each.step === "shown" && each.cell.heads[0]?.by.side === "skipper").length;
+  const alone = [...state.standing.values()].filter(
+    (each) => each.step === "shown" && each.cell.heads[0]?.by.side === "skipper",
+  ).length;
   return alone > 0 ? [t("briefing.alone", { alone })] : [];
 }
 
@@ -41,13 +48,28 @@ export function briefingWords(t: Translator, briefing: BriefingPart, state: Walk
   const stops = briefing.stops.map(({ id, title, depth }) => {
     const standing = state.standing.get(id);
     const named = { title: say(title, "en"), depth: t(`depth.${depth}`) };
-    if (standing?.step === "shown") return t(standing.value.handsOn ? "briefing.stop-hands" : "briefing.stop-shown", { ...named, minutes: Math.round(standing.value.seconds / 30) / 2 });
+    if (standing?.step === "shown")
+      return t(standing.value.handsOn ? "briefing.stop-hands" : "briefing.stop-shown", {
+        ...named,
+        minutes: Math.round(standing.value.seconds / 30) / 2,
+      });
     if (standing?.step === "skipped") {
       const { why, words } = standing.value;
-      return t(words.trim() === "" ? "briefing.stop-skipped" : "briefing.stop-skipped-words", { ...named, why: t(`walk.why-${why}`), words });
+      return t(words.trim() === "" ? "briefing.stop-skipped" : "briefing.stop-skipped-words", {
+        ...named,
+        why: t(`walk.why-${why}`),
+        words,
+      });
     }
     if (standing?.step === "put-off") return t("briefing.stop-put-off", { ...named, why: standing.why });
     return t(standing?.step === "fork" ? "briefing.stop-fork" : "briefing.stop-open", named);
   });
-  return [briefingSum(t, briefing, state), ...aloneWords(t, state), ...stops, ...state.questions.map(({ words, answered }) => t(answered ? "briefing.question-answered" : "briefing.question-open", { words }))];
+  return [
+    briefingSum(t, briefing, state),
+    ...aloneWords(t, state),
+    ...stops,
+    ...state.questions.map(({ words, answered }) =>
+      t(answered ? "briefing.question-answered" : "briefing.question-open", { words }),
+    ),
+  ];
 }

@@ -1,7 +1,26 @@
 import type { FileChange } from "@/core/yacht/changes";
 import type { Translator } from "./translator";
 
-const units: Record<string, string> = { M: "m", M2: "m²", Mm: "mm", L: "l", Kn: "kn", Kg: "kg", A: "A", Ah: "Ah", V: "V", W: "W", Kw: "kW", Lph: "l/h", Rpm: "revs", Seconds: "seconds", Minutes: "minutes", Hours: "hours", Months: "months", Minor: "cents" };
+const units: Record<string, string> = {
+  M: "m",
+  M2: "m²",
+  Mm: "mm",
+  L: "l",
+  Kn: "kn",
+  Kg: "kg",
+  A: "A",
+  Ah: "Ah",
+  V: "V",
+  W: "W",
+  Kw: "kW",
+  Lph: "l/h",
+  Rpm: "revs",
+  Seconds: "seconds",
+  Minutes: "minutes",
+  Hours: "hours",
+  Months: "months",
+  Minor: "cents",
+};
 
 /** A photographed photo is kept under the hash of its bytes, which says nothing to anybody. */
 const photoHash = /^[0-9a-f]{64}$/;
@@ -16,7 +35,8 @@ const photoHash = /^[0-9a-f]{64}$/;
 export function fieldWords(field: string): string {
   if (field === "at") return "spot on the plan";
   const [list = "", number, inside] = field.split(".");
-  if (number !== undefined) return [`${fieldWords(list)} ${number}`, ...(inside ? [fieldWords(inside)] : [])].join(", ");
+  if (number !== undefined)
+    return [`${fieldWords(list)} ${number}`, ...(inside ? [fieldWords(inside)] : [])].join(", ");
   const parts = field.match(/[A-Z]?[a-z0-9]+|[A-Z]/g) ?? [field];
   const unit = parts.length > 1 ? units[parts.at(-1) ?? ""] : undefined;
   const name = (unit ? parts.slice(0, -1) : parts).join(" ").toLowerCase();
@@ -29,11 +49,17 @@ export function valueText(t: Translator, value: unknown): string {
   if (typeof value === "number") return String(value);
   if (typeof value === "string") return photoHash.test(value) ? t("change.photo") : value;
   if (typeof value === "boolean") return t(value ? "change.yes" : "change.no");
-  if (Array.isArray(value)) return value.every((item) => typeof item === "string") ? value.join(", ") : t("change.entries", { entries: value.length });
+  if (Array.isArray(value))
+    return value.every((item) => typeof item === "string")
+      ? value.join(", ")
+      : t("change.entries", { entries: value.length });
   const { en, words, name, title } = value as Record<string, unknown>;
   if (typeof en === "string") return en;
-  for (const text of [name, title, words]) if (typeof text === "object" && text !== null && "en" in text) return String(text.en);
-  return Object.entries(value).map(([key, part]) => `${fieldWords(key)}: ${valueText(t, part)}`).join(", ");
+  for (const text of [name, title, words])
+    if (typeof text === "object" && text !== null && "en" in text) return String(text.en);
+  return Object.entries(value)
+    .map(([key, part]) => `${fieldWords(key)}: ${valueText(t, part)}`)
+    .join(", ");
 }
 
 /** A change in a sentence: "Gas tap, where: from “left” to “right”". */

@@ -9,7 +9,15 @@ interface Reason {
 export function depthReasonWords(t: Translator, reasons: readonly Reason[]): string {
   return reasons
     .map(({ why, values }) => {
-      const what = typeof values.what === "string" ? { what: values.what.split(" ").map((each) => t(`handled.${each as "diesel"}`)).join(", ") } : {};
+      const what =
+        typeof values.what === "string"
+          ? {
+              what: values.what
+                .split(" ")
+                .map((each) => t(`handled.${each as "diesel"}`))
+                .join(", "),
+            }
+          : {};
       return t(`depth.why-${why as "never-handled"}`, { ...values, ...what } as never);
     })
     .join(", ");

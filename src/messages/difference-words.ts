@@ -15,7 +15,11 @@ export function differenceWords(t: Translator, difference: Difference): string {
       : difference.kind === "reading-changed"
         ? difference.change === null
           ? t("difference.reading-other")
-          : t("difference.reading-changed", { amount: Math.abs(change), unit: unitOf(difference.after?.value), way: change > 0 ? "more" : "less" })
+          : t("difference.reading-changed", {
+              amount: Math.abs(change),
+              unit: unitOf(difference.after?.value),
+              way: change > 0 ? "more" : "less",
+            })
         : t(`difference.${difference.kind}`);
   const { because } = difference.startsAs;
   if (because) return `${what} (${t(`difference.because-${because}`)})`;
@@ -26,7 +30,9 @@ export function differenceWords(t: Translator, difference: Difference): string {
 export function priorWords(t: Translator, prior: PriorReport | undefined, timeZone: string): string | null {
   if (!prior) return null;
   const at = stampIn(prior.at, timeZone);
-  return prior.charter === null ? t("difference.prior-base", { at, words: prior.words }) : t("difference.prior-charter", { at, words: prior.words, charter: prior.charter });
+  return prior.charter === null
+    ? t("difference.prior-base", { at, words: prior.words })
+    : t("difference.prior-charter", { at, words: prior.words, charter: prior.charter });
 }
 
 /** Which number of a reading is compared: its unit in the catalogue. */
@@ -36,7 +42,12 @@ function unitOf(value: unknown): "litres" | "hours" | "volts" | "percent" {
 }
 
 /** What one side recorded, in a few words. */
-export function evidenceWords(t: Translator, difference: Difference, evidence: Evidence | null, list: HandoverList): string {
+export function evidenceWords(
+  t: Translator,
+  difference: Difference,
+  evidence: Evidence | null,
+  list: HandoverList,
+): string {
   if (!evidence || evidence.value === null) return t("difference.nothing");
   const line = list.lines.find((each) => each.id === difference.of);
   const said = evidence.remarks.map(({ side, words }) => t(`remark.said-${side}`, { words }));
@@ -45,8 +56,10 @@ export function evidenceWords(t: Translator, difference: Difference, evidence: E
   function valueOf(): string {
     const value = evidence?.value as Record<string, unknown>;
     if ("surface" in value) return markWords(t, value as unknown as Mark);
-    if (difference.kind === "found-thing") return t("found.words", { count: Number(value.count), words: String(value.words) });
-    if ("state" in value && difference.kind.startsWith("mark")) return t(`mark-state.${String(value.state) as "worse"}`);
+    if (difference.kind === "found-thing")
+      return t("found.words", { count: Number(value.count), words: String(value.words) });
+    if ("state" in value && difference.kind.startsWith("mark"))
+      return t(`mark-state.${String(value.state) as "worse"}`);
     if (!line) return "";
     // the bare number found: what was expected is told by the difference itself
     return valueWords(t, line.kind === "count" ? { ...line, expected: 0 } : line, value);

@@ -10,6 +10,10 @@ export function extraName(t: Translator, extra: Extra, timeZone: string): string
     case "below-water":
       return t("extra.below-water", { until: stampIn(extra.until, timeZone) });
     case "fuel":
-      return t(extra.full === null ? "extra.fuel" : "extra.fuel-full", { litres: extra.litres, day: extra.day, reference: extra.reference });
+      return t(extra.full === null ? "extra.fuel" : "extra.fuel-full", {
+        litres: extra.litres,
+        day: extra.day,
+        reference: extra.reference,
+      });
   }
 }

@@ -20,7 +20,8 @@ export interface Finding {
 export function findings(t: Translator, list: HandoverList, folded: Folded, language = "en"): Finding[] {
   const placeName = new Map(list.places.map((place) => [place.id, say(place.name, language)]));
   const rank = new Map(list.places.map((place, index) => [say(place.name, language), index]));
-  const remarks = (subject: string) => remarksOf(folded, subject).map(({ side, words }) => t(`remark.said-${side}`, { words }));
+  const remarks = (subject: string) =>
+    remarksOf(folded, subject).map(({ side, words }) => t(`remark.said-${side}`, { words }));
   const found: Finding[] = [];
   for (const line of list.lines) {
     const standing = standingOf(folded, line);
@@ -30,19 +31,41 @@ export function findings(t: Translator, list: HandoverList, folded: Folded, lang
     const verdict = standing.step === "fork" ? "stop" : standing.verdict;
     const moved = foundIn(folded, line);
     if (verdict === "fine" && said.length === 0 && moved === null) continue;
-    const why = standing.step === "done" && standing.judgement && standing.verdict !== "fine" ? `: ${standing.judgement.why}` : "";
+    const why =
+      standing.step === "done" && standing.judgement && standing.verdict !== "fine"
+        ? `: ${standing.judgement.why}`
+        : "";
     const words = standing.step === "fork" ? t("line.fork") : `${valueWords(t, line, standing.cell.value)}${why}`;
-    found.push({ id: line.id, place: placeName.get(line.place) ?? "", name: say(line.name, language), verdict: moved === null ? verdict : graver(verdict, "watch"), words: [words, ...(moved === null ? [] : [t("elsewhere.found", { place: placeName.get(moved) ?? moved })]), ...said].join(" · "), photos: photosOf(folded, subject) });
+    found.push({
+      id: line.id,
+      place: placeName.get(line.place) ?? "",
+      name: say(line.name, language),
+      verdict: moved === null ? verdict : graver(verdict, "watch"),
+      words: [
+        words,
+        ...(moved === null ? [] : [t("elsewhere.found", { place: placeName.get(moved) ?? moved })]),
+        ...said,
+      ].join(" · "),
+      photos: photosOf(folded, subject),
+    });
   }
   for (const { id, mark, cell } of newMarks(folded)) {
     found.push({
-      id: `mark:${id}`, place: placeName.get(mark.place) ?? "", name: t("mark.new"), verdict: "watch", words: [markWords(t, mark), ...remarks(cell.subject)].join(" · "),
+      id: `mark:${id}`,
+      place: placeName.get(mark.place) ?? "",
+      name: t("mark.new"),
+      verdict: "watch",
+      words: [markWords(t, mark), ...remarks(cell.subject)].join(" · "),
       photos: photosOf(folded, cell.subject),
     });
   }
   for (const { id, found: thing, cell } of foundThings(folded)) {
     found.push({
-      id: `found:${id}`, place: placeName.get(thing.place) ?? "", name: t("found.title"), verdict: "watch", words: t("found.words", { count: thing.count, words: thing.words }),
+      id: `found:${id}`,
+      place: placeName.get(thing.place) ?? "",
+      name: t("found.title"),
+      verdict: "watch",
+      words: t("found.words", { count: thing.count, words: thing.words }),
       photos: photosOf(folded, cell.subject),
     });
   }

@@ -1,4 +1,11 @@
-import type { CountValue, LookValue, MarkStateValue, ReadingValue, ResultValue, ViewValue } from "@/core/handover/aspects";
+import type {
+  CountValue,
+  LookValue,
+  MarkStateValue,
+  ReadingValue,
+  ResultValue,
+  ViewValue,
+} from "@/core/handover/aspects";
 import { readingRules } from "@/core/readings";
 import type { ReadingKind } from "@/core/readings/kinds";
 import type { Line } from "@/core/handover/list";
@@ -12,14 +19,18 @@ export function valueWords(t: Translator, line: Line, value: unknown): string {
       const { count, together } = value as CountValue;
       const short = line.expected - count;
       if (short > 0) return t("line.counted-short", { count, expected: line.expected, short });
-      return short < 0 ? t("line.counted-more", { count, expected: line.expected, more: -short }) : t(together ? "line.counted-together" : "line.counted-all", { count });
+      return short < 0
+        ? t("line.counted-more", { count, expected: line.expected, more: -short })
+        : t(together ? "line.counted-together" : "line.counted-all", { count });
     }
     case "test": {
       const given = value as ResultValue;
       if (given.result === "works" || given.result === "shown") return t(`line.${given.result}`);
       if (given.result === "works-but") return t("line.works-but", { remark: given.remark });
       if (given.result === "fails") return t("line.fails", { remark: given.remark });
-      return given.withinHours === null ? t("line.not-tried", { reason: given.reason }) : t("line.not-tried-within", { reason: given.reason, hours: given.withinHours });
+      return given.withinHours === null
+        ? t("line.not-tried", { reason: given.reason })
+        : t("line.not-tried-within", { reason: given.reason, hours: given.withinHours });
     }
     case "reading":
       return readingWords(t, line.reading, value as ReadingValue);
@@ -37,7 +48,10 @@ export function readingWords(t: Translator, kind: string, value: ReadingValue): 
   const fields = readingRules[kind]?.fields ?? [];
   const said = fields.flatMap(({ name, type }) => {
     const read = value[name];
-    return [[name, read === undefined ? (type === "number" ? 0 : "") : typeof read === "boolean" ? String(read) : read], [`${name}Read`, read === undefined ? "no" : "yes"]];
+    return [
+      [name, read === undefined ? (type === "number" ? 0 : "") : typeof read === "boolean" ? String(read) : read],
+      [`${name}Read`, read === undefined ? "no" : "yes"],
+    ];
   });
   const sentence = t(`reading.${kind as ReadingKind}`, Object.fromEntries(said) as never);
   return Number(value.addedMl ?? 0) > 0 ? t("reading.added", { sentence, addedMl: Number(value.addedMl) }) : sentence;
@@ -45,7 +59,9 @@ export function readingWords(t: Translator, kind: string, value: ReadingValue): 
 
 /** What a boat-data server measured, field by field: "Hours run 628.4". */
 export function fetchedWords(t: Translator, values: Readonly<Record<string, number>>): string {
-  return Object.entries(values).map(([field, measured]) => t("boat-data.field", { field: t(`field.${field as "volts"}`), measured })).join(", ");
+  return Object.entries(values)
+    .map(([field, measured]) => t("boat-data.field", { field: t(`field.${field as "volts"}`), measured }))
+    .join(", ");
 }
 
 /** A mark in a few words: "scratch, 120 mm: at the anchor roller". */

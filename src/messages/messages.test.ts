@@ -5,12 +5,18 @@ import en from "./en.json";
 import { findings } from "./findings";
 import { englishTranslator } from "./translator";
 
-const keys = Object.entries(en).flatMap(([group, words]) => Object.entries(words).map(([key, text]) => [`${group}.${key}`, text] as const));
+const keys = Object.entries(en).flatMap(([group, words]) =>
+  Object.entries(words).map(([key, text]) => [`${group}.${key}`, text] as const),
+);
 
 describe("the catalogue", () => {
   it("has only messages that can be said", () => {
     const faults: string[] = [];
-    const t = createTranslator({ locale: "en-GB", messages: en, onError: (error) => faults.push(error.message) }) as unknown as (key: string, values: Record<string, unknown>) => string;
+    const t = createTranslator({
+      locale: "en-GB",
+      messages: en,
+      onError: (error) => faults.push(error.message),
+    }) as unknown as (key: string, values: Record<string, unknown>) => string;
     for (const [key, text] of keys) {
       const names = [...text.matchAll(/\{(\w+)/g)].map((match) => match[1] ?? "");
       t(key, Object.fromEntries(names.map((name) => [name, 2])));
@@ -19,7 +25,8 @@ describe("the catalogue", () => {
   });
 
   it("speaks as a briefer talks, not as a program", () => {
-    for (const [key, text] of keys) expect(`${key}: ${text}`).not.toMatch(/success|submit|\bN\/A\b|invalid|null|undefined|click/i);
+    for (const [key, text] of keys)
+      expect(`${key}: ${text}`).not.toMatch(/success|submit|\bN\/A\b|invalid|null|undefined|click/i);
   });
 });
 

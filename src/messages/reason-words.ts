@@ -7,6 +7,12 @@ import type { Translator } from "./translator";
 export function reasonWords(t: Translator, list: HandoverList, reason: Reason): string {
   const line = list.lines.find((each) => each.id === reason.line);
   const name = line ? say(line.name, "en") : "";
-  const said = t(`gate.${reason.code}`, { words: reason.words ?? "", name, have: reason.counts?.have ?? 0, need: reason.counts?.need ?? 0, left: (reason.counts?.need ?? 0) - (reason.counts?.have ?? 0) });
+  const said = t(`gate.${reason.code}`, {
+    words: reason.words ?? "",
+    name,
+    have: reason.counts?.have ?? 0,
+    need: reason.counts?.need ?? 0,
+    left: (reason.counts?.need ?? 0) - (reason.counts?.have ?? 0),
+  });
   return reason.letGo ? `${said} (${t("gate.let-go", { why: reason.letGo.why })})` : said;
 }

@@ -3,7 +3,29 @@ import type en from "./en.json";
 /** The catalogue without what only the desk and paper need: what a tablet on the pontoon loads. */
 export function shellMessages(messages: typeof en): Partial<typeof en> {
   const {
-    signin: _signin, today: _today, charter: _charter, fleet: _fleet, settle: _settle, paper: _paper, rules: _rules, matter: _matter, crew: _crew, forecast: _forecast, work: _work, "two-records": _two, ready: _ready, extra: _extra, since: _since, copy: _copy, outbox: _outbox, prices: _prices, history: _history, editor: _editor, "new-yacht": _new, publish: _publish, ...rest
+    signin: _signin,
+    today: _today,
+    charter: _charter,
+    fleet: _fleet,
+    settle: _settle,
+    paper: _paper,
+    rules: _rules,
+    matter: _matter,
+    crew: _crew,
+    forecast: _forecast,
+    work: _work,
+    "two-records": _two,
+    ready: _ready,
+    extra: _extra,
+    since: _since,
+    copy: _copy,
+    outbox: _outbox,
+    prices: _prices,
+    history: _history,
+    editor: _editor,
+    "new-yacht": _new,
+    publish: _publish,
+    ...rest
   } = messages;
   return rest;
 }

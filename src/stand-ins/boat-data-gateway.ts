@@ -1,5 +1,10 @@
 /** What the simulated gateways of the demo's yachts measure: hours run, shares of tanks, volts. Nobody's boat. */
-const measured: Readonly<Record<string, { hours: Record<string, number>; tanks: Record<string, Record<string, number>>; volts: Record<string, number> }>> = {
+const measured: Readonly<
+  Record<
+    string,
+    { hours: Record<string, number>; tanks: Record<string, Record<string, number>>; volts: Record<string, number> }
+  >
+> = {
   "gannet-rock": {
     hours: { main: 628.4, generator: 341.2 },
     tanks: { fuel: { main: 0.985 }, freshWater: { fore: 1, aft: 0.97, third: 0.94 } },
@@ -22,9 +27,13 @@ export function simulatedVessel(slug: string, timestamp: string): Record<string,
   const boat = Object.hasOwn(measured, slug) ? measured[slug] : undefined;
   if (!boat) return null;
   const leaf = (value: number) => ({ value, $source: source, timestamp });
-  const each = <In, Out>(of: Record<string, In>, make: (value: In) => Out) => Object.fromEntries(Object.entries(of).map(([key, value]) => [key, make(value)]));
+  const each = <In, Out>(of: Record<string, In>, make: (value: In) => Out) =>
+    Object.fromEntries(Object.entries(of).map(([key, value]) => [key, make(value)]));
   return {
-    uuid: `urn:mrn:signalk:uuid:00000000-0000-4000-8000-${[...slug].reduce((sum, letter) => (sum * 31 + letter.charCodeAt(0)) % 1e12, 7).toString().padStart(12, "0")}`,
+    uuid: `urn:mrn:signalk:uuid:00000000-0000-4000-8000-${[...slug]
+      .reduce((sum, letter) => (sum * 31 + letter.charCodeAt(0)) % 1e12, 7)
+      .toString()
+      .padStart(12, "0")}`,
     // the name is shown with every value: nobody must take it for the boat's own meter
     name: "simulated boat data",
     propulsion: each(boat.hours, (hours) => ({ runTime: leaf(hours * 3600) })),

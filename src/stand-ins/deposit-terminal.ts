@@ -5,7 +5,14 @@ export type SimulatedCard = "approves" | "declines" | "no-answer";
 
 interface Book {
   find: (key: string) => Promise<{ reference: string; answer: string } | null>;
-  write: (key: string, reference: string, action: string, amountMinor: number, currency: string, answer: string) => Promise<void>;
+  write: (
+    key: string,
+    reference: string,
+    action: string,
+    amountMinor: number,
+    currency: string,
+    answer: string,
+  ) => Promise<void>;
 }
 
 type Answer = { answer: "done"; reference: string } | { answer: "declined" } | { answer: "no-answer" };
@@ -17,7 +24,8 @@ type Answer = { answer: "done"; reference: string } | { answer: "declined" } | {
 export function simulatedTerminal(book: Book, card: SimulatedCard) {
   const ask = async (action: string, key: string, amountMinor: number, currency: string): Promise<Answer> => {
     const before = await book.find(key);
-    if (before) return before.answer === "done" ? { answer: "done", reference: before.reference } : { answer: "declined" };
+    if (before)
+      return before.answer === "done" ? { answer: "done", reference: before.reference } : { answer: "declined" };
     if (card === "no-answer") return { answer: "no-answer" };
     const answer = card === "declines" ? "declined" : "done";
     const reference = `SIM-${digestOf(key).slice(0, 10).toUpperCase()}`;
@@ -26,7 +34,9 @@ export function simulatedTerminal(book: Book, card: SimulatedCard) {
   };
   return {
     hold: (key: string, amountMinor: number, currency: string) => ask("hold", key, amountMinor, currency),
-    capture: (key: string, _hold: string, amountMinor: number, currency: string) => ask("capture", key, amountMinor, currency),
-    release: (key: string, _hold: string, amountMinor: number, currency: string) => ask("release", key, amountMinor, currency),
+    capture: (key: string, _hold: string, amountMinor: number, currency: string) =>
+      ask("capture", key, amountMinor, currency),
+    release: (key: string, _hold: string, amountMinor: number, currency: string) =>
+      ask("release", key, amountMinor, currency),
   };
 }

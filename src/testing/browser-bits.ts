@@ -6,7 +6,11 @@ import Dexie from "dexie";
 /** What the client needs of a browser besides IndexedDB, for tests that run without one. */
 const kept = new Map<string, string>();
 Object.assign(globalThis, {
-  localStorage: { getItem: (key: string) => kept.get(key) ?? null, setItem: (key: string, value: string) => void kept.set(key, value), removeItem: (key: string) => void kept.delete(key) },
+  localStorage: {
+    getItem: (key: string) => kept.get(key) ?? null,
+    setItem: (key: string, value: string) => void kept.set(key, value),
+    removeItem: (key: string) => void kept.delete(key),
+  },
   requestAnimationFrame: (work: () => void) => setTimeout(work),
   addEventListener: () => undefined,
   removeEventListener: () => undefined,

@@ -35,7 +35,10 @@ export function demoBase(name: string): DemoBase {
   };
 
   beforeAll(async () => {
-    await onServer(`drop database if exists ${database} with (force)`, `create database ${database} template ${new URL(demo).pathname.slice(1)}`);
+    await onServer(
+      `drop database if exists ${database} with (force)`,
+      `create database ${database} template ${new URL(demo).pathname.slice(1)}`,
+    );
     process.env.BRINECOVE_APP_DATABASE_URL = addressed(app);
     owner = new pg.Pool({ connectionString: addressed(server), max: 2 });
     base.baseId = (await base.asOwner<{ id: string }>("select id from base"))[0]?.id ?? "";
@@ -51,10 +54,16 @@ export function demoBase(name: string): DemoBase {
     if (!id) throw new Error(`the demo has no ${values.join(" ")}`);
     return id;
   };
-  base.asOwner = async <Row extends pg.QueryResultRow>(text: string, values?: unknown[]) => (await owner.query<Row>(text, values)).rows;
+  base.asOwner = async <Row extends pg.QueryResultRow>(text: string, values?: unknown[]) =>
+    (await owner.query<Row>(text, values)).rows;
   base.inBase = (work) => withBase(base.baseId, work);
-  base.stayOf = (reference) => one("select s.id from stay s join charter c on c.id = s.charter_id where c.reference = $1", [reference]);
-  base.handoverOf = (reference, kind) => one("select h.id from handover h join stay s on s.id = h.stay_id join charter c on c.id = s.charter_id where c.reference = $1 and h.kind = $2", [reference, kind]);
+  base.stayOf = (reference) =>
+    one("select s.id from stay s join charter c on c.id = s.charter_id where c.reference = $1", [reference]);
+  base.handoverOf = (reference, kind) =>
+    one(
+      "select h.id from handover h join stay s on s.id = h.stay_id join charter c on c.id = s.charter_id where c.reference = $1 and h.kind = $2",
+      [reference, kind],
+    );
   base.person = (person) => one("select id from person where name = $1", [person]);
   return base;
 }

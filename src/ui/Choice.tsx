@@ -13,7 +13,12 @@ export function Choice<T extends string>({ label, options, value, onChoose }: Pr
   return (
     <div role="group" aria-label={label} className={styles.choice}>
       {options.map((option) => (
-        <Button key={option.value} look={option.value === value ? "chosen" : "plain"} aria-pressed={option.value === value} onClick={() => onChoose(option.value)}>
+        <Button
+          key={option.value}
+          look={option.value === value ? "chosen" : "plain"}
+          aria-pressed={option.value === value}
+          onClick={() => onChoose(option.value)}
+        >
           {option.word}
         </Button>
       ))}

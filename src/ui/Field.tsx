@@ -5,7 +5,12 @@ interface Props {
   label: string;
   hint?: string;
   error?: string | null;
-  children: (ids: { id: string; "aria-describedby": string | undefined; "aria-invalid": boolean; className: string }) => ReactNode;
+  children: (ids: {
+    id: string;
+    "aria-describedby": string | undefined;
+    "aria-invalid": boolean;
+    className: string;
+  }) => ReactNode;
 }
 
 /** A labelled field with its hint and its error beside it. */

@@ -1,8 +1,22 @@
 import type { Verdict } from "@/core/basics/verdict";
 
 /** Open ring for fine, half-filled diamond for watch, barred square for stop; told by shape, colour only adds to it. */
-export function VerdictMark({ verdict, size = 18, onDark = false }: { verdict: Verdict; size?: number; onDark?: boolean }) {
-  const ink = onDark ? "var(--paper)" : verdict === "fine" ? "var(--kelp)" : verdict === "watch" ? "var(--brass)" : "var(--alarm)";
+export function VerdictMark({
+  verdict,
+  size = 18,
+  onDark = false,
+}: {
+  verdict: Verdict;
+  size?: number;
+  onDark?: boolean;
+}) {
+  const ink = onDark
+    ? "var(--paper)"
+    : verdict === "fine"
+      ? "var(--kelp)"
+      : verdict === "watch"
+        ? "var(--brass)"
+        : "var(--alarm)";
   const hole = onDark ? "var(--kelp)" : "var(--paper)";
   return (
     <svg width={size} height={size} viewBox="0 0 18 18" aria-hidden="true" style={{ flex: "none" }}>

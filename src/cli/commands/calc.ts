@@ -10,12 +10,20 @@ import { demoYachtFile } from "../demo/yacht-file";
 export async function run([name, option]: string[]): Promise<number> {
   const calculation = calculations.find((candidate) => candidate.name === name);
   if (!calculation) {
-    console.error(`There is no computation "${name ?? ""}". There are: ${calculations.map((each) => `${each.name} (${each.about})`).join("; ")}.`);
+    console.error(
+      `There is no computation "${name ?? ""}". There are: ${calculations.map((each) => `${each.name} (${each.about})`).join("; ")}.`,
+    );
     return 2;
   }
   if (option === "--list") {
     const rules = name === "judge" ? Object.values(readingRules) : [calculation];
-    process.stdout.write(`${JSON.stringify(rules.map((rule) => ({ name: rule.name, schema: rule.schema })), null, 2)}\n`);
+    process.stdout.write(
+      `${JSON.stringify(
+        rules.map((rule) => ({ name: rule.name, schema: rule.schema })),
+        null,
+        2,
+      )}\n`,
+    );
     return 0;
   }
   let input: unknown;
@@ -28,7 +36,10 @@ export async function run([name, option]: string[]): Promise<number> {
     return 2;
   }
   try {
-    const result = calculation.run(parseAs(schemaFor(calculation.name, input) ?? calculation.schema, input) as never, { yachtFile } as never);
+    const result = calculation.run(
+      parseAs(schemaFor(calculation.name, input) ?? calculation.schema, input) as never,
+      { yachtFile } as never,
+    );
     process.stdout.write(`${JSON.stringify(result)}\n`);
     return 0;
   } catch (error) {

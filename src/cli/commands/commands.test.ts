@@ -12,11 +12,24 @@ const base = demoBase("commands");
 const folder = mkdtempSync(join(tmpdir(), "brinecove-"));
 /** Runs the command as a person does, without its first look at the packages. */
 const run = (args: string[], input = "", env: Record<string, string> = {}) => {
-  const { status, stdout, stderr } = spawnSync(process.execPath, ["src/cli/run.mjs", ...args], { input, encoding: "utf8", env: { ...process.env, ...env } });
+  const { status, stdout, stderr } = spawnSync(process.execPath, ["src/cli/run.mjs", ...args], {
+    input,
+    encoding: "utf8",
+    env: { ...process.env, ...env },
+  });
   return { status, out: stdout, err: stderr };
 };
-const calc = (name: string, input: unknown) => run(["calc", name], typeof input === "string" ? input : JSON.stringify(input));
-const battery = { reading: "battery-rest", chemistry: "lead-acid", duty: "service", nominalV: 12, volts: 12.1, restHours: 5, history: [12.5, 12.5, 12.4] };
+const calc = (name: string, input: unknown) =>
+  run(["calc", name], typeof input === "string" ? input : JSON.stringify(input));
+const battery = {
+  reading: "battery-rest",
+  chemistry: "lead-acid",
+  duty: "service",
+  nominalV: 12,
+  volts: 12.1,
+  restHours: 5,
+  history: [12.5, 12.5, 12.4],
+};
 
 describe("calc", () => {
   it("reads JSON, answers with JSON alone, in under two seconds", () => {
@@ -25,7 +38,13 @@ describe("calc", () => {
     expect(performance.now() - started).toBeLessThan(2000);
     expect([status, err]).toEqual([0, ""]);
     // 12.10 V is 50 % of a flooded bank, below 12.4 watch and above 12.0 stop (general practice)
-    expect(JSON.parse(out)).toMatchObject({ verdict: "watch", provisional: false, askAgain: false, stateOfChargePercent: 50, limit: { from: "general practice", watchBelowV: 12.4, stopBelowV: 12 } });
+    expect(JSON.parse(out)).toMatchObject({
+      verdict: "watch",
+      provisional: false,
+      askAgain: false,
+      stateOfChargePercent: 50,
+      limit: { from: "general practice", watchBelowV: 12.4, stopBelowV: 12 },
+    });
   });
 
   it.each<[string, unknown, RegExp]>([
@@ -49,20 +68,45 @@ describe("calc", () => {
 
   it("lists the rules with their schemas", () => {
     const rules = JSON.parse(run(["calc", "judge", "--list"]).out) as { name: string; schema: { type: string } }[];
-    expect(rules.map((rule) => rule.name)).toEqual(expect.arrayContaining(["battery-rest", "engine-oil", "coolant", "fuel", "water", "engine-hours", "dated-item", "extinguisher"]));
+    expect(rules.map((rule) => rule.name)).toEqual(
+      expect.arrayContaining([
+        "battery-rest",
+        "engine-oil",
+        "coolant",
+        "fuel",
+        "water",
+        "engine-hours",
+        "dated-item",
+        "extinguisher",
+      ]),
+    );
     for (const rule of rules) expect(rule.schema).toBeTruthy();
   });
 
   it("says where a sum cannot be reckoned", () => {
     const line = { id: "a", kind: "fuel", capacityL: 100, outL: 120, inL: 50, engineHours: 4, disputed: false };
-    const terms = { capCovers: ["damage"], ageingFloorPercent: 20, fuel: { rule: "by-level", pricePerLitreMinor: 189, serviceFeeMinor: 0, toleranceL: 5, perHourMinor: 0 } };
-    const { status, err } = calc("settle", { currency: "EUR", deposit: { amountMinor: 100000 }, waiver: null, terms, lines: [line] });
+    const terms = {
+      capCovers: ["damage"],
+      ageingFloorPercent: 20,
+      fuel: { rule: "by-level", pricePerLitreMinor: 189, serviceFeeMinor: 0, toleranceL: 5, perHourMinor: 0 },
+    };
+    const { status, err } = calc("settle", {
+      currency: "EUR",
+      deposit: { amountMinor: 100000 },
+      waiver: null,
+      terms,
+      lines: [line],
+    });
     expect([status, err]).toEqual([2, "/lines/0/outL: 120 l do not go into a tank of 100 l.\n"]);
   });
 });
 
 describe("verify, and compare of exported records", () => {
-  const exported = async (kind: "check-in" | "check-out", name: string, change: (record: SealedFile) => void = () => undefined) => {
+  const exported = async (
+    kind: "check-in" | "check-out",
+    name: string,
+    change: (record: SealedFile) => void = () => undefined,
+  ) => {
     const id = await base.handoverOf("BR-1050", kind);
     const record = structuredClone(await base.inBase((db) => sealedFile(db, id)));
     change(record);
@@ -70,7 +114,11 @@ describe("verify, and compare of exported records", () => {
     writeFileSync(file, JSON.stringify(record));
     return file;
   };
-  type Loose = { entries: { subject: string; value: unknown }[]; list: { lines: unknown[] }; signatures: { at: string }[] };
+  type Loose = {
+    entries: { subject: string; value: unknown }[];
+    list: { lines: unknown[] };
+    signatures: { at: string }[];
+  };
 
   it("finds nothing changed in what the base gives out", async () => {
     const { status, out } = run(["verify", await exported("check-out", "sound.json")]);
@@ -81,8 +129,16 @@ describe("verify, and compare of exported records", () => {
   it.each<[string, (record: Loose) => void, RegExp]>([
     ["a count", (record) => (record.entries[0]!.value = { count: 99 }), /: entry [0-9a-f-]{36} was changed$/m],
     ["an entry left out", (record) => void record.entries.pop(), /: entry [0-9a-f-]{36} is missing$/m],
-    ["a line taken off the list", (record) => void record.list.lines.pop(), /: the list is not the one that was signed$/m],
-    ["the hour of a signature", (record) => (record.signatures[0]!.at = "2027-01-01T00:00:00.000Z"), /: the seal does not fit/m],
+    [
+      "a line taken off the list",
+      (record) => void record.list.lines.pop(),
+      /: the list is not the one that was signed$/m,
+    ],
+    [
+      "the hour of a signature",
+      (record) => (record.signatures[0]!.at = "2027-01-01T00:00:00.000Z"),
+      /: the seal does not fit/m,
+    ],
   ])("names %s that was changed", async (_what, change, words) => {
     const { status, out } = run(["verify", await exported("check-out", "changed.json", change as never)]);
     expect(status).toBe(1);
@@ -90,7 +146,11 @@ describe("verify, and compare of exported records", () => {
   });
 
   /** The zip as the base gives it out, with its parts changed where a test wants that. */
-  const zipped = async (kind: "check-in" | "check-out", name: string, change: (parts: Record<string, Uint8Array>) => void = () => undefined) => {
+  const zipped = async (
+    kind: "check-in" | "check-out",
+    name: string,
+    change: (parts: Record<string, Uint8Array>) => void = () => undefined,
+  ) => {
     const id = await base.handoverOf("BR-1050", kind);
     const parts = unzipSync((await base.inBase((db) => sealedZip(db, id))).bytes);
     change(parts);
@@ -99,7 +159,11 @@ describe("verify, and compare of exported records", () => {
     return file;
   };
   const photoOf = (parts: Record<string, Uint8Array>) => Object.keys(parts).find((name) => name.endsWith(".jpg")) ?? "";
-  const withJson = (parts: Record<string, Uint8Array>, name: string, change: (json: Record<string, unknown>) => void) => {
+  const withJson = (
+    parts: Record<string, Uint8Array>,
+    name: string,
+    change: (json: Record<string, unknown>) => void,
+  ) => {
     const json = JSON.parse(strFromU8(parts[name]!)) as Record<string, unknown>;
     change(json);
     parts[name] = strToU8(JSON.stringify(json));
@@ -109,16 +173,30 @@ describe("verify, and compare of exported records", () => {
     const files = [await zipped("check-in", "in.zip"), await zipped("check-out", "out.zip")];
     const { status, out } = run(["verify", ...files]);
     expect(status).toBe(0);
-    expect(out).toMatch(/out\.zip: sealed .* entries, [1-9]\d* photos: nothing was changed\. Seal [0-9a-f]{64}; link \d+ in the chain of Quillback/);
+    expect(out).toMatch(
+      /out\.zip: sealed .* entries, [1-9]\d* photos: nothing was changed\. Seal [0-9a-f]{64}; link \d+ in the chain of Quillback/,
+    );
     expect(out).toMatch(/out\.zip: goes back to .*in\.zip/);
   });
 
   it.each<[string, (parts: Record<string, Uint8Array>) => void, RegExp]>([
     ["one byte of a photo", (parts) => void (parts[photoOf(parts)]![500]! ^= 1), /: photo [0-9a-f]{64} was changed$/m],
     ["a photo taken out", (parts) => void delete parts[photoOf(parts)], /: photo [0-9a-f]{64} is missing$/m],
-    ["the time it was received", (parts) => withJson(parts, "receipt.json", (receipt) => (receipt.receivedAt = "2027-01-01T00:00:00.000Z")), /: the receipt's link in the yacht's chain was changed$/m],
-    ["a signature of the base", (parts) => withJson(parts, "receipt.json", (receipt) => (receipt.writtenSignature = receipt.signature)), /: what was added is not signed with the base's key$/m],
-    ["an addendum put in", (parts) => withJson(parts, "record.json", (record) => (record.addenda = [{ id: "of-mine" }])), /: addendum of-mine is not in the receipt$/m],
+    [
+      "the time it was received",
+      (parts) => withJson(parts, "receipt.json", (receipt) => (receipt.receivedAt = "2027-01-01T00:00:00.000Z")),
+      /: the receipt's link in the yacht's chain was changed$/m,
+    ],
+    [
+      "a signature of the base",
+      (parts) => withJson(parts, "receipt.json", (receipt) => (receipt.writtenSignature = receipt.signature)),
+      /: what was added is not signed with the base's key$/m,
+    ],
+    [
+      "an addendum put in",
+      (parts) => withJson(parts, "record.json", (record) => (record.addenda = [{ id: "of-mine" }])),
+      /: addendum of-mine is not in the receipt$/m,
+    ],
   ])("names %s", async (_what, change, words) => {
     const { status, out } = run(["verify", await zipped("check-out", "changed.zip", change)]);
     expect(out).toMatch(words);
@@ -128,7 +206,10 @@ describe("verify, and compare of exported records", () => {
   it("says of another file that it is no record", () => {
     const file = join(folder, "other.json");
     writeFileSync(file, "{}");
-    expect(run(["verify", file])).toMatchObject({ status: 2, err: expect.stringContaining("is not a sealed record: The input needs") });
+    expect(run(["verify", file])).toMatchObject({
+      status: 2,
+      err: expect.stringContaining("is not a sealed record: The input needs"),
+    });
     expect(run(["verify", join(folder, "nowhere.json")]).status).toBe(2);
     expect(run(["verify"]).err).toContain("Say which file");
   });
@@ -138,7 +219,9 @@ describe("verify, and compare of exported records", () => {
     const read = (file: string): unknown => JSON.parse(readFileSync(file, "utf8"));
     const { status, out, err } = calc("compare", { before: read(before), after: read(after) });
     expect([status, err]).toEqual([0, ""]);
-    expect((JSON.parse(out) as { differences: { id: string }[] }).differences.map((difference) => difference.id)).toContain("missing:count:winch-handle");
+    expect(
+      (JSON.parse(out) as { differences: { id: string }[] }).differences.map((difference) => difference.id),
+    ).toContain("missing:count:winch-handle");
     expect(JSON.parse(calc("compare", { before: read(before), after: read(before) }).out)).toEqual({ differences: [] });
   });
 });
@@ -158,7 +241,9 @@ describe("what the person at the keyboard can mend is one line", () => {
     const { status, err } = run(["start"], "", { BRINECOVE_PORT: String(port) });
     taken.close();
     expect(status).toBe(2);
-    expect(err.trim()).toBe(`Port ${port} is taken: Brinecove may be running already. Stop what uses it, or set BRINECOVE_PORT to a free one.`);
+    expect(err.trim()).toBe(
+      `Port ${port} is taken: Brinecove may be running already. Stop what uses it, or set BRINECOVE_PORT to a free one.`,
+    );
   });
 
   it("for a reset of the demo that nobody was asked about", () => {

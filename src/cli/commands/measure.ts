@@ -63,25 +63,73 @@ export async function run([only]: string[]): Promise<number> {
   return 0;
 }
 
-const percentile = (values: number[], part: number) => [...values].sort((a, b) => a - b)[Math.min(values.length - 1, Math.floor(values.length * part))] ?? 0;
+const percentile = (values: number[], part: number) =>
+  [...values].sort((a, b) => a - b)[Math.min(values.length - 1, Math.floor(values.length * part))] ?? 0;
 
 /** Two records of 2,000 lines each, with 300 marks: the median of 30 comparisons. */
 function comparison(): void {
   const line = (i: number): CountLine => ({
-    id: `count:thing-${i}`, kind: "count", place: "locker", name: { en: `thing ${i}` }, system: "comfort", safety: false, where: { en: "inside" }, group: "below", expected: 5, perPerson: false,
-    replacementMinor: 1000, boughtOn: "2025-01-01", lifeMonths: 60,
+    id: `count:thing-${i}`,
+    kind: "count",
+    place: "locker",
+    name: { en: `thing ${i}` },
+    system: "comfort",
+    safety: false,
+    where: { en: "inside" },
+    group: "below",
+    expected: 5,
+    perPerson: false,
+    replacementMinor: 1000,
+    boughtOn: "2025-01-01",
+    lifeMonths: 60,
   });
   const list: HandoverList = {
-    version: 1, kind: "check-out", handover: uuid(), yacht: { id: uuid(), name: "x", class: "x", revision: 1, fileHash: "0".repeat(64) },
-    stay: { id: uuid(), from: "2027-06-12T15:00:00Z", to: "2027-06-19T09:00:00Z", fromDay: "2027-06-12", toDay: "2027-06-19", aboard: 4 }, maximumAboard: 8, currency: "EUR", checkInSeal: null,
-    places: [{ id: "locker", name: { en: "Locker" }, level: "deck", side: "port", reach: { en: "aft" } }], lines: Array.from({ length: 2000 }, (_, i) => line(i)),
+    version: 1,
+    kind: "check-out",
+    handover: uuid(),
+    yacht: { id: uuid(), name: "x", class: "x", revision: 1, fileHash: "0".repeat(64) },
+    stay: {
+      id: uuid(),
+      from: "2027-06-12T15:00:00Z",
+      to: "2027-06-19T09:00:00Z",
+      fromDay: "2027-06-12",
+      toDay: "2027-06-19",
+      aboard: 4,
+    },
+    maximumAboard: 8,
+    currency: "EUR",
+    checkInSeal: null,
+    places: [{ id: "locker", name: { en: "Locker" }, level: "deck", side: "port", reach: { en: "aft" } }],
+    lines: Array.from({ length: 2000 }, (_, i) => line(i)),
   };
-  const entry = (subject: string, aspect: string, value: unknown): Entry => ({ v: 1, id: uuid(), handover: list.handover, subject, aspect, value, basis: [], by: { side: "base", person: uuid() }, device: uuid(), at: "2027-06-12T15:10:00Z", offsetMs: 0 });
+  const entry = (subject: string, aspect: string, value: unknown): Entry => ({
+    v: 1,
+    id: uuid(),
+    handover: list.handover,
+    subject,
+    aspect,
+    value,
+    basis: [],
+    by: { side: "base", person: uuid() },
+    device: uuid(),
+    at: "2027-06-12T15:10:00Z",
+    offsetMs: 0,
+  });
   const record = (shift: number) => ({
     list,
     entries: [
       ...list.lines.map((each, i) => entry(`line:${each.id}`, "count", { count: (i + shift) % 7 })),
-      ...Array.from({ length: 300 }, (_, i) => entry(`mark:${uuid()}`, "mark", { place: "locker", surface: "port-side", kind: "scratch", sizeMm: 50, aM: (i % 30) * 0.35 + shift * 0.02, bM: Math.floor(i / 30) * 0.12, words: "" })),
+      ...Array.from({ length: 300 }, (_, i) =>
+        entry(`mark:${uuid()}`, "mark", {
+          place: "locker",
+          surface: "port-side",
+          kind: "scratch",
+          sizeMm: 50,
+          aM: (i % 30) * 0.35 + shift * 0.02,
+          bM: Math.floor(i / 30) * 0.12,
+          words: "",
+        }),
+      ),
     ],
   });
   const [before, after] = [record(0), record(1)];
@@ -90,7 +138,10 @@ function comparison(): void {
     compare(before, after);
     return performance.now() - start;
   });
-  say("comparison of two records of 2,000 lines and 300 marks, median (slowest)", `${percentile(times, 0.5).toFixed(1)} ms (${Math.max(...times).toFixed(1)} ms)`);
+  say(
+    "comparison of two records of 2,000 lines and 300 marks, median (slowest)",
+    `${percentile(times, 0.5).toFixed(1)} ms (${Math.max(...times).toFixed(1)} ms)`,
+  );
 }
 
 const signInAsManager = (page: Page) => signIn(page, "senna@brinecove.example");
@@ -108,10 +159,17 @@ async function browserFigures(): Promise<void> {
   rmSync(profile, { recursive: true, force: true });
   mkdirSync(profile, { recursive: true });
   const context = await chromium.launchPersistentContext(profile, {
-    executablePath: process.env.CHROMIUM ?? "/usr/bin/chromium", viewport: { width: 834, height: 1112 },
+    executablePath: process.env.CHROMIUM ?? "/usr/bin/chromium",
+    viewport: { width: 834, height: 1112 },
     // a first load is measured as it comes over the network, not out of the service worker
     serviceWorkers: "block",
-    args: ["--headless", "--no-sandbox", "--disable-gpu", "--disable-background-networking", `--remote-debugging-port=${debugPort}`],
+    args: [
+      "--headless",
+      "--no-sandbox",
+      "--disable-gpu",
+      "--disable-background-networking",
+      `--remote-debugging-port=${debugPort}`,
+    ],
   });
   try {
     const page = await context.newPage();
@@ -120,7 +178,12 @@ async function browserFigures(): Promise<void> {
     await tapToPaint(page, "all at one place");
     const address = page.url();
     await firstLoad(context, address);
-    for (const [name, url] of [["sign-in", `${origin}/sign-in`], ["Today", `${origin}/today`], ["check-in", address]] as const) await lighthouseOf(name, url);
+    for (const [name, url] of [
+      ["sign-in", `${origin}/sign-in`],
+      ["Today", `${origin}/today`],
+      ["check-in", address],
+    ] as const)
+      await lighthouseOf(name, url);
   } finally {
     await context.close();
   }
@@ -132,16 +195,25 @@ function yachtFile(): void {
   const pot = file.inventory.pot;
   if (!pot) throw new Error("the demo has no pot");
   const big: YachtFile = { ...file, inventory: { ...file.inventory } };
-  for (let i = 0; findables(big).length < 600; i++) big.inventory[`extra-${i}`] = { ...pot, name: { en: `Spare part ${i} of the galley` } };
+  for (let i = 0; findables(big).length < 600; i++)
+    big.inventory[`extra-${i}`] = { ...pot, name: { en: `Spare part ${i} of the galley` } };
   const questions = JSON.parse(readFileSync("demo/questions.json", "utf8")) as { ask: string }[];
   const started = performance.now();
   const finder = makeFinder(big);
   const made = performance.now() - started;
   const times = questions.map(({ ask }) => timed(() => finder.find(ask)));
-  say("finder over 600 entries: index made / an answer, median / 95th percentile", `${made.toFixed(0)} ms / ${percentile(times, 0.5).toFixed(1)} ms / ${percentile(times, 0.95).toFixed(1)} ms`);
+  say(
+    "finder over 600 entries: index made / an answer, median / 95th percentile",
+    `${made.toFixed(0)} ms / ${percentile(times, 0.5).toFixed(1)} ms / ${percentile(times, 0.95).toFixed(1)} ms`,
+  );
   const text = JSON.stringify(file);
-  const imports = Array.from({ length: 20 }, () => timed(() => fileChanges(file, checked(parseAs(YachtFile, parseStrictJson(text))))));
-  say(`taking in a file of ${Math.round(text.length / 1000)} kB: parsing, schema, checks, changes, median`, `${percentile(imports, 0.5).toFixed(0)} ms`);
+  const imports = Array.from({ length: 20 }, () =>
+    timed(() => fileChanges(file, checked(parseAs(YachtFile, parseStrictJson(text))))),
+  );
+  say(
+    `taking in a file of ${Math.round(text.length / 1000)} kB: parsing, schema, checks, changes, median`,
+    `${percentile(imports, 0.5).toFixed(0)} ms`,
+  );
 }
 
 function checked(file: YachtFile): YachtFile {
@@ -157,17 +229,39 @@ function timed(work: () => unknown): number {
 
 /** Shows 150 fittings on a yacht's plan with the processor slowed four times. */
 async function planDrawing(): Promise<void> {
-  const browser = await chromium.launch({ executablePath: process.env.CHROMIUM ?? "/usr/bin/chromium", args: ["--headless", "--no-sandbox", "--disable-gpu", "--disable-background-networking"] });
+  const browser = await chromium.launch({
+    executablePath: process.env.CHROMIUM ?? "/usr/bin/chromium",
+    args: ["--headless", "--no-sandbox", "--disable-gpu", "--disable-background-networking"],
+  });
   try {
     const page = await browser.newPage({ viewport: { width: 834, height: 1112 } });
     await page.route("**/api/aboard/**", async (route) => {
       const answer = await route.fetch();
       const body = (await answer.json()) as { yacht: { file: YachtFile } };
-      const onDeck = Object.entries(body.yacht.file.places).filter(([, place]) => place.level === "deck").map(([key]) => key);
+      const onDeck = Object.entries(body.yacht.file.places)
+        .filter(([, place]) => place.level === "deck")
+        .map(([key]) => key);
       const [model] = Object.values(body.yacht.file.fittings);
       if (!model) throw new Error("no fitting");
-      const fittings = Array.from({ length: 150 }, (_, i) => [`valve-${i}`, { ...model, kind: "valve" as const, place: onDeck[i % onDeck.length] ?? "" }]);
-      await route.fulfill({ response: answer, json: { ...body, yacht: { ...body.yacht, file: { ...body.yacht.file, fittings: Object.fromEntries(fittings) as YachtFile["fittings"], oddities: {}, procedures: {} } } } });
+      const fittings = Array.from({ length: 150 }, (_, i) => [
+        `valve-${i}`,
+        { ...model, kind: "valve" as const, place: onDeck[i % onDeck.length] ?? "" },
+      ]);
+      await route.fulfill({
+        response: answer,
+        json: {
+          ...body,
+          yacht: {
+            ...body.yacht,
+            file: {
+              ...body.yacht.file,
+              fittings: Object.fromEntries(fittings) as YachtFile["fittings"],
+              oddities: {},
+              procedures: {},
+            },
+          },
+        },
+      });
     });
     await page.goto(`${origin}/aboard#LANTN-8R3`);
     const button = page.getByRole("button", { name: "Shut-offs" });
@@ -176,15 +270,23 @@ async function planDrawing(): Promise<void> {
     const durations: number[] = [];
     for (let i = 0; i < 15; i++) {
       // from the tap until the frame with the 150 symbols has been painted
-      durations.push(await button.evaluate((element) => new Promise<number>((done) => {
-        const from = performance.now();
-        (element as HTMLButtonElement).click();
-        requestAnimationFrame(() => setTimeout(() => done(performance.now() - from)));
-      })));
+      durations.push(
+        await button.evaluate(
+          (element) =>
+            new Promise<number>((done) => {
+              const from = performance.now();
+              (element as HTMLButtonElement).click();
+              requestAnimationFrame(() => setTimeout(() => done(performance.now() - from)));
+            }),
+        ),
+      );
       await button.click();
       await page.waitForTimeout(300);
     }
-    say("150 fittings shown on a plan, processor slowed 4 times, tap to painted, median / slowest", `${percentile(durations, 0.5).toFixed(0)} ms / ${Math.max(...durations).toFixed(0)} ms`);
+    say(
+      "150 fittings shown on a plan, processor slowed 4 times, tap to painted, median / slowest",
+      `${percentile(durations, 0.5).toFixed(0)} ms / ${Math.max(...durations).toFixed(0)} ms`,
+    );
   } finally {
     await browser.close();
   }
@@ -197,7 +299,12 @@ async function tapToPaint(page: Page, where: "spread over the places" | "all at 
     const body = (await answer.json()) as { bundle: HandoverBundle };
     const { lines, places } = body.bundle.list;
     const model = lines.find((line) => line.id === "count:mug") as CountLine;
-    for (let i = 0; lines.length < 500; i++) lines.push({ ...model, id: `count:extra-${i}`, place: where === "all at one place" ? model.place : (places[i % places.length]?.id ?? model.place) });
+    for (let i = 0; lines.length < 500; i++)
+      lines.push({
+        ...model,
+        id: `count:extra-${i}`,
+        place: where === "all at one place" ? model.place : (places[i % places.length]?.id ?? model.place),
+      });
     await route.fulfill({ response: answer, json: body });
   });
   await page.goto(`${origin}/charters/BR-1059`);
@@ -211,7 +318,9 @@ async function tapToPaint(page: Page, where: "spread over the places" | "all at 
   await buttons.nth(8).scrollIntoViewIfNeeded();
   await page.waitForTimeout(1000);
   const boxes = await Promise.all(Array.from({ length: 20 }, (_, i) => buttons.nth(i).boundingBox()));
-  const spots = boxes.flatMap((box) => (box && box.y > 150 && box.y < 860 ? [[box.x + box.width / 2, box.y + box.height / 2] as const] : []));
+  const spots = boxes.flatMap((box) =>
+    box && box.y > 150 && box.y < 860 ? [[box.x + box.width / 2, box.y + box.height / 2] as const] : [],
+  );
   const session = await page.context().newCDPSession(page);
   await session.send("Emulation.setCPUThrottlingRate", { rate: 4 });
   await page.evaluate(() => {
@@ -232,7 +341,10 @@ async function tapToPaint(page: Page, where: "spread over the places" | "all at 
   const durations = await page.evaluate(() => (window as unknown as { durations: number[] }).durations);
   await session.send("Emulation.setCPUThrottlingRate", { rate: 1 });
   const shown = (value: number) => (value === 0 ? "below 16 ms" : `${value} ms`);
-  say(`tap to next paint of a count, 500 lines ${where}, processor slowed 4 times, ${durations.length} taps: median / 95th percentile`, `${shown(percentile(durations, 0.5))} / ${shown(percentile(durations, 0.95))}`);
+  say(
+    `tap to next paint of a count, 500 lines ${where}, processor slowed 4 times, ${durations.length} taps: median / 95th percentile`,
+    `${shown(percentile(durations, 0.5))} / ${shown(percentile(durations, 0.95))}`,
+  );
 }
 
 async function firstLoad(context: BrowserContext, address: string): Promise<void> {
@@ -252,21 +364,38 @@ async function firstLoad(context: BrowserContext, address: string): Promise<void
   await page.goto(address);
   await page.locator("#place-title").waitFor();
   await page.waitForTimeout(800);
-  say("compressed script of the first load of the check-in screen", `${Math.round([...scripts.values()].reduce((a, b) => a + b, 0) / 1000)} kB in ${scripts.size} files`);
+  say(
+    "compressed script of the first load of the check-in screen",
+    `${Math.round([...scripts.values()].reduce((a, b) => a + b, 0) / 1000)} kB in ${scripts.size} files`,
+  );
   await page.close();
 }
 
 async function lighthouseOf(name: string, url: string): Promise<void> {
-  const result = await lighthouse(url, { port: debugPort, disableStorageReset: true, logLevel: "error", onlyCategories: ["performance", "accessibility", "best-practices"] });
+  const result = await lighthouse(url, {
+    port: debugPort,
+    disableStorageReset: true,
+    logLevel: "error",
+    onlyCategories: ["performance", "accessibility", "best-practices"],
+  });
   const score = (category: string) => Math.round((result?.lhr.categories[category]?.score ?? 0) * 100);
-  say(`Lighthouse ${name}, mobile settings: performance / accessibility / best practices`, `${score("performance")} / ${score("accessibility")} / ${score("best-practices")}`);
-  const failed = ["accessibility", "best-practices"].flatMap((category) => result?.lhr.categories[category]?.auditRefs ?? []).filter((ref) => ref.weight > 0 && (result?.lhr.audits[ref.id]?.score ?? 1) < 1);
+  say(
+    `Lighthouse ${name}, mobile settings: performance / accessibility / best practices`,
+    `${score("performance")} / ${score("accessibility")} / ${score("best-practices")}`,
+  );
+  const failed = ["accessibility", "best-practices"]
+    .flatMap((category) => result?.lhr.categories[category]?.auditRefs ?? [])
+    .filter((ref) => ref.weight > 0 && (result?.lhr.audits[ref.id]?.score ?? 1) < 1);
   if (failed.length > 0) console.error(`  ${name}: ${failed.map((ref) => ref.id).join(", ")}`);
 }
 
 /** Fifty clients that each post one entry a request, and beside it the same rows inserted by node-postgres alone. */
 async function posting({ ownerUrl, appUrl }: Prepared): Promise<void> {
-  const jar = await fetch(`${origin}/api/sign-in`, { method: "POST", headers: { origin, "content-type": "application/json" }, body: JSON.stringify({ email: "maro@brinecove.example", password: "sallow-tide-7" }) });
+  const jar = await fetch(`${origin}/api/sign-in`, {
+    method: "POST",
+    headers: { origin, "content-type": "application/json" },
+    body: JSON.stringify({ email: "maro@brinecove.example", password: "sallow-tide-7" }),
+  });
   const cookie = jar.headers.get("set-cookie")?.split(";")[0] ?? "";
   const owner = new pg.Client({ connectionString: ownerUrl });
   await owner.connect();
@@ -275,14 +404,32 @@ async function posting({ ownerUrl, appUrl }: Prepared): Promise<void> {
   );
   const opened = await Promise.all(
     rows.map(async ({ id, kind }) => {
-      const answer = await fetch(`${origin}/api/handovers`, { method: "POST", headers: { origin, cookie, "content-type": "application/json" }, body: JSON.stringify({ stayId: id, kind }) });
+      const answer = await fetch(`${origin}/api/handovers`, {
+        method: "POST",
+        headers: { origin, cookie, "content-type": "application/json" },
+        body: JSON.stringify({ stayId: id, kind }),
+      });
       return (await answer.json()) as { handover: string; grant: string; bundle: HandoverBundle };
     }),
   );
-  const entry = (handover: string, person: string): Entry => ({ v: 1, id: uuid(), handover, subject: "line:count:mug", aspect: "remark:base", value: { words: "measured" }, basis: [], by: { side: "base", person }, device: uuid(), at: new Date().toISOString(), offsetMs: 0 });
+  const entry = (handover: string, person: string): Entry => ({
+    v: 1,
+    id: uuid(),
+    handover,
+    subject: "line:count:mug",
+    aspect: "remark:base",
+    value: { words: "measured" },
+    basis: [],
+    by: { side: "base", person },
+    device: uuid(),
+    at: new Date().toISOString(),
+    offsetMs: 0,
+  });
 
   const bare = new pg.Pool({ connectionString: appUrl, max: 12 });
-  await owner.query("create table if not exists bare_entry (id uuid primary key, content jsonb, hash text, at timestamptz)");
+  await owner.query(
+    "create table if not exists bare_entry (id uuid primary key, content jsonb, hash text, at timestamptz)",
+  );
   await owner.query(`grant insert on bare_entry to ${new URL(appUrl).username}`);
   let inserted = 0;
   const first = opened[0];
@@ -292,7 +439,12 @@ async function posting({ ownerUrl, appUrl }: Prepared): Promise<void> {
     Array.from({ length: 50 }, async () => {
       while (Date.now() < until) {
         const made = entry(first.handover, first.bundle.me.person);
-        await bare.query("insert into bare_entry values ($1, $2, $3, $4)", [made.id, JSON.stringify(made), entryHash(made), made.at]);
+        await bare.query("insert into bare_entry values ($1, $2, $3, $4)", [
+          made.id,
+          JSON.stringify(made),
+          entryHash(made),
+          made.at,
+        ]);
         inserted += 1;
       }
     }),
@@ -301,21 +453,28 @@ async function posting({ ownerUrl, appUrl }: Prepared): Promise<void> {
   await bare.end();
   let turn = 0;
   const result = await autocannon({
-    url: origin, connections: 50, duration: 12,
+    url: origin,
+    connections: 50,
+    duration: 12,
     requests: [
       {
         method: "POST",
         setupRequest: (request) => {
           const { handover, grant, bundle } = opened[(turn += 1) % opened.length] ?? first;
           return {
-            ...request, path: `/api/handovers/${handover}/entries`, headers: { origin, "content-type": "application/json", authorization: `Bearer ${grant}` },
+            ...request,
+            path: `/api/handovers/${handover}/entries`,
+            headers: { origin, "content-type": "application/json", authorization: `Bearer ${grant}` },
             body: JSON.stringify({ entries: [entry(handover, bundle.me.person)] }),
           };
         },
       },
     ],
   });
-  say("posting entries, 50 clients over 5 handovers: requests a second, 99th percentile", `${Math.round(result.requests.average)}/s, ${result.latency.p99} ms (not 2xx: ${result.non2xx})`);
+  say(
+    "posting entries, 50 clients over 5 handovers: requests a second, 99th percentile",
+    `${Math.round(result.requests.average)}/s, ${result.latency.p99} ms (not 2xx: ${result.non2xx})`,
+  );
   say("bare node-postgres insert of the same rows, 50 at once, 12 connections", `${Math.round(bareRate)}/s`);
   await owner.end();
 }

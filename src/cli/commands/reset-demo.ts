@@ -10,7 +10,8 @@ import { prepareDatabase } from "../prepare";
 export async function run(args: string[]): Promise<number> {
   await needFreePort(Number(process.env.BRINECOVE_PORT ?? 4310));
   if (!args.includes("--yes")) {
-    if (!process.stdin.isTTY) throw new PlainError("Everything recorded would be thrown away. Nobody is there to ask: say --yes to mean it.");
+    if (!process.stdin.isTTY)
+      throw new PlainError("Everything recorded would be thrown away. Nobody is there to ask: say --yes to mean it.");
     const terminal = createInterface({ input: process.stdin, output: process.stdout });
     const answer = await terminal.question("Everything recorded here is thrown away, for good. Type yes to go on: ");
     terminal.close();

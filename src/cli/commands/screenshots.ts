@@ -20,7 +20,16 @@ export async function run([only]: string[]): Promise<number> {
   await loadFixedDemo(prepared, "pictures");
   const app = serve(port, {}, true);
   mkdirSync(folder, { recursive: true });
-  const browser = await chromium.launch({ executablePath: process.env.CHROMIUM ?? "/usr/bin/chromium", args: ["--headless", "--no-sandbox", "--disable-gpu", "--disable-background-networking", "--font-render-hinting=none"] });
+  const browser = await chromium.launch({
+    executablePath: process.env.CHROMIUM ?? "/usr/bin/chromium",
+    args: [
+      "--headless",
+      "--no-sandbox",
+      "--disable-gpu",
+      "--disable-background-networking",
+      "--font-render-hinting=none",
+    ],
+  });
   try {
     await untilReady(port, app);
     for (const picture of pictures) {
@@ -43,7 +52,11 @@ interface Picture {
 }
 
 async function take(browser: Browser, { name, size, show }: Picture): Promise<void> {
-  const context = await browser.newContext({ viewport: size, baseURL: `http://127.0.0.1:${port}`, reducedMotion: "reduce" });
+  const context = await browser.newContext({
+    viewport: size,
+    baseURL: `http://127.0.0.1:${port}`,
+    reducedMotion: "reduce",
+  });
   const page = await context.newPage();
   await page.clock.setFixedTime(new Date(fixedNow));
   await show(page);
@@ -64,7 +77,10 @@ async function signIn(page: Page, who = "maro"): Promise<void> {
 /** Opens a stay's handover from Today and goes to a place. */
 async function open(page: Page, skipper: string, button: RegExp, place?: string): Promise<void> {
   await signIn(page);
-  await page.getByRole("row", { name: new RegExp(skipper) }).getByRole("button").click();
+  await page
+    .getByRole("row", { name: new RegExp(skipper) })
+    .getByRole("button")
+    .click();
   await page.getByRole("button", { name: button }).click();
   await page.waitForURL("**/handover#*");
   await page.locator("#place-title").waitFor();
@@ -87,20 +103,32 @@ async function walk(page: Page, stop: string): Promise<void> {
 
 const pictures: Picture[] = [
   { name: "today", size: desk, show: signIn },
-  { name: "charter", size: desk, show: async (page) => { await signIn(page); await page.goto("/charters/BR-1058"); } },
+  {
+    name: "charter",
+    size: desk,
+    show: async (page) => {
+      await signIn(page);
+      await page.goto("/charters/BR-1058");
+    },
+  },
   { name: "check-in", size: desk, show: (page) => open(page, "Wenna Coldrake", /Go on with the check-in/) },
   {
-    name: "prep", size: desk,
+    name: "prep",
+    size: desk,
     show: async (page) => {
       await signIn(page);
       await page.goto("/charters/BR-1058");
       await page.getByRole("button", { name: "Prep", exact: true }).click();
       await page.locator("#place-title").waitFor();
-      await page.getByRole("list", { name: "The round" }).getByRole("button", { name: /^Engine, cold/ }).click();
+      await page
+        .getByRole("list", { name: "The round" })
+        .getByRole("button", { name: /^Engine, cold/ })
+        .click();
     },
   },
   {
-    name: "in-the-way", size: desk,
+    name: "in-the-way",
+    size: desk,
     show: async (page) => {
       await open(page, "Wenna Coldrake", /Go on with the check-in/);
       await page.getByRole("button", { name: "What is left" }).click();
@@ -108,7 +136,8 @@ const pictures: Picture[] = [
     },
   },
   {
-    name: "sign", size: desk,
+    name: "sign",
+    size: desk,
     show: async (page) => {
       await open(page, "Wenna Coldrake", /Go on with the check-in/);
       await page.getByRole("button", { name: "What is left" }).click();
@@ -117,9 +146,17 @@ const pictures: Picture[] = [
     },
   },
   { name: "check-out", size: desk, show: (page) => open(page, "Aldo Merrin", /Go on with the check-out/) },
-  { name: "settlement", size: desk, show: async (page) => { await signIn(page); await page.goto("/charters/BR-1050/settlement"); } },
   {
-    name: "boat-book-phone", size: phone,
+    name: "settlement",
+    size: desk,
+    show: async (page) => {
+      await signIn(page);
+      await page.goto("/charters/BR-1050/settlement");
+    },
+  },
+  {
+    name: "boat-book-phone",
+    size: phone,
     show: async (page) => {
       await page.goto("/book#demo-boat-book-pale-heron-1052");
       await page.getByLabel("PIN").fill("405162");
@@ -127,21 +164,49 @@ const pictures: Picture[] = [
       await page.getByText(/Ready for no signal/).waitFor({ timeout: 90_000 });
     },
   },
-  { name: "aboard-phone", size: phone, show: async (page) => { await page.goto("/aboard#HERON-7K2"); await page.getByRole("button", { name: "Emergency cards" }).click(); await page.getByRole("dialog").getByText("Man overboard").click(); } },
-  { name: "work", size: desk, show: async (page) => { await signIn(page); await page.goto("/work"); } },
-  { name: "history", size: desk, show: async (page) => { await signIn(page); await page.goto("/history"); await page.getByRole("img", { name: /to be mended/ }).waitFor(); } },
   {
-    name: "finder-phone", size: phone,
+    name: "aboard-phone",
+    size: phone,
+    show: async (page) => {
+      await page.goto("/aboard#HERON-7K2");
+      await page.getByRole("button", { name: "Emergency cards" }).click();
+      await page.getByRole("dialog").getByText("Man overboard").click();
+    },
+  },
+  {
+    name: "work",
+    size: desk,
+    show: async (page) => {
+      await signIn(page);
+      await page.goto("/work");
+    },
+  },
+  {
+    name: "history",
+    size: desk,
+    show: async (page) => {
+      await signIn(page);
+      await page.goto("/history");
+      await page.getByRole("img", { name: /to be mended/ }).waitFor();
+    },
+  },
+  {
+    name: "finder-phone",
+    size: phone,
     show: async (page) => {
       await page.goto("/aboard#HERON-7K2");
       await page.getByRole("searchbox", { name: /^Find a thing/ }).fill("windlas breaker");
-      await page.getByRole("button", { name: /^Windlass breaker/ }).first().click();
+      await page
+        .getByRole("button", { name: /^Windlass breaker/ })
+        .first()
+        .click();
     },
   },
   { name: "walk", size: desk, show: (page) => walk(page, "Anchor and windlass") },
   { name: "walk-phone", size: phone, show: (page) => walk(page, "Stop the engine") },
   {
-    name: "study-phone", size: phone,
+    name: "study-phone",
+    size: phone,
     show: async (page) => {
       await page.goto("/book#demo-boat-book-cold-harbour-1060");
       await page.getByLabel("PIN").fill("614720");
@@ -151,9 +216,17 @@ const pictures: Picture[] = [
       await page.getByRole("region", { name: /Which colour marks/ }).scrollIntoViewIfNeeded();
     },
   },
-  { name: "before-briefing", size: desk, show: async (page) => { await signIn(page); await page.goto("/charters/BR-1065/briefing"); } },
   {
-    name: "editor", size: desk,
+    name: "before-briefing",
+    size: desk,
+    show: async (page) => {
+      await signIn(page);
+      await page.goto("/charters/BR-1065/briefing");
+    },
+  },
+  {
+    name: "editor",
+    size: desk,
     show: async (page) => {
       await signIn(page, "senna");
       await page.goto("/fleet/quillback/edit");
@@ -165,7 +238,8 @@ const pictures: Picture[] = [
     },
   },
   {
-    name: "survey-phone", size: phone,
+    name: "survey-phone",
+    size: phone,
     show: async (page) => {
       await signIn(page, "senna");
       await page.goto("/survey#quillback");

@@ -36,7 +36,9 @@ export async function run(): Promise<number> {
     untilReady(port, app)
       .then(() => {
         if (fresh) console.log("The demo base is loaded.");
-        console.log(`\nBrinecove: http://127.0.0.1:${port}\n\n${demoSignIns(port)}\n\nCtrl-C ends it. What was recorded stays in ${dataFolder()}.`);
+        console.log(
+          `\nBrinecove: http://127.0.0.1:${port}\n\n${demoSignIns(port)}\n\nCtrl-C ends it. What was recorded stays in ${dataFolder()}.`,
+        );
       })
       .catch(async (error: Error) => {
         console.error(error.message);

@@ -17,7 +17,7 @@ interface Count {
 const port = 4321;
 const npx = (tool: string) => resolve("node_modules/.bin", tool);
 
-/** `test`: types, lint, rooms, unit tests with a real database, production build, browser tests. Ends with one line of counts. */
+/** `test`: format, types, lint, rooms, unit tests with a real database, production build, browser tests. Ends with one line of counts. */
 export async function run(args: string[]): Promise<number> {
   const only = args[0];
   const total: Count = { passed: 0, failed: 0 };
@@ -37,9 +37,12 @@ export async function run(args: string[]): Promise<number> {
   needTools();
   writeValidators();
   mkdirSync(".build", { recursive: true });
+  await step("format", () => check(npx("prettier"), ["--check", ".", "--log-level", "warn"]));
   await step("types", () => check(npx("tsc"), ["--noEmit"]));
   await step("lint", () => check(npx("eslint"), [".", "--max-warnings", "0"]));
-  await step("rooms", () => check(npx("depcruise"), ["--config", ".dependency-cruiser.cjs", "src", "--output-type", "err"]));
+  await step("rooms", () =>
+    check(npx("depcruise"), ["--config", ".dependency-cruiser.cjs", "src", "--output-type", "err"]),
+  );
   const prepared = await prepareDatabase("test");
   try {
     // the app under test shows it, and each unit test of the server has a copy of its own
@@ -60,7 +63,10 @@ export function needTools(): void {
     ...(existsSync("/usr/bin/pdftotext") ? [] : ["poppler-utils"]),
   ];
   if (missing.length === 0) return;
-  if (process.getuid?.() !== 0) throw new PlainError(`The tests need Debian's ${missing.join(" and ")}. Install once as root: apt-get install -y --no-install-recommends ${missing.join(" ")}`);
+  if (process.getuid?.() !== 0)
+    throw new PlainError(
+      `The tests need Debian's ${missing.join(" and ")}. Install once as root: apt-get install -y --no-install-recommends ${missing.join(" ")}`,
+    );
   console.error(`Installing Debian's ${missing.join(" and ")} …`);
   const env = { ...process.env, DEBIAN_FRONTEND: "noninteractive" };
   execFileSync("apt-get", ["update", "-qq"], { stdio: "inherit", env });
@@ -74,8 +80,14 @@ async function check(program: string, args: string[]): Promise<Count> {
 async function unitTests({ database, ownerUrl, appUrl }: Prepared, args: string[]): Promise<Count> {
   const report = resolve(".build/unit.json");
   rmSync(report, { force: true });
-  await runProgram(npx("jest"), ["--json", `--outputFile=${report}`, ...args], { BRINECOVE_TEST_SERVER: database.ownerUrl, BRINECOVE_TEST_DEMO: ownerUrl, BRINECOVE_TEST_APP: appUrl });
-  const { numPassedTests, numFailedTests, numRuntimeErrorTestSuites } = JSON.parse(readFileSync(report, "utf8")) as Record<string, number>;
+  await runProgram(npx("jest"), ["--json", `--outputFile=${report}`, ...args], {
+    BRINECOVE_TEST_SERVER: database.ownerUrl,
+    BRINECOVE_TEST_DEMO: ownerUrl,
+    BRINECOVE_TEST_APP: appUrl,
+  });
+  const { numPassedTests, numFailedTests, numRuntimeErrorTestSuites } = JSON.parse(
+    readFileSync(report, "utf8"),
+  ) as Record<string, number>;
   return { passed: numPassedTests ?? 0, failed: (numFailedTests ?? 0) + (numRuntimeErrorTestSuites ?? 0) };
 }
 
@@ -87,10 +99,21 @@ async function browserTests({ ownerUrl, database }: Prepared, args: string[]): P
   const app = serve(port, {}, true);
   try {
     await untilReady(port, app);
-    spawnSync(npx("playwright"), ["test", ...args], { stdio: "inherit", env: { ...process.env, ...database.script, BRINECOVE_PORT: String(port), BRINECOVE_REPORT: report, BRINECOVE_OWNER_URL: ownerUrl } });
+    spawnSync(npx("playwright"), ["test", ...args], {
+      stdio: "inherit",
+      env: {
+        ...process.env,
+        ...database.script,
+        BRINECOVE_PORT: String(port),
+        BRINECOVE_REPORT: report,
+        BRINECOVE_OWNER_URL: ownerUrl,
+      },
+    });
   } finally {
     await endApp(app);
   }
-  const { stats } = JSON.parse(readFileSync(report, "utf8")) as { stats: { expected: number; unexpected: number; flaky: number; skipped: number } };
+  const { stats } = JSON.parse(readFileSync(report, "utf8")) as {
+    stats: { expected: number; unexpected: number; flaky: number; skipped: number };
+  };
   return { passed: stats.expected, failed: stats.unexpected + stats.flaky + stats.skipped };
 }

@@ -28,12 +28,16 @@ export async function run(files: string[]): Promise<number> {
     for (const problem of found) say(each.file, problem);
     if (found.length === 0) {
       const { record, receipt, photos } = each;
-      console.log(`${each.file}: sealed ${record.sealedAt}, ${record.entries.length} entries${photos ? `, ${record.manifest.photos.length} photos` : ""}: nothing was changed. Seal ${record.seal}${receipt ? `; link ${receipt.number} in the chain of ${receipt.yacht}, signed with the base's key ${fingerprint(receipt.publicKey)}` : ""}`);
+      console.log(
+        `${each.file}: sealed ${record.sealedAt}, ${record.entries.length} entries${photos ? `, ${record.manifest.photos.length} photos` : ""}: nothing was changed. Seal ${record.seal}${receipt ? `; link ${receipt.number} in the chain of ${receipt.yacht}, signed with the base's key ${fingerprint(receipt.publicKey)}` : ""}`,
+      );
     }
   }
   for (const { file, record } of exported) {
     const { checkInSeal, stay } = record.list;
-    const checkIn = exported.find((each) => each.record.list.kind === "check-in" && each.record.list.stay.id === stay.id);
+    const checkIn = exported.find(
+      (each) => each.record.list.kind === "check-in" && each.record.list.stay.id === stay.id,
+    );
     if (record.list.kind !== "check-out" || !checkIn) continue;
     if (checkInSeal === checkIn.record.seal) console.log(`${file}: goes back to ${checkIn.file}`);
     else say(file, `does not go back to ${checkIn.file}: it holds another check-in's seal`);
@@ -44,14 +48,19 @@ export async function run(files: string[]): Promise<number> {
 function read(file: string): Exported {
   try {
     const bytes = readFileSync(file);
-    if (bytes.subarray(0, 2).toString("latin1") !== "PK") return { record: parseAs(SealedFile, JSON.parse(bytes.toString("utf8"))), receipt: null, photos: null };
+    if (bytes.subarray(0, 2).toString("latin1") !== "PK")
+      return { record: parseAs(SealedFile, JSON.parse(bytes.toString("utf8"))), receipt: null, photos: null };
     const parts = unzipSync(new Uint8Array(bytes));
     const json = (name: string): unknown => {
       const part = parts[name];
       if (!part) throw new Error(`${name} is missing in it`);
       return JSON.parse(strFromU8(part));
     };
-    return { record: parseAs(SealedFile, json("record.json")), receipt: parseAs(Receipt, json("receipt.json")), photos: parts };
+    return {
+      record: parseAs(SealedFile, json("record.json")),
+      receipt: parseAs(Receipt, json("receipt.json")),
+      photos: parts,
+    };
   } catch (error) {
     throw new PlainError(`${file} is not a sealed record: ${(error as Error).message}`);
   }
@@ -62,9 +71,12 @@ function problemsOf({ record, receipt, photos }: Exported): string[] {
   if (receipt) {
     problems.push(...receiptProblems(receipt, record));
     const key = createPublicKey(receipt.publicKey);
-    const isSigned = (hash: string, signature: string) => verify(null, Buffer.from(hash, "hex"), key, Buffer.from(signature, "base64"));
-    if (!isSigned(receipt.hash, receipt.signature)) problems.push("the receipt's link is not signed with the base's key");
-    if (!isSigned(writtenDigest(receipt), receipt.writtenSignature)) problems.push("what was added is not signed with the base's key");
+    const isSigned = (hash: string, signature: string) =>
+      verify(null, Buffer.from(hash, "hex"), key, Buffer.from(signature, "base64"));
+    if (!isSigned(receipt.hash, receipt.signature))
+      problems.push("the receipt's link is not signed with the base's key");
+    if (!isSigned(writtenDigest(receipt), receipt.writtenSignature))
+      problems.push("what was added is not signed with the base's key");
   }
   for (const hash of photos ? record.manifest.photos : []) {
     const bytes = photos?.[`photos/${hash}.jpg`];
@@ -75,4 +87,8 @@ function problemsOf({ record, receipt, photos }: Exported): string[] {
 }
 
 /** The first eight bytes of a key's SHA-256: enough to compare by telephone with what the base says. */
-const fingerprint = (pem: string) => createHash("sha256").update(createPublicKey(pem).export({ type: "spki", format: "der" })).digest("hex").slice(0, 16);
+const fingerprint = (pem: string) =>
+  createHash("sha256")
+    .update(createPublicKey(pem).export({ type: "spki", format: "der" }))
+    .digest("hex")
+    .slice(0, 16);

@@ -11,6 +11,12 @@ export const fixedNow = "2027-06-12T10:12:00Z";
 export async function loadFixedDemo({ appUrl }: Prepared, purpose: "test" | "pictures"): Promise<void> {
   const data = resolve(dataFolder(), purpose);
   rmSync(data, { recursive: true, force: true });
-  Object.assign(process.env, { BRINECOVE_APP_DATABASE_URL: appUrl, BRINECOVE_DATA: data, BRINECOVE_DIST: ".next-test", BRINECOVE_NOW: fixedNow, BRINECOVE_LOG: "error" });
+  Object.assign(process.env, {
+    BRINECOVE_APP_DATABASE_URL: appUrl,
+    BRINECOVE_DATA: data,
+    BRINECOVE_DIST: ".next-test",
+    BRINECOVE_NOW: fixedNow,
+    BRINECOVE_LOG: "error",
+  });
   await loadDemoIfEmpty();
 }

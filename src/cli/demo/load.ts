@@ -44,9 +44,14 @@ const scenario = () => parseAs(Scenario, read("demo/scenario.json"));
 export function demoSignIns(port: number): string {
   const { staff, password, charters, yachts } = scenario();
   const people = staff.map((person) => `  ${person.email.padEnd(28)} ${person.name}, ${person.roles.join(" and ")}`);
-  const links = charters.flatMap(({ reference, yacht, link }) => (link ? [`  http://127.0.0.1:${port}/book#${link.secret}   PIN ${link.pin}   (${reference}, ${yacht})`] : []));
+  const links = charters.flatMap(({ reference, yacht, link }) =>
+    link ? [`  http://127.0.0.1:${port}/book#${link.secret}   PIN ${link.pin}   (${reference}, ${yacht})`] : [],
+  );
   return [
-    `Demo sign-ins, all with the password ${password}`, ...people, "Boat book (skipper, no account)", ...links,
+    `Demo sign-ins, all with the password ${password}`,
+    ...people,
+    "Boat book (skipper, no account)",
+    ...links,
     `Posted aboard  http://127.0.0.1:${port}/aboard#${yachts[0]?.code ?? ""}`,
   ].join("\n");
 }
@@ -85,24 +90,37 @@ async function loadDemo(): Promise<void> {
   const loadedAt = now();
   const today = dayIn(loadedAt, script.base.timeZone);
   // what is scripted for later today has happened by now
-  const at = ({ day, time }: { day: number; time: string }) => instantIn(addDays(today, day), time, script.base.timeZone);
+  const at = ({ day, time }: { day: number; time: string }) =>
+    instantIn(addDays(today, day), time, script.base.timeZone);
   const baseId = uuid();
   const loaded: Loaded = { baseId, staff: new Map(), yachts: new Map(), at, timeZone: script.base.timeZone };
   await withBase(baseId, async (db) => {
     const { name, place, timeZone, currency, languages, phone } = script.base;
-    await db.query("insert into base (id, name, place, time_zone, currency, languages, phone) values ($1, $2, $3, $4, $5, $6, $7)", [baseId, name, place, timeZone, currency, languages, phone]);
+    await db.query(
+      "insert into base (id, name, place, time_zone, currency, languages, phone) values ($1, $2, $3, $4, $5, $6, $7)",
+      [baseId, name, place, timeZone, currency, languages, phone],
+    );
     await loadStaff(db, loaded, script);
     await settlePrices(db, 0, script.prices, "this season's prices", loaded.staff.get("senna")?.id ?? "", now());
     await loadYachts(db, loaded, script);
   });
   const markIds: MarkIds = new Map();
   const stays = new Map<string, LoadedStay>();
-  for (const charter of script.charters) stays.set(charter.reference, await withBase(baseId, (db) => loadCharter(db, loaded, script, charter)));
+  for (const charter of script.charters)
+    stays.set(charter.reference, await withBase(baseId, (db) => loadCharter(db, loaded, script, charter)));
   const events = script.charters.flatMap((charter) => {
     const stay = stays.get(charter.reference) as LoadedStay;
     const list: { at: string; run: () => Promise<void> }[] = [];
-    for (const [kind, scripted] of [["prep", charter.prep], ["check-in", charter.checkIn], ["check-out", charter.checkOut]] as const) {
-      if (scripted) list.push({ at: min(at(scripted.at), loadedAt), run: () => playHandover(loaded, stay, kind, scripted, markIds) });
+    for (const [kind, scripted] of [
+      ["prep", charter.prep],
+      ["check-in", charter.checkIn],
+      ["check-out", charter.checkOut],
+    ] as const) {
+      if (scripted)
+        list.push({
+          at: min(at(scripted.at), loadedAt),
+          run: () => playHandover(loaded, stay, kind, scripted, markIds),
+        });
     }
     if (charter.decisions || charter.settle) {
       const moment = charter.settle ? at(charter.settle.at) : loadedAt;
@@ -120,8 +138,19 @@ async function loadStaff(db: Queryable, loaded: Loaded, script: Scenario): Promi
   for (const { key, name, email, roles } of script.staff) {
     const id = uuid();
     loaded.staff.set(key, { id, name });
-    await db.query("insert into person (id, base_id, name, email) values ($1, $2, $3, $4)", [id, loaded.baseId, name, email]);
-    await db.query("insert into staff (person_id, base_id, email, password_hash, roles) values ($1, $2, $3, $4, $5)", [id, loaded.baseId, email, passwordHash, roles]);
+    await db.query("insert into person (id, base_id, name, email) values ($1, $2, $3, $4)", [
+      id,
+      loaded.baseId,
+      name,
+      email,
+    ]);
+    await db.query("insert into staff (person_id, base_id, email, password_hash, roles) values ($1, $2, $3, $4, $5)", [
+      id,
+      loaded.baseId,
+      email,
+      passwordHash,
+      roles,
+    ]);
   }
 }
 
@@ -133,14 +162,27 @@ async function loadYachts(db: Queryable, loaded: Loaded, script: Scenario): Prom
     if (!yachtClass) {
       yachtClass = { id: uuid(), document: parseAs(YachtFile, read(`demo/classes/${own.class}.json`)) };
       classes.set(own.class, yachtClass);
-      await db.query("insert into yacht_class (id, base_id, slug, revision, document) values ($1, $2, $3, 1, $4)", [yachtClass.id, loaded.baseId, own.class, JSON.stringify(yachtClass.document)]);
+      await db.query("insert into yacht_class (id, base_id, slug, revision, document) values ($1, $2, $3, 1, $4)", [
+        yachtClass.id,
+        loaded.baseId,
+        own.class,
+        JSON.stringify(yachtClass.document),
+      ]);
     }
     const file = parseAs(YachtFile, resolveYacht(yachtClass.document, own.patch));
     const errors = checkFile(file).filter((finding) => finding.level === "error");
-    if (errors.length > 0) throw new Error(`demo/yachts/${slug}.json: ${errors.map((each) => each.message).join("; ")}`);
+    if (errors.length > 0)
+      throw new Error(`demo/yachts/${slug}.json: ${errors.map((each) => each.message).join("; ")}`);
     const id = uuid();
     loaded.yachts.set(slug, id);
-    await db.query("insert into yacht (id, base_id, slug, name, berth, code) values ($1, $2, $3, $4, $5, $6)", [id, loaded.baseId, slug, file.particulars.name, berth, code]);
+    await db.query("insert into yacht (id, base_id, slug, name, berth, code) values ($1, $2, $3, $4, $5, $6)", [
+      id,
+      loaded.baseId,
+      slug,
+      file.particulars.name,
+      berth,
+      code,
+    ]);
     await db.query(
       `insert into yacht_revision (yacht_id, base_id, revision, class_id, patch, document, document_hash, published_at, why) values ($1, $2, 1, $3, $4, $5, $6, $7, 'demo')`,
       [id, loaded.baseId, yachtClass.id, JSON.stringify(own.patch), JSON.stringify(file), digestOf(file), now()],
@@ -157,7 +199,12 @@ interface LoadedStay {
   briefer: { id: string; name: string };
 }
 
-async function loadCharter(db: Queryable, loaded: Loaded, script: Scenario, charter: ScriptedCharter): Promise<LoadedStay> {
+async function loadCharter(
+  db: Queryable,
+  loaded: Loaded,
+  script: Scenario,
+  charter: ScriptedCharter,
+): Promise<LoadedStay> {
   const { baseId, at } = loaded;
   const addPerson = async (name: string) => {
     const id = uuid();
@@ -170,66 +217,154 @@ async function loadCharter(db: Queryable, loaded: Loaded, script: Scenario, char
   const [charterId, stayId] = [uuid(), uuid()];
   const briefer = loaded.staff.get(charter.briefer);
   if (!briefer) throw new Error(`demo/scenario.json: ${charter.reference} has a briefer who is not of the staff`);
-  const terms: CharterTerms = { ...script.terms, deposit: charter.agreed ?? script.terms.deposit, waiver: charter.waiver ?? script.terms.waiver };
-  await db.query("insert into charter (id, base_id, reference, charterer_id, skipper_id, terms) values ($1, $2, $3, $4, $5, $6)", [charterId, baseId, charter.reference, chartererId, skipperId, JSON.stringify(terms)]);
-  await db.query("insert into stay (id, base_id, charter_id, yacht_id, starts_at, ends_at, aboard) values ($1, $2, $3, $4, $5, $6, $7)", [
-    stayId, baseId, charterId, loaded.yachts.get(charter.yacht), at(charter.from), at(charter.to), charter.aboard,
-  ]);
-  if (charter.link) await storeCharterLink(db, baseId, charterId, charter.link.secret, charter.link.pin, addHours(at(charter.to), 24 * 60));
-  if (charter.crew) await addCrewList(db, stayId, Object.entries(charter.crew).map(([name, weightKg]) => ({ name, weightKg })), briefer.id, now());
+  const terms: CharterTerms = {
+    ...script.terms,
+    deposit: charter.agreed ?? script.terms.deposit,
+    waiver: charter.waiver ?? script.terms.waiver,
+  };
+  await db.query(
+    "insert into charter (id, base_id, reference, charterer_id, skipper_id, terms) values ($1, $2, $3, $4, $5, $6)",
+    [charterId, baseId, charter.reference, chartererId, skipperId, JSON.stringify(terms)],
+  );
+  await db.query(
+    "insert into stay (id, base_id, charter_id, yacht_id, starts_at, ends_at, aboard) values ($1, $2, $3, $4, $5, $6, $7)",
+    [stayId, baseId, charterId, loaded.yachts.get(charter.yacht), at(charter.from), at(charter.to), charter.aboard],
+  );
+  if (charter.link)
+    await storeCharterLink(
+      db,
+      baseId,
+      charterId,
+      charter.link.secret,
+      charter.link.pin,
+      addHours(at(charter.to), 24 * 60),
+    );
+  if (charter.crew)
+    await addCrewList(
+      db,
+      stayId,
+      Object.entries(charter.crew).map(([name, weightKg]) => ({ name, weightKg })),
+      briefer.id,
+      now(),
+    );
   if (charter.study) {
     const studiedAt = min(at(charter.study.at), now());
     const yacht = await findYacht(db, { slug: charter.yacht });
     if (!yacht) throw new Error(`demo/scenario.json: ${charter.reference} has no yacht`);
-    const taken = await atTime(studiedAt, () => takeStudyAnswers(db, charterId, playStudy(yacht.file, yacht.revision, charter.study as ScriptedStudy, studiedAt)));
+    const taken = await atTime(studiedAt, () =>
+      takeStudyAnswers(db, charterId, playStudy(yacht.file, yacht.revision, charter.study as ScriptedStudy, studiedAt)),
+    );
     const refused = taken.find((each) => each.status !== "kept");
     if (refused) throw new Error(`demo/scenario.json: ${charter.reference}, study: ${refused.message}`);
   }
-  for (const call of charter.calls ?? []) await addCall(db, { id: uuid(), stayId, topic: call.topic, words: call.words }, briefer.id, addHours(at(charter.from), call.afterHours));
+  for (const call of charter.calls ?? [])
+    await addCall(
+      db,
+      { id: uuid(), stayId, topic: call.topic, words: call.words },
+      briefer.id,
+      addHours(at(charter.from), call.afterHours),
+    );
   if (charter.deposit === "held") {
     const { amountMinor, how } = terms.deposit;
     const { currency } = script.base;
     const key = `demo-hold-${charter.reference}`;
     await atTime(min(addHours(at(charter.from), -26), now()), async () => {
-      if (notedByHand(how)) await noteDeposit(db, { stayId, terms, heldMinor: 0 }, currency, { amountMinor, reference: `R-${charter.reference.slice(3)}` }, key, briefer.id);
-      else await holdDeposit(db, simulatedTerminal(terminalBook(db), "approves"), { stayId, amountMinor, currency }, key, briefer.id);
+      if (notedByHand(how))
+        await noteDeposit(
+          db,
+          { stayId, terms, heldMinor: 0 },
+          currency,
+          { amountMinor, reference: `R-${charter.reference.slice(3)}` },
+          key,
+          briefer.id,
+        );
+      else
+        await holdDeposit(
+          db,
+          simulatedTerminal(terminalBook(db), "approves"),
+          { stayId, amountMinor, currency },
+          key,
+          briefer.id,
+        );
     });
   }
   return { stayId, skipperId, skipper: charter.skipper, chartererId, charterer: charter.charterer, briefer };
 }
 
-async function playHandover({ baseId, staff }: Loaded, stay: LoadedStay, kind: HandoverKind, scripted: ScriptedHandover, markIds: MarkIds): Promise<void> {
+async function playHandover(
+  { baseId, staff }: Loaded,
+  stay: LoadedStay,
+  kind: HandoverKind,
+  scripted: ScriptedHandover,
+  markIds: MarkIds,
+): Promise<void> {
   const doer = scripted.by === undefined ? stay.briefer : staff.get(scripted.by);
   if (!doer) throw new Error(`demo/scenario.json: "${scripted.by ?? ""}" is not of the staff`);
   const { id } = await withBase(baseId, (db) => openHandover(db, stay.stayId, kind, doer.id));
   const handover = await withBase(baseId, (db) => findHandover(db, id));
   if (!handover) throw new Error("the demo's handover is gone");
-  const { entries, photos } = await play(handover.list, scripted, { base: doer.id, skipper: stay.skipperId }, now(), markIds);
+  const { entries, photos } = await play(
+    handover.list,
+    scripted,
+    { base: doer.id, skipper: stay.skipperId },
+    now(),
+    markIds,
+  );
   const answers = await postEntries(baseId, id, entries);
   const refused = answers.find((answer) => answer.status !== "kept");
   if (refused) throw new Error(`the demo's entry was refused: ${refused.message}`);
-  for (const photo of photos) await withBase(baseId, async (db) => keepPhoto(db, id, await checkPhoto(photo.bytes, photo.hash), photo.bytes));
+  for (const photo of photos)
+    await withBase(baseId, async (db) => keepPhoto(db, id, await checkPhoto(photo.bytes, photo.hash), photo.bytes));
   if (kind === "prep" || scripted.sign === false || scripted.upTo !== undefined) return;
   const sealedAt = addHours(entries.at(-1)?.at ?? now(), 0.1);
-  const words = findings(englishTranslator(), handover.list, fold(entries)).map((finding) => `${finding.place}: ${finding.name}: ${finding.words}`);
-  const manifest = makeManifest(handover.list, entries, photos.map((photo) => photo.hash), words, now());
+  const words = findings(englishTranslator(), handover.list, fold(entries)).map(
+    (finding) => `${finding.place}: ${finding.name}: ${finding.words}`,
+  );
+  const manifest = makeManifest(
+    handover.list,
+    entries,
+    photos.map((photo) => photo.hash),
+    words,
+    now(),
+  );
   const { signatures, contents } = typedSignatures(stay, stay.skipperId, stay.skipper, sealedAt);
   await withBase(baseId, (db) =>
-    sealHandover(db, id, { manifest, signatures, contents, seal: sealOf(manifestDigest(manifest), signatures), device: entries[0]?.device ?? uuid(), sealedAt }),
+    sealHandover(db, id, {
+      manifest,
+      signatures,
+      contents,
+      seal: sealOf(manifestDigest(manifest), signatures),
+      device: entries[0]?.device ?? uuid(),
+      sealedAt,
+    }),
   );
 }
 
 function typedSignatures(stay: LoadedStay, otherId: string, otherName: string, at: string) {
   const content = (name: string): SignatureContent => ({ salt: crypto.randomUUID(), name, strokes: [] });
   const contents = { base: content(stay.briefer.name), skipper: content(otherName) };
-  const signature = (side: "base" | "skipper", person: string) => ({ side, person, how: "typed" as const, at, imprint: imprint(contents[side]) });
+  const signature = (side: "base" | "skipper", person: string) => ({
+    side,
+    person,
+    how: "typed" as const,
+    at,
+    imprint: imprint(contents[side]),
+  });
   return { contents, signatures: [signature("base", stay.briefer.id), signature("skipper", otherId)] };
 }
 
 async function settleStay({ baseId, at, timeZone }: Loaded, stay: LoadedStay, charter: ScriptedCharter): Promise<void> {
   await withBase(baseId, async (db) => {
     const { differences } = await settlementView(db, stay.stayId);
-    for (const { litres, day, reference } of charter.bought ?? []) await putExtra(db, stay.stayId, null, { kind: "fuel", litres, day: dayIn(at({ day, time: "12:00" }), timeZone), reference, full: null }, "", stay.briefer.id);
+    for (const { litres, day, reference } of charter.bought ?? [])
+      await putExtra(
+        db,
+        stay.stayId,
+        null,
+        { kind: "fuel", litres, day: dayIn(at({ day, time: "12:00" }), timeZone), reference, full: null },
+        "",
+        stay.briefer.id,
+      );
     for (const [key, { decision, why }] of Object.entries(charter.decisions ?? {})) {
       const difference = differences.find((each) => each.id === key || each.kind === key);
       if (!difference) throw new Error(`demo/scenario.json: ${charter.reference} has no difference "${key}"`);
@@ -240,6 +375,12 @@ async function settleStay({ baseId, at, timeZone }: Loaded, stay: LoadedStay, ch
   await withBase(baseId, async (db) => {
     const { digest } = await settlementView(db, stay.stayId);
     const { signatures, contents } = typedSignatures(stay, stay.chartererId, stay.charterer, now());
-    await signSettlement(db, stay.stayId, { digest, words: [], reservations: [], signatures, contents, without: null }, simulatedTerminal(terminalBook(db), "approves"), stay.briefer.id);
+    await signSettlement(
+      db,
+      stay.stayId,
+      { digest, words: [], reservations: [], signatures, contents, without: null },
+      simulatedTerminal(terminalBook(db), "approves"),
+      stay.briefer.id,
+    );
   });
 }

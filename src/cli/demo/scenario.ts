@@ -23,8 +23,12 @@ const Handover = Type.Object(
     open: Type.Optional(Type.Array(Type.String())),
     remarks: Type.Optional(Type.Record(Type.String(), Words)),
     photos: Type.Optional(Type.Record(Type.String(), Sample)),
-    marks: Type.Optional(Type.Array(Type.Composite([Mark, Type.Object({ key: Type.String(), photo: Type.Optional(Sample) })], closed))),
-    found: Type.Optional(Type.Array(Type.Object({ place: Type.String(), words: Type.String(), count: Type.Integer() }, closed))),
+    marks: Type.Optional(
+      Type.Array(Type.Composite([Mark, Type.Object({ key: Type.String(), photo: Type.Optional(Sample) })], closed)),
+    ),
+    found: Type.Optional(
+      Type.Array(Type.Object({ place: Type.String(), words: Type.String(), count: Type.Integer() }, closed)),
+    ),
     sign: Type.Optional(Type.Boolean()),
     /** who did it, where that is not the charter's briefer */
     by: Type.Optional(Type.String()),
@@ -65,15 +69,23 @@ const Charter = Type.Object(
     prep: Type.Optional(Handover),
     checkIn: Type.Optional(Handover),
     checkOut: Type.Optional(Handover),
-    decisions: Type.Optional(Type.Record(Type.String(), Type.Object({ decision: Decision, why: Type.String() }, closed))),
+    decisions: Type.Optional(
+      Type.Record(Type.String(), Type.Object({ decision: Decision, why: Type.String() }, closed)),
+    ),
     /** fuel bought on the way, by receipt; the day counted from the day the demo is loaded */
-    bought: Type.Optional(Type.Array(Type.Object({ litres: Type.Number(), day: Type.Integer(), reference: Type.String() }, closed))),
+    bought: Type.Optional(
+      Type.Array(Type.Object({ litres: Type.Number(), day: Type.Integer(), reference: Type.String() }, closed)),
+    ),
     waiver: Type.Optional(Waiver),
     settle: Type.Optional(Type.Object({ at: Moment }, closed)),
     study: Type.Optional(Study),
     /** what the crew called the base about, so many hours after leaving */
-    calls: Type.Optional(Type.Array(Type.Object({ afterHours: Type.Number(), topic: Type.String(), words: Type.String() }, closed))),
-    link: Type.Optional(Type.Object({ secret: Type.String({ minLength: 20 }), pin: Type.String({ pattern: "^\\d{6}$" }) }, closed)),
+    calls: Type.Optional(
+      Type.Array(Type.Object({ afterHours: Type.Number(), topic: Type.String(), words: Type.String() }, closed)),
+    ),
+    link: Type.Optional(
+      Type.Object({ secret: Type.String({ minLength: 20 }), pin: Type.String({ pattern: "^\\d{6}$" }) }, closed),
+    ),
   },
   closed,
 );
@@ -82,9 +94,24 @@ export type ScriptedCharter = Static<typeof Charter>;
 /** The demo scenario: a base, its people and yachts, and charters in every state. */
 export const Scenario = Type.Object(
   {
-    base: Type.Object({ name: Type.String(), place: Type.String(), timeZone: Type.String(), currency: Type.String(), languages: Type.Array(Type.String()), phone: Type.String() }, closed),
+    base: Type.Object(
+      {
+        name: Type.String(),
+        place: Type.String(),
+        timeZone: Type.String(),
+        currency: Type.String(),
+        languages: Type.Array(Type.String()),
+        phone: Type.String(),
+      },
+      closed,
+    ),
     password: Type.String({ minLength: 8 }),
-    staff: Type.Array(Type.Object({ key: Type.String(), name: Type.String(), email: Type.String(), roles: Type.Array(Type.String()) }, closed)),
+    staff: Type.Array(
+      Type.Object(
+        { key: Type.String(), name: Type.String(), email: Type.String(), roles: Type.Array(Type.String()) },
+        closed,
+      ),
+    ),
     yachts: Type.Array(Type.Object({ file: Type.String(), berth: Type.String(), code: Type.String() }, closed)),
     terms: CharterTerms,
     prices: PriceList,

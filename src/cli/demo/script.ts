@@ -15,17 +15,38 @@ export interface Played {
 export type MarkIds = Map<string, string>;
 
 /** Plays a scripted handover: every line "all here, all fine" but for what the script says. */
-export async function play(list: HandoverList, script: ScriptedHandover, people: { base: string; skipper: string }, startedAt: string, markIds: MarkIds): Promise<Played> {
+export async function play(
+  list: HandoverList,
+  script: ScriptedHandover,
+  people: { base: string; skipper: string },
+  startedAt: string,
+  markIds: MarkIds,
+): Promise<Played> {
   const device = uuid();
   const entries: Entry[] = [];
   const photos: Played["photos"] = [];
   let at = Date.parse(startedAt);
   const record = (subject: string, aspect: string, value: unknown, side: PartySide = "base") => {
     at += 9_000;
-    entries.push({ v: 1, id: uuid(), handover: list.handover, subject, aspect, value, basis: [], by: { side, person: people[side] }, device, at: new Date(at).toISOString(), offsetMs: 0 });
+    entries.push({
+      v: 1,
+      id: uuid(),
+      handover: list.handover,
+      subject,
+      aspect,
+      value,
+      basis: [],
+      by: { side, person: people[side] },
+      device,
+      at: new Date(at).toISOString(),
+      offsetMs: 0,
+    });
   };
   const attach = async (subject: string, what: Parameters<typeof samplePhoto>[0]) => {
-    const photo = await samplePhoto(what, (photos.length * 13 + list.handover.charCodeAt(list.handover.length - 1)) % 60);
+    const photo = await samplePhoto(
+      what,
+      (photos.length * 13 + list.handover.charCodeAt(list.handover.length - 1)) % 60,
+    );
     photos.push(photo);
     record(subject, `photo:${photo.hash}`, { attached: true, takenAt: new Date(at).toISOString(), from: "camera" });
     return photo.hash;
@@ -53,7 +74,12 @@ export async function play(list: HandoverList, script: ScriptedHandover, people:
     if (photo) await attach(`mark:${id}`, photo);
   }
   for (const stop of list.briefing?.stops ?? []) {
-    if (places.indexOf(stop.place) <= last) record(stopSubject(stop.id), "shown", { result: "shown", handsOn: stop.depth === "hands-on", seconds: Math.round(stop.minutes * 54) });
+    if (places.indexOf(stop.place) <= last)
+      record(stopSubject(stop.id), "shown", {
+        result: "shown",
+        handsOn: stop.depth === "hands-on",
+        seconds: Math.round(stop.minutes * 54),
+      });
   }
   if (list.kind === "prep") record("handover", "prep-done", { done: true });
   for (const found of script.found ?? []) record(`found:${uuid()}`, "found", found);
@@ -79,7 +105,8 @@ function allFine(line: Line, hours: number): unknown {
 
 const nextYear = ({ given }: ReadingLine) => `${Number(String(given.charterTo ?? "2030").slice(0, 4)) + 1}-09`;
 const capacityL = ({ given }: ReadingLine) => Number(given.capacityL ?? 0);
-const volts = ({ given }: ReadingLine, at12: number) => Math.round(at12 * (Number(given.nominalV ?? 12) / 12) * 100) / 100;
+const volts = ({ given }: ReadingLine, at12: number) =>
+  Math.round(at12 * (Number(given.nominalV ?? 12) / 12) * 100) / 100;
 
 /** What a person reads off where all is fine. */
 const fineValues: Readonly<Record<string, (line: ReadingLine, hours: number) => ReadingValue>> = {

@@ -24,33 +24,61 @@ export async function checkInFigures(say: Say, origin: string, signIn: (page: Pa
     await page.waitForURL("**/handover#*");
     await page.locator("#place-title").waitFor();
     // the pages are kept once the worker is active: everything it lists is on the device then
-    await page.waitForFunction(() => navigator.serviceWorker.ready.then(() => navigator.serviceWorker.controller !== null), null, { timeout: 60_000 });
-    await seenByAnother(page, await (await browser.newContext({ viewport: { width: 834, height: 1112 } })).newPage(), say, origin, signIn);
+    await page.waitForFunction(
+      () => navigator.serviceWorker.ready.then(() => navigator.serviceWorker.controller !== null),
+      null,
+      { timeout: 60_000 },
+    );
+    await seenByAnother(
+      page,
+      await (await browser.newContext({ viewport: { width: 834, height: 1112 } })).newPage(),
+      say,
+      origin,
+      signIn,
+    );
     await context.setOffline(true);
 
     const { inventory } = demoYachtFile("gannet-rock");
-    const aboard = { counts: Object.fromEntries(Object.entries(inventory).map(([key, item]) => [key, item.expected])), hours: 640, except: {} };
+    const aboard = {
+      counts: Object.fromEntries(Object.entries(inventory).map(([key, item]) => [key, item.expected])),
+      hours: 640,
+      except: {},
+    };
     const lines = Number(/left of (\d+)/.exec((await page.getByRole("contentinfo").textContent()) ?? "")?.[1] ?? "0");
     const started = performance.now();
     const places = await walk(page, aboard);
     const seconds = (performance.now() - started) / 1000;
     const { taps, typed } = await tapsOn(page);
-    say(`scripted check-in of Gannet Rock, ${lines} lines at ${places} places, network off: taps a line / fields typed / seconds a line, without looking and thinking`, `${(taps / lines).toFixed(2)} / ${typed} / ${(seconds / lines).toFixed(2)} s`);
+    say(
+      `scripted check-in of Gannet Rock, ${lines} lines at ${places} places, network off: taps a line / fields typed / seconds a line, without looking and thinking`,
+      `${(taps / lines).toFixed(2)} / ${typed} / ${(seconds / lines).toFixed(2)} s`,
+    );
 
     const device = await sizeOnDevice(page);
     await fill(page);
-    const waiting = Number(/(\d+) waiting/.exec((await page.getByRole("contentinfo").getByRole("status").textContent()) ?? "")?.[1] ?? "0");
+    const waiting = Number(
+      /(\d+) waiting/.exec((await page.getByRole("contentinfo").getByRole("status").textContent()) ?? "")?.[1] ?? "0",
+    );
     const back = performance.now();
     await context.setOffline(false);
     await page.getByRole("contentinfo").getByText("all at the base").waitFor({ timeout: 120_000 });
-    say(`back online until ${waiting - photosWanted} entries and ${photosWanted} photos are at the base`, `${((performance.now() - back) / 1000).toFixed(1)} s`);
-    say(`on the device: yacht and list with every line recorded / with ${photosWanted} photos more`, `${megabytes(device)} / ${megabytes(await sizeOnDevice(page))}`);
+    say(
+      `back online until ${waiting - photosWanted} entries and ${photosWanted} photos are at the base`,
+      `${((performance.now() - back) / 1000).toFixed(1)} s`,
+    );
+    say(
+      `on the device: yacht and list with every line recorded / with ${photosWanted} photos more`,
+      `${megabytes(device)} / ${megabytes(await sizeOnDevice(page))}`,
+    );
 
     await context.setOffline(true);
     const address = page.url();
     const opened: number[] = [];
     for (let i = 0; i < 5; i++) opened.push(await coldOpen(await context.newPage(), address));
-    say("cold open of that check-in with no network, processor slowed 4 times: median / slowest of five", `${(opened.sort((a, b) => a - b)[2]! / 1000).toFixed(2)} s / ${(opened.at(-1)! / 1000).toFixed(2)} s`);
+    say(
+      "cold open of that check-in with no network, processor slowed 4 times: median / slowest of five",
+      `${(opened.sort((a, b) => a - b)[2]! / 1000).toFixed(2)} s / ${(opened.at(-1)! / 1000).toFixed(2)} s`,
+    );
 
     await page.getByRole("button", { name: "Read it through and sign" }).click();
     await signAndSeal(page, "Hale Vantrice");
@@ -58,14 +86,23 @@ export async function checkInFigures(say: Say, origin: string, signIn: (page: Pa
     const sealed = performance.now();
     await context.setOffline(false);
     await page.getByText("The record and all that belongs to it are at the base.").waitFor({ timeout: 60_000 });
-    say("sealed without network, back online until the seal is at the base", `${((performance.now() - sealed) / 1000).toFixed(1)} s`);
+    say(
+      "sealed without network, back online until the seal is at the base",
+      `${((performance.now() - sealed) / 1000).toFixed(1)} s`,
+    );
   } finally {
     await browser.close();
   }
 }
 
 /** Counts on one device until the other, at the same place, shows it. */
-async function seenByAnother(page: Page, other: Page, say: Say, origin: string, signIn: (page: Page) => Promise<void>): Promise<void> {
+async function seenByAnother(
+  page: Page,
+  other: Page,
+  say: Say,
+  origin: string,
+  signIn: (page: Page) => Promise<void>,
+): Promise<void> {
   await signIn(other);
   await other.goto(`${origin}/charters/BR-1065`);
   await other.getByRole("button", { name: "Go on with the check-in" }).first().click();
@@ -76,10 +113,17 @@ async function seenByAnother(page: Page, other: Page, say: Say, origin: string, 
     const from = performance.now();
     await row(page, line).getByRole("textbox").fill(String(count));
     await row(page, line).getByRole("textbox").press("Enter");
-    await other.waitForFunction(([which, wanted]) => document.querySelector<HTMLInputElement>(`[data-line="${which}"] input`)?.value === wanted, [line, String(count)] as const, { polling: 20 });
+    await other.waitForFunction(
+      ([which, wanted]) => document.querySelector<HTMLInputElement>(`[data-line="${which}"] input`)?.value === wanted,
+      [line, String(count)] as const,
+      { polling: 20 },
+    );
     times.push(performance.now() - from);
   }
-  say("a count on one device until it shows on another, with a connection: median / slowest of ten", `${Math.round(times.sort((a, b) => a - b)[5]!)} / ${Math.round(times.at(-1)!)} ms`);
+  say(
+    "a count on one device until it shows on another, with a connection: median / slowest of ten",
+    `${Math.round(times.sort((a, b) => a - b)[5]!)} / ${Math.round(times.at(-1)!)} ms`,
+  );
   await other.context().close();
 }
 
@@ -98,7 +142,10 @@ async function fill(page: Page): Promise<void> {
   for (let i = 0; ; i++) {
     const words = (await page.getByRole("contentinfo").getByRole("status").textContent()) ?? "";
     if (Number(/(\d+) waiting/.exec(words)?.[1] ?? "0") >= entriesWanted + photosWanted) return;
-    await counts.nth(i % many).getByRole("button", { name: i % (2 * many) < many ? "one more" : "one less" }).click();
+    await counts
+      .nth(i % many)
+      .getByRole("button", { name: i % (2 * many) < many ? "one more" : "one less" })
+      .click();
     await page.waitForTimeout(15);
   }
 }

@@ -18,10 +18,24 @@ export async function editingFigures(say: Say, origin: string, signIn: (page: Pa
     const file = (await answer.json()) as { fittings: Record<string, { how?: { en: string } }> };
     file.fittings["windlass-breaker"]!.how = { en: "Push it back once, after the wait." };
     const review = await post(page, "/api/classes/ondavar-41/review", file);
-    const warnings = ((await review.json()) as { onRevision: number; findings: { path: string }[]; sisters: { blocked: { path: string }[] }[] });
-    const accepts = Object.fromEntries([...warnings.findings, ...warnings.sisters.flatMap((sister) => sister.blocked)].map(({ path }) => [path, "known"]));
+    const warnings = (await review.json()) as {
+      onRevision: number;
+      findings: { path: string }[];
+      sisters: { blocked: { path: string }[] }[];
+    };
+    const accepts = Object.fromEntries(
+      [...warnings.findings, ...warnings.sisters.flatMap((sister) => sister.blocked)].map(({ path }) => [
+        path,
+        "known",
+      ]),
+    );
     const started = performance.now();
-    const published = await post(page, "/api/classes/ondavar-41/publish", { document: file, onRevision: warnings.onRevision, why: "how", accepts });
+    const published = await post(page, "/api/classes/ondavar-41/publish", {
+      document: file,
+      onRevision: warnings.onRevision,
+      why: "how",
+      accepts,
+    });
     if (published.status() !== 201) throw new Error(await published.text());
     say(`publishing a class with ${await sistersOf(page)} sisters`, `${Math.round(performance.now() - started)} ms`);
   } finally {
@@ -45,10 +59,14 @@ async function keeping(page: Page, say: Say): Promise<void> {
     times.push(performance.now() - from);
     await page.getByText("kept", { exact: true }).waitFor();
   }
-  say("a field left in the editor until it is kept in the draft: median / slowest of 40", `${Math.round(median(times))} / ${Math.round(Math.max(...times))} ms`);
+  say(
+    "a field left in the editor until it is kept in the draft: median / slowest of 40",
+    `${Math.round(median(times))} / ${Math.round(Math.max(...times))} ms`,
+  );
 }
 
-const post = (page: Page, path: string, data: object) => page.request.post(path, { headers: { origin: new URL(page.url()).origin }, data });
+const post = (page: Page, path: string, data: object) =>
+  page.request.post(path, { headers: { origin: new URL(page.url()).origin }, data });
 
 async function sistersOf(page: Page): Promise<number> {
   await page.goto("/fleet");
@@ -56,8 +74,15 @@ async function sistersOf(page: Page): Promise<number> {
 }
 
 async function publishNew(page: Page, name: string): Promise<void> {
-  const { slug } = (await (await post(page, "/api/yachts", { classSlug: "ondavar-41", name, berth: "Z" })).json()) as { slug: string };
-  const { findings } = (await (await page.request.get(`/api/drafts/yachts/${slug}`)).json()) as { findings: { path: string }[] };
-  const answer = await post(page, `/api/drafts/yachts/${slug}/publish`, { why: "new", accepts: Object.fromEntries(findings.map(({ path }) => [path, "known"])) });
+  const { slug } = (await (await post(page, "/api/yachts", { classSlug: "ondavar-41", name, berth: "Z" })).json()) as {
+    slug: string;
+  };
+  const { findings } = (await (await page.request.get(`/api/drafts/yachts/${slug}`)).json()) as {
+    findings: { path: string }[];
+  };
+  const answer = await post(page, `/api/drafts/yachts/${slug}/publish`, {
+    why: "new",
+    accepts: Object.fromEntries(findings.map(({ path }) => [path, "known"])),
+  });
   if (answer.status() !== 201) throw new Error(await answer.text());
 }

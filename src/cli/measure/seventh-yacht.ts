@@ -5,7 +5,10 @@ import { countTaps, startChromium, tapsOn } from "./taps";
 type Say = (what: string, figure: string) => void;
 
 /** Fields of a document: everything that is no object or list of its own. */
-const leaves = (part: unknown): number => (typeof part === "object" && part !== null ? Object.values(part).reduce<number>((sum, each) => sum + leaves(each), 0) : 1);
+const leaves = (part: unknown): number =>
+  typeof part === "object" && part !== null
+    ? Object.values(part).reduce<number>((sum, each) => sum + leaves(each), 0)
+    : 1;
 
 /** What is otherwise on this boat than on her class: something somewhere else at every third place, the last thing stowed missing at every seventh. */
 async function walkHer(phone: Page): Promise<number> {
@@ -23,7 +26,8 @@ async function walkHer(phone: Page): Promise<number> {
         await row.getByRole("button", { name: /^Different/ }).click();
         await row.getByLabel("Exactly where").fill(`a hand to port of where the class has it (${at})`);
         await row.getByRole("button", { name: "Keep it" }).click();
-      } else await row.getByRole("button", { name: index === here - 1 && at % 7 === 0 ? /^Not aboard/ : /^Here/ }).click();
+      } else
+        await row.getByRole("button", { name: index === here - 1 && at % 7 === 0 ? /^Not aboard/ : /^Here/ }).click();
     }
   }
   return things;
@@ -36,8 +40,12 @@ async function walkHer(phone: Page): Promise<number> {
 export async function seventhYacht(say: Say, origin: string, signIn: (page: Page) => Promise<void>): Promise<void> {
   const browser = await startChromium();
   try {
-    const desk = await (await browser.newContext({ baseURL: origin, viewport: { width: 1280, height: 800 } })).newPage();
-    const phone = await (await browser.newContext({ baseURL: origin, viewport: { width: 390, height: 844 } })).newPage();
+    const desk = await (
+      await browser.newContext({ baseURL: origin, viewport: { width: 1280, height: 800 } })
+    ).newPage();
+    const phone = await (
+      await browser.newContext({ baseURL: origin, viewport: { width: 390, height: 844 } })
+    ).newPage();
     for (const page of [desk, phone]) {
       await countTaps(page);
       await signIn(page);
@@ -58,15 +66,23 @@ export async function seventhYacht(say: Say, origin: string, signIn: (page: Page
     await desk.getByRole("button", { name: /^Proposed \(\d+\)/ }).click();
     const proposed = desk.getByRole("article");
     for (let left = await proposed.count(); left > 0; left--) {
-      await proposed.first().getByRole("button", { name: /^Take it over/ }).click();
+      await proposed
+        .first()
+        .getByRole("button", { name: /^Take it over/ })
+        .click();
       await proposed.nth(left - 1).waitFor({ state: "detached" });
     }
-    const draft = (await (await desk.request.get("/api/drafts/yachts/sea-thrift")).json()) as { document: unknown; number: number; findings: { level: string; path: string }[] };
+    const draft = (await (await desk.request.get("/api/drafts/yachts/sea-thrift")).json()) as {
+      document: unknown;
+      number: number;
+      findings: { level: string; path: string }[];
+    };
     const errors = draft.findings.filter(({ level }) => level === "error");
     if (errors.length > 0) throw new Error(`she does not pass: ${errors.map(({ path }) => path).join(", ")}`);
     await desk.getByRole("button", { name: "Publish …" }).click();
     await desk.getByLabel("Why is the file changed?").fill("walked her");
-    for (const field of await desk.getByRole("main").getByRole("textbox").all()) if ((await field.inputValue()) === "") await field.fill("known");
+    for (const field of await desk.getByRole("main").getByRole("textbox").all())
+      if ((await field.inputValue()) === "") await field.fill("known");
     await desk.getByRole("button", { name: "Publish revision 1" }).click();
     await desk.waitForURL("**/fleet/sea-thrift");
     const atDesk = await tapsOn(desk);

@@ -59,7 +59,9 @@ export function AboardShell() {
         <h1>{t("aboard.code")}</h1>
         <form onSubmit={open} style={{ display: "grid", gap: 16 }}>
           <Field label={t("aboard.ask")} error={fault}>
-            {(ids) => <input {...ids} name="code" autoComplete="off" autoCapitalize="characters" maxLength={20} required />}
+            {(ids) => (
+              <input {...ids} name="code" autoComplete="off" autoCapitalize="characters" maxLength={20} required />
+            )}
           </Field>
           <Button type="submit" look="main" large>
             {t("aboard.open")}

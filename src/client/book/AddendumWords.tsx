@@ -8,10 +8,19 @@ import { VerdictMark } from "@/ui/VerdictMark";
 export function AddendumWords({ kept, timeZone }: { kept: KeptAddendum; timeZone: string }) {
   const t = useTranslations();
   const format = useFormatter();
-  const at = (instant: string) => format.dateTime(new Date(instant), { day: "numeric", month: "short", hour: "2-digit", minute: "2-digit", hourCycle: "h23", timeZone });
+  const at = (instant: string) =>
+    format.dateTime(new Date(instant), {
+      day: "numeric",
+      month: "short",
+      hour: "2-digit",
+      minute: "2-digit",
+      hourCycle: "h23",
+      timeZone,
+    });
   return (
     <p>
-      {kept.addendum.kind === "late-finding" && <VerdictMark verdict={kept.inTime === false ? "stop" : "watch"} />} {addendumWords(t, kept, at)}
+      {kept.addendum.kind === "late-finding" && <VerdictMark verdict={kept.inTime === false ? "stop" : "watch"} />}{" "}
+      {addendumWords(t, kept, at)}
     </p>
   );
 }

@@ -14,13 +14,26 @@ export function AfterCheckIn({ store }: { store: BookStore }) {
   const t = useTranslations();
   const format = useFormatter();
   const subscribe = useCallback((listener: () => void) => store.onChange(listener), [store]);
-  useSyncExternalStore(subscribe, () => store.save(), () => store.save());
+  useSyncExternalStore(
+    subscribe,
+    () => store.save(),
+    () => store.save(),
+  );
   const [reporting, setReporting] = useState<{ line: string | null } | null>(null);
   // what makes photos small is on the device before the signal goes
   useEffect(() => void import("../photos/re-encode").catch(() => undefined), []);
   const { afterwards, base } = store.book;
   if (!afterwards) return null;
-  const at = (instant: string) => format.dateTime(new Date(instant), { weekday: "short", day: "numeric", month: "short", hour: "2-digit", minute: "2-digit", hourCycle: "h23", timeZone: base.timeZone });
+  const at = (instant: string) =>
+    format.dateTime(new Date(instant), {
+      weekday: "short",
+      day: "numeric",
+      month: "short",
+      hour: "2-digit",
+      minute: "2-digit",
+      hourCycle: "h23",
+      timeZone: base.timeZone,
+    });
   const leftAt = leftBerthAt(store.addenda());
   const read = new Set(store.addenda().flatMap((each) => (each.kind === "acknowledgement" ? [each.to] : [])));
   const waiting = store.waitingAddenda();
@@ -30,7 +43,11 @@ export function AfterCheckIn({ store }: { store: BookStore }) {
       {leftAt === null ? (
         <>
           <p>{t("after.clock")}</p>
-          <Button look="main" large onClick={() => void store.add({ kind: "left-berth", leftAt: new Date().toISOString() })}>
+          <Button
+            look="main"
+            large
+            onClick={() => void store.add({ kind: "left-berth", leftAt: new Date().toISOString() })}
+          >
             {t("after.leave")}
           </Button>
         </>
@@ -43,8 +60,14 @@ export function AfterCheckIn({ store }: { store: BookStore }) {
           <ul className={styles.changes}>
             {afterwards.open.map((open) => (
               <li key={open.line}>
-                <strong>{open.name}</strong>, {open.place}: {open.reason}. {leftAt === null ? t("after.within", { hours: open.hours }) : t("after.until", { at: at(addHours(leftAt, open.hours)) })}{" "}
-                <Button onClick={() => setReporting({ line: open.line })} aria-label={`${t("after.report-this")}: ${open.name}`}>
+                <strong>{open.name}</strong>, {open.place}: {open.reason}.{" "}
+                {leftAt === null
+                  ? t("after.within", { hours: open.hours })
+                  : t("after.until", { at: at(addHours(leftAt, open.hours)) })}{" "}
+                <Button
+                  onClick={() => setReporting({ line: open.line })}
+                  aria-label={`${t("after.report-this")}: ${open.name}`}
+                >
                   {t("after.report-this")}
                 </Button>
               </li>
@@ -52,7 +75,11 @@ export function AfterCheckIn({ store }: { store: BookStore }) {
           </ul>
         </>
       )}
-      {reporting ? <ReportForm key={reporting.line ?? ""} store={store} line={reporting.line} onDone={() => setReporting(null)} /> : <Button onClick={() => setReporting({ line: null })}>{t("after.report")}</Button>}
+      {reporting ? (
+        <ReportForm key={reporting.line ?? ""} store={store} line={reporting.line} onDone={() => setReporting(null)} />
+      ) : (
+        <Button onClick={() => setReporting({ line: null })}>{t("after.report")}</Button>
+      )}
       {(afterwards.addenda.length > 0 || waiting.length > 0) && (
         <ul className={styles.noted}>
           {afterwards.addenda.map((each) => (
@@ -61,7 +88,11 @@ export function AfterCheckIn({ store }: { store: BookStore }) {
                 <AddendumWords kept={each} timeZone={base.timeZone} />
                 {(each.addendum.kind === "visit" || each.addendum.kind === "answer") && !read.has(each.addendum.id) && (
                   <p>
-                    <Button onClick={() => void store.add({ kind: "acknowledgement", to: each.addendum.id, words: "" })}>{t("after.have-read")}</Button>
+                    <Button
+                      onClick={() => void store.add({ kind: "acknowledgement", to: each.addendum.id, words: "" })}
+                    >
+                      {t("after.have-read")}
+                    </Button>
                   </p>
                 )}
               </div>
@@ -70,8 +101,17 @@ export function AfterCheckIn({ store }: { store: BookStore }) {
           {waiting.map(({ id, addendum, state, message }) => (
             <li key={id}>
               <div>
-                <AddendumWords kept={{ addendum, receivedAt: null, by: store.book.skipper, about: null, inTime: null }} timeZone={base.timeZone} />
-                <p role="status">{state === "refused" ? t("after.refused", { message: message ?? "" }) : state === "there" ? t("after.sent") : t("after.waiting")}</p>
+                <AddendumWords
+                  kept={{ addendum, receivedAt: null, by: store.book.skipper, about: null, inTime: null }}
+                  timeZone={base.timeZone}
+                />
+                <p role="status">
+                  {state === "refused"
+                    ? t("after.refused", { message: message ?? "" })
+                    : state === "there"
+                      ? t("after.sent")
+                      : t("after.waiting")}
+                </p>
               </div>
             </li>
           ))}

@@ -19,7 +19,12 @@ import { EmergencyButton } from "./EmergencyButton";
 import { WalkAlone } from "./WalkAlone";
 import { YachtBook } from "./YachtBook";
 
-type State = { at: "opening" } | { at: "pin"; fault: string | null } | { at: "no-link" } | { at: "fault"; words: string } | { at: "open"; store: BookStore };
+type State =
+  | { at: "opening" }
+  | { at: "pin"; fault: string | null }
+  | { at: "no-link" }
+  | { at: "fault"; words: string }
+  | { at: "open"; store: BookStore };
 
 const secretFrom = (hash: string) => /^#([\w-]{20,80})$/.exec(hash)?.[1] ?? null;
 
@@ -69,7 +74,9 @@ export function BoatBookShell() {
         <form onSubmit={open} method="post" style={{ display: "grid", gap: 16 }}>
           <p>{t("book.pin-words")}</p>
           <Field label={t("book.pin")} error={state.fault}>
-            {(ids) => <input {...ids} name="pin" inputMode="numeric" autoComplete="one-time-code" maxLength={8} required />}
+            {(ids) => (
+              <input {...ids} name="pin" inputMode="numeric" autoComplete="one-time-code" maxLength={8} required />
+            )}
           </Field>
           <Button type="submit" look="main" large>
             {t("book.open")}
@@ -85,7 +92,16 @@ function OpenBook({ store }: { store: BookStore }) {
   const t = useTranslations();
   const format = useFormatter();
   const { timeZone, currency, phone } = book.base;
-  const at = (instant: string) => format.dateTime(new Date(instant), { weekday: "short", day: "numeric", month: "long", hour: "2-digit", minute: "2-digit", hourCycle: "h23", timeZone });
+  const at = (instant: string) =>
+    format.dateTime(new Date(instant), {
+      weekday: "short",
+      day: "numeric",
+      month: "long",
+      hour: "2-digit",
+      minute: "2-digit",
+      hourCycle: "h23",
+      timeZone,
+    });
   const [studying, setStudying] = useState(false);
   const [openedAt] = useState(() => Date.now());
   const [keptBytes, setKeptBytes] = useState<number | null>(null);
@@ -95,7 +111,15 @@ function OpenBook({ store }: { store: BookStore }) {
   const [notErased, setNotErased] = useState(false);
   const close = async () => {
     const { NoteStore } = await import("../store/note-store");
-    if ((await NoteStore.open().leave().catch(() => [])).length > 0 || !(await store.erase())) return setNotErased(true);
+    if (
+      (
+        await NoteStore.open()
+          .leave()
+          .catch(() => [])
+      ).length > 0 ||
+      !(await store.erase())
+    )
+      return setNotErased(true);
     await ask("/api/book/close", anything, { method: "POST", body: {} }).catch(() => undefined);
     location.reload();
   };
@@ -111,7 +135,8 @@ function OpenBook({ store }: { store: BookStore }) {
           </p>
           <h1>{book.yacht.name}</h1>
           <p>
-            {t("book.stay", { from: at(book.stay.startsAt), to: at(book.stay.endsAt), aboard: book.stay.aboard })} · {t("book.berth", { berth: book.yacht.berth })}
+            {t("book.stay", { from: at(book.stay.startsAt), to: at(book.stay.endsAt), aboard: book.stay.aboard })} ·{" "}
+            {t("book.berth", { berth: book.yacht.berth })}
           </p>
         </div>
         <HullIcon particulars={particulars} tone="on-dark" width={84} />
@@ -152,8 +177,12 @@ function OpenBook({ store }: { store: BookStore }) {
           </section>
         )}
         {book.notAlone && !store.keptAt && <WalkAlone against={book.notAlone} />}
-        {book.afterwards && !book.handovers.some((handover) => handover.kind === "check-out" && handover.sealedAt) && <AfterCheckIn store={store} />}
-        {book.afterwards && !book.handovers.some((handover) => handover.kind === "check-out" && handover.sealedAt) && <ComingBack store={store} nowMs={openedAt} />}
+        {book.afterwards && !book.handovers.some((handover) => handover.kind === "check-out" && handover.sealedAt) && (
+          <AfterCheckIn store={store} />
+        )}
+        {book.afterwards && !book.handovers.some((handover) => handover.kind === "check-out" && handover.sealedAt) && (
+          <ComingBack store={store} nowMs={openedAt} />
+        )}
         <section className={styles.part} aria-label={t("book.records")}>
           <h2>{t("book.records")}</h2>
           {book.handovers.length === 0 && <p>{t("book.none-yet")}</p>}
@@ -169,7 +198,12 @@ function OpenBook({ store }: { store: BookStore }) {
                       <span>
                         <strong>{noted.name}</strong>, {noted.place}: {noted.words}
                         {noted.photos.map((hash, number) => (
-                          <KeptPhoto key={hash} store={store} hash={hash} alt={t("photo.of", { name: noted.name, number: number + 1 })} />
+                          <KeptPhoto
+                            key={hash}
+                            store={store}
+                            hash={hash}
+                            alt={t("photo.of", { name: noted.name, number: number + 1 })}
+                          />
                         ))}
                       </span>
                     </li>
@@ -185,7 +219,15 @@ function OpenBook({ store }: { store: BookStore }) {
               <p key={handover.id}>{t(`book.not-yet-${handover.kind}`)}</p>
             ),
           )}
-          {book.settlement && <StatementPart settlement={book.settlement} stayId={book.stay.id} currency={currency} timeZone={timeZone} onChanged={() => location.reload()} />}
+          {book.settlement && (
+            <StatementPart
+              settlement={book.settlement}
+              stayId={book.stay.id}
+              currency={currency}
+              timeZone={timeZone}
+              onChanged={() => location.reload()}
+            />
+          )}
         </section>
         <section className={styles.part} aria-label={t("book.your-yacht")}>
           <h2>{t("book.your-yacht")}</h2>

@@ -5,9 +5,18 @@ import { systems, type YachtFile } from "@/core/yacht/schema";
 import styles from "./Book.module.css";
 
 /** Everything aboard by system: what is done with it, then what is fitted. */
-export function BySystem({ file, onProcedure, onFitting }: { file: YachtFile; onProcedure: (procedure: string) => void; onFitting: (fitting: string) => void }) {
+export function BySystem({
+  file,
+  onProcedure,
+  onFitting,
+}: {
+  file: YachtFile;
+  onProcedure: (procedure: string) => void;
+  onFitting: (fitting: string) => void;
+}) {
   const t = useTranslations();
-  const of = <T extends { system: string }>(parts: Record<string, T>, system: string) => Object.entries(parts).filter(([, part]) => part.system === system);
+  const of = <T extends { system: string }>(parts: Record<string, T>, system: string) =>
+    Object.entries(parts).filter(([, part]) => part.system === system);
   return (
     <section className={styles.bySystem}>
       <h2>{t("book.by-system")}</h2>

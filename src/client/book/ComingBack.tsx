@@ -16,7 +16,15 @@ export function ComingBack({ store, nowMs }: { store: BookStore; nowMs: number }
   const [telling, setTelling] = useState(false);
   const { stay, yacht, base } = store.book;
   const isNear = Date.parse(stay.endsAt) - nowMs < dayMs * 1.5;
-  const at = format.dateTime(new Date(stay.endsAt), { weekday: "long", day: "numeric", month: "long", hour: "2-digit", minute: "2-digit", hourCycle: "h23", timeZone: base.timeZone });
+  const at = format.dateTime(new Date(stay.endsAt), {
+    weekday: "long",
+    day: "numeric",
+    month: "long",
+    hour: "2-digit",
+    minute: "2-digit",
+    hourCycle: "h23",
+    timeZone: base.timeZone,
+  });
   return (
     <section className={styles.part} aria-label={t("title")}>
       <h2>{t("title")}</h2>
@@ -29,7 +37,11 @@ export function ComingBack({ store, nowMs }: { store: BookStore; nowMs: number }
           ))}
         </ul>
       </details>
-      {telling ? <IncidentForm store={store} nowMs={nowMs} onDone={() => setTelling(false)} /> : <Button onClick={() => setTelling(true)}>{t("tell")}</Button>}
+      {telling ? (
+        <IncidentForm store={store} nowMs={nowMs} onDone={() => setTelling(false)} />
+      ) : (
+        <Button onClick={() => setTelling(true)}>{t("tell")}</Button>
+      )}
     </section>
   );
 }

@@ -3,7 +3,15 @@ import type { YachtFile } from "@/core/yacht/schema";
 import styles from "./Book.module.css";
 
 /** One emergency card: its caution in alarm colours, then what to do, in order. */
-export function EmergencyCard({ file, card, isOpen = false }: { file: YachtFile; card: YachtFile["emergencyCards"][string]; isOpen?: boolean }) {
+export function EmergencyCard({
+  file,
+  card,
+  isOpen = false,
+}: {
+  file: YachtFile;
+  card: YachtFile["emergencyCards"][string];
+  isOpen?: boolean;
+}) {
   return (
     <details className={styles.card} open={isOpen}>
       <summary>{sayOf(file, card.title)}</summary>

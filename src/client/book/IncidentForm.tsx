@@ -23,19 +23,35 @@ export function IncidentForm({ store, nowMs, onDone }: { store: BookStore; nowMs
   const keep = async () => {
     setTried(true);
     if (what === null || words.trim() === "" || !isDay) return;
-    await store.add({ kind: "incident", what, happenedOn: day, words: words.trim(), photos: photos.map(({ hash }) => hash) }, photos);
+    await store.add(
+      { kind: "incident", what, happenedOn: day, words: words.trim(), photos: photos.map(({ hash }) => hash) },
+      photos,
+    );
     onDone();
   };
   return (
     <div className={styles.report} role="group" aria-label={t("coming-back.tell")}>
       <p>{t("coming-back.honest")}</p>
-      <Choice label={t("coming-back.what")} options={incidentKinds.map((kind) => ({ value: kind, word: t(`incident.${kind}`) }))} value={what} onChoose={setWhat} />
+      <Choice
+        label={t("coming-back.what")}
+        options={incidentKinds.map((kind) => ({ value: kind, word: t(`incident.${kind}`) }))}
+        value={what}
+        onChoose={setWhat}
+      />
       {tried && what === null && <p role="alert">{t("coming-back.what-missing")}</p>}
       <Field label={t("coming-back.day")} error={tried && !isDay ? t("coming-back.day-wrong") : null}>
         {(ids) => <input {...ids} type="date" value={day} onChange={(event) => setDay(event.target.value)} />}
       </Field>
       <Field label={t("coming-back.words")} error={tried && words.trim() === "" ? t("test.words-missing") : null}>
-        {(ids) => <textarea {...ids} rows={4} maxLength={1000} value={words} onChange={(event) => setWords(event.target.value)} />}
+        {(ids) => (
+          <textarea
+            {...ids}
+            rows={4}
+            maxLength={1000}
+            value={words}
+            onChange={(event) => setWords(event.target.value)}
+          />
+        )}
       </Field>
       <SendReport photos={taken} onSend={keep} onDone={onDone} />
     </div>

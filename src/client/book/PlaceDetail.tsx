@@ -19,7 +19,8 @@ export function PlaceDetail({ file, place, onFitting, onItem, onProcedure }: Pro
   const t = useTranslations();
   const here = file.places[place];
   if (!here) return null;
-  const at = <T extends { place: string }>(parts: Record<string, T>) => Object.entries(parts).filter(([, part]) => part.place === place);
+  const at = <T extends { place: string }>(parts: Record<string, T>) =>
+    Object.entries(parts).filter(([, part]) => part.place === place);
   const [fittings, inventory, procedures] = [at(file.fittings), at(file.inventory), at(file.procedures)];
   return (
     <article className={styles.detail}>

@@ -18,7 +18,15 @@ export function ReportForm({ store, line, onDone }: { store: BookStore; line: st
   const [empty, setEmpty] = useState(false);
   const keep = async () => {
     if (words.trim() === "") return setEmpty(true);
-    await store.add({ kind: "late-finding", line: about === "" ? null : about, words: words.trim(), photos: photos.map(({ hash }) => hash) }, photos);
+    await store.add(
+      {
+        kind: "late-finding",
+        line: about === "" ? null : about,
+        words: words.trim(),
+        photos: photos.map(({ hash }) => hash),
+      },
+      photos,
+    );
     onDone();
   };
   return (
@@ -36,7 +44,15 @@ export function ReportForm({ store, line, onDone }: { store: BookStore; line: st
         )}
       </Field>
       <Field label={t("after.what")} error={empty ? t("test.words-missing") : null}>
-        {(ids) => <textarea {...ids} rows={3} maxLength={1000} value={words} onChange={(event) => setWords(event.target.value)} />}
+        {(ids) => (
+          <textarea
+            {...ids}
+            rows={3}
+            maxLength={1000}
+            value={words}
+            onChange={(event) => setWords(event.target.value)}
+          />
+        )}
       </Field>
       <SendReport photos={taken} onSend={keep} onDone={onDone} />
     </div>

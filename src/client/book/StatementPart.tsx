@@ -11,10 +11,31 @@ import styles from "./Book.module.css";
 type Settled = NonNullable<BoatBook["settlement"]>;
 
 /** The signed statement, and, where the charterer did not sign it, the time to object and a way to do so line by line. */
-export function StatementPart({ settlement, stayId, currency, timeZone, onChanged }: { settlement: Settled; stayId: string; currency: string; timeZone: string; onChanged: () => void }) {
+export function StatementPart({
+  settlement,
+  stayId,
+  currency,
+  timeZone,
+  onChanged,
+}: {
+  settlement: Settled;
+  stayId: string;
+  currency: string;
+  timeZone: string;
+  onChanged: () => void;
+}) {
   const t = useTranslations("book");
   const format = useFormatter();
-  const at = (instant: string) => format.dateTime(new Date(instant), { weekday: "short", day: "numeric", month: "long", hour: "2-digit", minute: "2-digit", hourCycle: "h23", timeZone });
+  const at = (instant: string) =>
+    format.dateTime(new Date(instant), {
+      weekday: "short",
+      day: "numeric",
+      month: "long",
+      hour: "2-digit",
+      minute: "2-digit",
+      hourCycle: "h23",
+      timeZone,
+    });
   const money = (minor: number) => formatMoney(minor, currency, "en");
   const [objecting, setObjecting] = useState<string | null>(null);
   const [words, setWords] = useState("");
@@ -22,7 +43,10 @@ export function StatementPart({ settlement, stayId, currency, timeZone, onChange
   const object = async (line: string) => {
     if (words.trim() === "") return setFault(t("object-why"));
     try {
-      await ask(`/api/stays/${stayId}/settlement/objections`, anything, { method: "POST", body: { line, words: words.trim() } });
+      await ask(`/api/stays/${stayId}/settlement/objections`, anything, {
+        method: "POST",
+        body: { line, words: words.trim() },
+      });
       setObjecting(null);
       setWords("");
       setFault(null);
@@ -42,13 +66,16 @@ export function StatementPart({ settlement, stayId, currency, timeZone, onChange
         <dt>{t("released")}</dt>
         <dd>{money(settlement.releaseMinor)}</dd>
       </dl>
-      {settlement.objectUntil !== null && <p role="status">{t("object-until", { until: at(settlement.objectUntil) })}</p>}
+      {settlement.objectUntil !== null && (
+        <p role="status">{t("object-until", { until: at(settlement.objectUntil) })}</p>
+      )}
       {settlement.lines.length > 0 && (
         <ul className={styles.noted}>
           {settlement.lines.map((line) => (
             <li key={line.id} style={{ display: "grid", gap: 8 }}>
               <span>
-                <strong>{line.name}</strong>: {line.how}. {t(`line-${line.state}`, { sum: money(line.state === "closed" ? line.finalMinor : line.atMostMinor) })}
+                <strong>{line.name}</strong>: {line.how}.{" "}
+                {t(`line-${line.state}`, { sum: money(line.state === "closed" ? line.finalMinor : line.atMostMinor) })}
               </span>
               {line.said.map((each) => (
                 <span key={each}>{each}</span>
@@ -57,7 +84,15 @@ export function StatementPart({ settlement, stayId, currency, timeZone, onChange
                 (objecting === line.id ? (
                   <>
                     <Field label={t("object-words")} error={fault}>
-                      {(ids) => <textarea {...ids} rows={3} maxLength={1000} value={words} onChange={(event) => setWords(event.target.value)} />}
+                      {(ids) => (
+                        <textarea
+                          {...ids}
+                          rows={3}
+                          maxLength={1000}
+                          value={words}
+                          onChange={(event) => setWords(event.target.value)}
+                        />
+                      )}
                     </Field>
                     <Button look="main" onClick={() => void object(line.id)}>
                       {t("object-send")}

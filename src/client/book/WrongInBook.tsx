@@ -7,7 +7,15 @@ import { usePhotos } from "../photos/usePhotos";
 import type { NewNote } from "../store/note-store";
 
 /** Says from the boat book that the yacht's file is wrong about a thing. */
-export function WrongInBook({ yacht, about, name }: { yacht: string; about: NonNullable<YachtNote["about"]>; name: string }) {
+export function WrongInBook({
+  yacht,
+  about,
+  name,
+}: {
+  yacht: string;
+  about: NonNullable<YachtNote["about"]>;
+  name: string;
+}) {
   const t = useTranslations();
   const { photos, fault, take } = usePhotos();
   const tell = async (note: NewNote) => {
@@ -16,8 +24,14 @@ export function WrongInBook({ yacht, about, name }: { yacht: string; about: NonN
   };
   return (
     <TellWrong about={about} name={name} onTell={tell}>
-      <Field label={t("mark.photo")} hint={photos.length > 0 ? t("after.photos-ready", { photos: photos.length }) : t("photo.hint")} error={fault ? t(`photo.${fault}`) : null}>
-        {(ids) => <input {...ids} type="file" accept="image/*" onChange={(event) => void take(event.target.files?.[0])} />}
+      <Field
+        label={t("mark.photo")}
+        hint={photos.length > 0 ? t("after.photos-ready", { photos: photos.length }) : t("photo.hint")}
+        error={fault ? t(`photo.${fault}`) : null}
+      >
+        {(ids) => (
+          <input {...ids} type="file" accept="image/*" onChange={(event) => void take(event.target.files?.[0])} />
+        )}
       </Field>
     </TellWrong>
   );

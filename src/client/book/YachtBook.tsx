@@ -25,12 +25,18 @@ export interface StartAt {
 
 function firstShown(file: YachtFile, { place, fitting }: StartAt): { shown: Shown; place: string | null } {
   const found = fitting === undefined ? undefined : file.fittings[fitting];
-  if (fitting !== undefined && found) return { shown: { at: "found", hit: { kind: "fitting", id: fitting } }, place: found.place };
-  return place !== undefined && file.places[place] ? { shown: { at: "place" }, place } : { shown: { at: "nothing" }, place: null };
+  if (fitting !== undefined && found)
+    return { shown: { at: "found", hit: { kind: "fitting", id: fitting } }, place: found.place };
+  return place !== undefined && file.places[place]
+    ? { shown: { at: "place" }, place }
+    : { shown: { at: "nothing" }, place: null };
 }
 
 /** The part of the file that something found is, where one can say that it is wrong. */
-function notedPart({ kind, id }: Pick<Hit, "kind" | "id">): { collection: "fittings" | "inventory"; key: string } | null {
+function notedPart({
+  kind,
+  id,
+}: Pick<Hit, "kind" | "id">): { collection: "fittings" | "inventory"; key: string } | null {
   const collection = kind === "fitting" ? "fittings" : kind === "inventory" ? "inventory" : null;
   return collection && { collection, key: id };
 }
@@ -69,10 +75,15 @@ export function YachtBook({ file, start = {}, tells }: { file: YachtFile; start?
     },
     [goTo],
   );
-  const showFitting = useCallback((id: string) => showFound({ kind: "fitting", id, place: file.fittings[id]?.place ?? null }), [file, showFound]);
+  const showFitting = useCallback(
+    (id: string) => showFound({ kind: "fitting", id, place: file.fittings[id]?.place ?? null }),
+    [file, showFound],
+  );
   const words = useMemo(
     () => ({
-      port: t("plan.port"), starboard: t("plan.starboard"), title: t("plan.title", { yacht: file.particulars.name, level: t(`level.${level}`) }),
+      port: t("plan.port"),
+      starboard: t("plan.starboard"),
+      title: t("plan.title", { yacht: file.particulars.name, level: t(`level.${level}`) }),
       place: (id: string) => say(file.places[id]?.name ?? { en: id }, "en"),
       fitting: (id: string) => say(file.fittings[id]?.name ?? { en: id }, "en"),
     }),
@@ -81,13 +92,20 @@ export function YachtBook({ file, start = {}, tells }: { file: YachtFile; start?
   const about = shown.at === "found" ? notedPart(shown.hit) : null;
   const lit = shown.at === "found" && shown.hit.kind === "fitting" ? shown.hit.id : null;
   const fittings = useMemo(
-    () => Object.keys(file.fittings).filter((key) => key === lit || (layer !== null && file.fittings[key] && isOnLayer(file.fittings[key], layer))),
+    () =>
+      Object.keys(file.fittings).filter(
+        (key) => key === lit || (layer !== null && file.fittings[key] && isOnLayer(file.fittings[key], layer)),
+      ),
     [file, layer, lit],
   );
   return (
     <div className={styles.yacht}>
       <div className={styles.find}>
-        <FinderField file={file} chosen={shown.at === "found" ? `${shown.hit.kind}:${shown.hit.id}` : null} onChoose={showFound} />
+        <FinderField
+          file={file}
+          chosen={shown.at === "found" ? `${shown.hit.kind}:${shown.hit.id}` : null}
+          onChoose={showFound}
+        />
       </div>
       <section className={styles.plan} aria-label={t("book.plan")}>
         <div className={styles.levels} role="group" aria-label={t("plan.levels")}>
@@ -98,11 +116,25 @@ export function YachtBook({ file, start = {}, tells }: { file: YachtFile; start?
           ))}
         </div>
         <ZoomedPlan>
-          <YachtPlan file={file} level={level} words={words} current={place ?? undefined} onPick={pickPlace} fittings={fittings} lit={lit} onFitting={showFitting} />
+          <YachtPlan
+            file={file}
+            level={level}
+            words={words}
+            current={place ?? undefined}
+            onPick={pickPlace}
+            fittings={fittings}
+            lit={lit}
+            onFitting={showFitting}
+          />
         </ZoomedPlan>
         <div className={styles.layers} role="group" aria-label={t("plan.layers")}>
           {layers.map((each) => (
-            <button key={each} type="button" aria-pressed={each === layer} onClick={() => setLayer(each === layer ? null : each)}>
+            <button
+              key={each}
+              type="button"
+              aria-pressed={each === layer}
+              onClick={() => setLayer(each === layer ? null : each)}
+            >
               {t(`layer.${each}`)}
             </button>
           ))}
@@ -111,12 +143,31 @@ export function YachtBook({ file, start = {}, tells }: { file: YachtFile; start?
       <section className={styles.here} aria-live="polite" ref={here}>
         {shown.at === "nothing" && <p>{t("book.pick")}</p>}
         {shown.at === "place" && place && (
-          <PlaceDetail file={file} place={place} onFitting={showFitting} onItem={(id) => showFound({ kind: "inventory", id, place })} onProcedure={(id) => showFound({ kind: "procedure", id, place: file.procedures[id]?.place ?? null })} />
+          <PlaceDetail
+            file={file}
+            place={place}
+            onFitting={showFitting}
+            onItem={(id) => showFound({ kind: "inventory", id, place })}
+            onProcedure={(id) => showFound({ kind: "procedure", id, place: file.procedures[id]?.place ?? null })}
+          />
         )}
-        {shown.at === "found" && <FoundDetail key={`${shown.hit.kind}:${shown.hit.id}`} file={file} hit={shown.hit} onFitting={showFitting} />}
-        {tells !== undefined && about && <WrongInBook key={`${about.collection}:${about.key}`} yacht={tells} about={about} name={say(file[about.collection][about.key]?.name ?? { en: about.key }, "en")} />}
+        {shown.at === "found" && (
+          <FoundDetail key={`${shown.hit.kind}:${shown.hit.id}`} file={file} hit={shown.hit} onFitting={showFitting} />
+        )}
+        {tells !== undefined && about && (
+          <WrongInBook
+            key={`${about.collection}:${about.key}`}
+            yacht={tells}
+            about={about}
+            name={say(file[about.collection][about.key]?.name ?? { en: about.key }, "en")}
+          />
+        )}
       </section>
-      <BySystem file={file} onFitting={showFitting} onProcedure={(id) => showFound({ kind: "procedure", id, place: file.procedures[id]?.place ?? null })} />
+      <BySystem
+        file={file}
+        onFitting={showFitting}
+        onProcedure={(id) => showFound({ kind: "procedure", id, place: file.procedures[id]?.place ?? null })}
+      />
       <section className={styles.cards} id="cards">
         <h2>{t("book.emergency")}</h2>
         {Object.entries(file.emergencyCards)

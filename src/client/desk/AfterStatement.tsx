@@ -16,26 +16,61 @@ export function AfterStatement({ screen }: { screen: SettlementScreen }) {
   const { send, fault, busy } = useAsk();
   const { after, signed, stay, currency, timeZone } = screen;
   if (!after || !signed) return null;
-  const at = (instant: string) => format.dateTime(new Date(instant), { day: "numeric", month: "long", hour: "2-digit", minute: "2-digit", hourCycle: "h23", timeZone });
+  const at = (instant: string) =>
+    format.dateTime(new Date(instant), {
+      day: "numeric",
+      month: "long",
+      hour: "2-digit",
+      minute: "2-digit",
+      hourCycle: "h23",
+      timeZone,
+    });
   const money = (minor: number) => formatMoney(minor, currency, "en");
   const path = `/api/stays/${stay.stayId}/settlement`;
   const mayObject = signed.objectUntil !== null;
   const shown = after.lines.filter((line) => line.state !== "closed" || line.said.length > 0);
-  const moved = (kind: "captured" | "released") => screen.deposit.filter((event) => event.kind === kind).reduce((sum, event) => sum + event.amountMinor, 0);
+  const moved = (kind: "captured" | "released") =>
+    screen.deposit.filter((event) => event.kind === kind).reduce((sum, event) => sum + event.amountMinor, 0);
   const toMove = after.open === 0 && stay.heldMinor > 0;
   if (shown.length === 0 && !toMove && signed.cameSince === 0 && !signed.without) return null;
   return (
-    <Box as="section" background="paper" borderLeftWidth="6px" borderLeftStyle="solid" borderColor="brass" padding="4" display="grid" gap="3" aria-label={t("title")}>
+    <Box
+      as="section"
+      background="paper"
+      borderLeftWidth="6px"
+      borderLeftStyle="solid"
+      borderColor="brass"
+      padding="4"
+      display="grid"
+      gap="3"
+      aria-label={t("title")}
+    >
       <h2>{t("title")}</h2>
-      {signed.without && signed.objectUntil && <p>{t(`without-${signed.without.reason}`, { words: signed.without.words, until: at(signed.objectUntil) })}</p>}
+      {signed.without && signed.objectUntil && (
+        <p>{t(`without-${signed.without.reason}`, { words: signed.without.words, until: at(signed.objectUntil) })}</p>
+      )}
       {signed.cameSince > 0 && <Chip verdict="watch">{t("came-since", { came: signed.cameSince })}</Chip>}
       {after.open > 0 && stay.terms.deposit.how === "card-hold" && <p>{t("hold-open")}</p>}
       {shown.map((line) => (
-        <OpenLine key={line.id} line={line} money={money} at={at} currency={currency} mayObject={mayObject} busy={busy} send={(way, body) => send(`${path}/${way}`, body)} />
+        <OpenLine
+          key={line.id}
+          line={line}
+          money={money}
+          at={at}
+          currency={currency}
+          mayObject={mayObject}
+          busy={busy}
+          send={(way, body) => send(`${path}/${way}`, body)}
+        />
       ))}
       {toMove && (
         <Box display="flex" flexWrap="wrap" gap="3" alignItems="center">
-          <span>{t("nothing-open", { due: money(Math.max(0, after.captureMinor - moved("captured"))), back: money(Math.max(0, after.releaseMinor - moved("released"))) })}</span>
+          <span>
+            {t("nothing-open", {
+              due: money(Math.max(0, after.captureMinor - moved("captured"))),
+              back: money(Math.max(0, after.releaseMinor - moved("released"))),
+            })}
+          </span>
           <Button variant="solid" disabled={busy} onClick={() => void send(`${path}/close`, {})}>
             {t("close")}
           </Button>
@@ -66,16 +101,31 @@ function OpenLine({ line, money, at, currency, mayObject, busy, send }: LineProp
   const keep = async () => {
     if (words.trim() === "") return setWrong(t("words-missing"));
     const minor = amount.trim() === "0" ? 0 : parseMoney(amount, currency);
-    if (way === "outcomes" && (minor === null || minor > line.atMostMinor)) return setWrong(t("amount-wrong", { most: money(line.atMostMinor) }));
+    if (way === "outcomes" && (minor === null || minor > line.atMostMinor))
+      return setWrong(t("amount-wrong", { most: money(line.atMostMinor) }));
     setWrong(null);
-    const sent = way === "objections" ? await send("objections", { line: line.id, words: words.trim() }) : await send("outcomes", { line: line.id, amountMinor: minor, words: words.trim() });
+    const sent =
+      way === "objections"
+        ? await send("objections", { line: line.id, words: words.trim() })
+        : await send("outcomes", { line: line.id, amountMinor: minor, words: words.trim() });
     if (sent) setWay(null);
   };
   return (
-    <Box borderTopWidth="1px" borderTopStyle="solid" borderColor="line" paddingTop="2" display="grid" gap="2" role="group" aria-label={line.name}>
+    <Box
+      borderTopWidth="1px"
+      borderTopStyle="solid"
+      borderColor="line"
+      paddingTop="2"
+      display="grid"
+      gap="2"
+      role="group"
+      aria-label={line.name}
+    >
       <Box display="flex" flexWrap="wrap" gap="8px 16px" alignItems="center">
         <strong>{line.name}</strong>
-        <Chip verdict={isOpen ? "watch" : "fine"}>{t(`state-${line.state}`, { most: money(line.atMostMinor), final: money(line.finalMinor) })}</Chip>
+        <Chip verdict={isOpen ? "watch" : "fine"}>
+          {t(`state-${line.state}`, { most: money(line.atMostMinor), final: money(line.finalMinor) })}
+        </Chip>
       </Box>
       {line.said.map((each) => (
         <p key={each.at}>
@@ -98,11 +148,24 @@ function OpenLine({ line, money, at, currency, mayObject, busy, send }: LineProp
         <Box display="flex" flexWrap="wrap" gap="3" alignItems="flex-end">
           {way === "outcomes" && (
             <Box width="10rem">
-              <Field label={t("final", { currency })}>{(ids) => <Input {...ids} inputMode="decimal" value={amount} onChange={(event) => setAmount(event.target.value)} />}</Field>
+              <Field label={t("final", { currency })}>
+                {(ids) => (
+                  <Input
+                    {...ids}
+                    inputMode="decimal"
+                    value={amount}
+                    onChange={(event) => setAmount(event.target.value)}
+                  />
+                )}
+              </Field>
             </Box>
           )}
           <Box flex="1 1 16rem">
-            <Field label={t(`words-${way}`)}>{(ids) => <Input {...ids} maxLength={500} value={words} onChange={(event) => setWords(event.target.value)} />}</Field>
+            <Field label={t(`words-${way}`)}>
+              {(ids) => (
+                <Input {...ids} maxLength={500} value={words} onChange={(event) => setWords(event.target.value)} />
+              )}
+            </Field>
           </Box>
           <Button variant="solid" disabled={busy} onClick={() => void keep()}>
             {t("keep")}

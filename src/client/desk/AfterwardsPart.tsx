@@ -12,10 +12,20 @@ import { AddendumWords } from "../book/AddendumWords";
 import { PhotoStrip } from "./PhotoStrip";
 
 const answers = ["there-before", "looked-into", "at-check-out"] as const;
-type Said = Pick<Extract<Addendum, { kind: "answer" }>, "kind" | "to" | "answer" | "words"> | Pick<Extract<Addendum, { kind: "visit" }>, "kind" | "words" | "touched">;
+type Said =
+  | Pick<Extract<Addendum, { kind: "answer" }>, "kind" | "to" | "answer" | "words">
+  | Pick<Extract<Addendum, { kind: "visit" }>, "kind" | "words" | "touched">;
 
 /** What came after the signed check-in: late findings, each answered with one tap, and the base's own visits. */
-export function AfterwardsPart({ afterwards, person, timeZone }: { afterwards: Afterwards; person: string; timeZone: string }) {
+export function AfterwardsPart({
+  afterwards,
+  person,
+  timeZone,
+}: {
+  afterwards: Afterwards;
+  person: string;
+  timeZone: string;
+}) {
   const t = useTranslations("after");
   const all = useTranslations();
   const router = useRouter();
@@ -23,8 +33,18 @@ export function AfterwardsPart({ afterwards, person, timeZone }: { afterwards: A
   const [fault, setFault] = useState<string | null>(null);
   const add = async (said: Said) => {
     try {
-      const addendum = { v: 1, id: uuid(), handover: afterwards.handover, at: new Date().toISOString(), by: { side: "base", person }, ...said };
-      await ask(`/api/handovers/${afterwards.handover}/addenda`, anything, { method: "POST", body: { addenda: [addendum] } });
+      const addendum = {
+        v: 1,
+        id: uuid(),
+        handover: afterwards.handover,
+        at: new Date().toISOString(),
+        by: { side: "base", person },
+        ...said,
+      };
+      await ask(`/api/handovers/${afterwards.handover}/addenda`, anything, {
+        method: "POST",
+        body: { addenda: [addendum] },
+      });
       setFault(null);
       setVisiting(false);
       router.refresh();
@@ -32,21 +52,32 @@ export function AfterwardsPart({ afterwards, person, timeZone }: { afterwards: A
       setFault(error instanceof ApiFault ? error.message : all("desk.no-signal"));
     }
   };
-  const answered = new Set(afterwards.addenda.flatMap(({ addendum }) => (addendum.kind === "answer" ? [addendum.to] : [])));
+  const answered = new Set(
+    afterwards.addenda.flatMap(({ addendum }) => (addendum.kind === "answer" ? [addendum.to] : [])),
+  );
   return (
     <Box display="grid" gap="3" justifyItems="start">
       <h3>{t("desk-title")}</h3>
       {afterwards.addenda.length === 0 && <p>{t("none")}</p>}
       <chakra.ul listStyleType="none" display="grid" gap="3" width="100%">
         {afterwards.addenda.map((each) => (
-          <chakra.li key={each.addendum.id} borderBottomWidth="1px" borderBottomStyle="solid" borderColor="line" paddingBottom="2">
+          <chakra.li
+            key={each.addendum.id}
+            borderBottomWidth="1px"
+            borderBottomStyle="solid"
+            borderColor="line"
+            paddingBottom="2"
+          >
             <AddendumWords kept={each} timeZone={timeZone} />
             {each.addendum.kind === "late-finding" && (
               <Box display="flex" flexWrap="wrap" gap="3" marginTop="2">
                 <PhotoStrip photos={each.addendum.photos} name={each.about?.name ?? t("finding")} />
                 {!answered.has(each.addendum.id) &&
                   answers.map((answer) => (
-                    <Button key={answer} onClick={() => void add({ kind: "answer", to: each.addendum.id, answer, words: "" })}>
+                    <Button
+                      key={answer}
+                      onClick={() => void add({ kind: "answer", to: each.addendum.id, answer, words: "" })}
+                    >
                       {t(`answer-${answer}`)}
                     </Button>
                   ))}
@@ -55,13 +86,32 @@ export function AfterwardsPart({ afterwards, person, timeZone }: { afterwards: A
           </chakra.li>
         ))}
       </chakra.ul>
-      {visiting ? <VisitForm afterwards={afterwards} fault={fault} onKeep={(said) => void add(said)} onBack={() => setVisiting(false)} /> : <Button onClick={() => setVisiting(true)}>{t("visit-open")}</Button>}
+      {visiting ? (
+        <VisitForm
+          afterwards={afterwards}
+          fault={fault}
+          onKeep={(said) => void add(said)}
+          onBack={() => setVisiting(false)}
+        />
+      ) : (
+        <Button onClick={() => setVisiting(true)}>{t("visit-open")}</Button>
+      )}
       {fault && !visiting && <p role="alert">{fault}</p>}
     </Box>
   );
 }
 
-function VisitForm({ afterwards, fault, onKeep, onBack }: { afterwards: Afterwards; fault: string | null; onKeep: (said: Said) => void; onBack: () => void }) {
+function VisitForm({
+  afterwards,
+  fault,
+  onKeep,
+  onBack,
+}: {
+  afterwards: Afterwards;
+  fault: string | null;
+  onKeep: (said: Said) => void;
+  onBack: () => void;
+}) {
   const t = useTranslations("after");
   const all = useTranslations();
   const [words, setWords] = useState("");
@@ -72,12 +122,18 @@ function VisitForm({ afterwards, fault, onKeep, onBack }: { afterwards: Afterwar
   const keep = () => {
     if (words.trim() === "") return setWrong(all("test.words-missing"));
     if (counted && !/^\d{1,4}$/.test(count.trim())) return setWrong(all("count.wrong", { most: 9999 }));
-    onKeep({ kind: "visit", words: words.trim(), touched: line === "" ? [] : [{ line, count: counted ? Number(count) : null }] });
+    onKeep({
+      kind: "visit",
+      words: words.trim(),
+      touched: line === "" ? [] : [{ line, count: counted ? Number(count) : null }],
+    });
   };
   return (
     <Box display="grid" gap="3" width="100%" maxWidth="40rem">
       <Field label={t("visit-what")} error={wrong ?? fault}>
-        {(ids) => <input {...ids} maxLength={1000} value={words} autoFocus onChange={(event) => setWords(event.target.value)} />}
+        {(ids) => (
+          <input {...ids} maxLength={1000} value={words} autoFocus onChange={(event) => setWords(event.target.value)} />
+        )}
       </Field>
       <Field label={t("visit-line")}>
         {(ids) => (
@@ -91,7 +147,13 @@ function VisitForm({ afterwards, fault, onKeep, onBack }: { afterwards: Afterwar
           </select>
         )}
       </Field>
-      {counted && <Field label={t("visit-count")}>{(ids) => <input {...ids} inputMode="numeric" value={count} onChange={(event) => setCount(event.target.value)} />}</Field>}
+      {counted && (
+        <Field label={t("visit-count")}>
+          {(ids) => (
+            <input {...ids} inputMode="numeric" value={count} onChange={(event) => setCount(event.target.value)} />
+          )}
+        </Field>
+      )}
       <Box display="flex" gap="3">
         <Button variant="solid" onClick={keep}>
           {t("visit-keep")}

@@ -19,13 +19,27 @@ interface Props {
   maySettle: boolean;
 }
 
-const figures = [["markFromMm", "mark-from"], ["markSingleFromMm", "mark-single"], ["lateHours", "late-hours"], ["objectDays", "object-days"], ["windLimitKn", "wind"]] as const;
+const figures = [
+  ["markFromMm", "mark-from"],
+  ["markSingleFromMm", "mark-single"],
+  ["lateHours", "late-hours"],
+  ["objectDays", "object-days"],
+  ["windLimitKn", "wind"],
+] as const;
 type Figure = (typeof figures)[number][0];
 /** Figures with decimals. */
-const measures = [["markToleranceM", "mark-tolerance"], ["markWorseFactor", "mark-worse"]] as const;
+const measures = [
+  ["markToleranceM", "mark-tolerance"],
+  ["markWorseFactor", "mark-worse"],
+] as const;
 type Measure = (typeof measures)[number][0];
 /** Limits that make sense for a whole fleet; those of batteries and tanks go by chemistry and size, and stand in each yacht's file. */
-const limits = [["belt", "tightBelowMm"], ["belt", "watchAboveMm"], ["belt", "stopAboveMm"], ["gas", "watchBelowPercent"]] as const;
+const limits = [
+  ["belt", "tightBelowMm"],
+  ["belt", "watchAboveMm"],
+  ["belt", "stopAboveMm"],
+  ["gas", "watchBelowPercent"],
+] as const;
 type Limit = (typeof limits)[number][1];
 
 /** A limit as it is typed: a number up to 999 with one decimal, or nothing. */
@@ -33,8 +47,12 @@ const isLimit = (typed: string) => /^(\d{1,3}(\.\d)?)?$/.test(typed.trim());
 
 function limitsOf(before: BaseRules["readingLimits"], numbers: Record<Limit, string>): BaseRules["readingLimits"] {
   // what was settled for other readings stays
-  const settled = Object.fromEntries(Object.entries(before).filter(([kind]) => !limits.some(([each]) => each === kind)));
-  for (const [kind, limit] of limits) if (isLimit(numbers[limit]) && numbers[limit].trim() !== "") settled[kind] = { ...settled[kind], [limit]: Number(numbers[limit]) };
+  const settled = Object.fromEntries(
+    Object.entries(before).filter(([kind]) => !limits.some(([each]) => each === kind)),
+  );
+  for (const [kind, limit] of limits)
+    if (isLimit(numbers[limit]) && numbers[limit].trim() !== "")
+      settled[kind] = { ...settled[kind], [limit]: Number(numbers[limit]) };
   return settled;
 }
 
@@ -46,13 +64,38 @@ export function BaseRulesPage({ rules, number, history, timeZone, maySettle }: P
   const [draft, setDraft] = useState(rules);
   const [why, setWhy] = useState("");
   const { fault, setFault, send } = useAsk();
-  const [numbers, setNumbers] = useState(() => Object.fromEntries(figures.map(([field]) => [field, String(rules[field] ?? usualRules[field])])) as Record<Figure, string>);
-  const [limitNumbers, setLimitNumbers] = useState(() => Object.fromEntries(limits.map(([kind, limit]) => [limit, String(rules.readingLimits[kind]?.[limit] ?? "")])) as Record<Limit, string>);
-  const [measured, setMeasured] = useState(() => Object.fromEntries(measures.map(([field]) => [field, String(rules[field] ?? usualRules[field])])) as Record<Measure, string>);
+  const [numbers, setNumbers] = useState(
+    () =>
+      Object.fromEntries(figures.map(([field]) => [field, String(rules[field] ?? usualRules[field])])) as Record<
+        Figure,
+        string
+      >,
+  );
+  const [limitNumbers, setLimitNumbers] = useState(
+    () =>
+      Object.fromEntries(
+        limits.map(([kind, limit]) => [limit, String(rules.readingLimits[kind]?.[limit] ?? "")]),
+      ) as Record<Limit, string>,
+  );
+  const [measured, setMeasured] = useState(
+    () =>
+      Object.fromEntries(measures.map(([field]) => [field, String(rules[field] ?? usualRules[field])])) as Record<
+        Measure,
+        string
+      >,
+  );
   const isMeasure = (typed: string) => /^\d{1,2}(\.\d{1,2})?$/.test(typed.trim());
-  const wanted = { ...draft, ...Object.fromEntries(measures.map(([field]) => [field, Number(measured[field])])), readingLimits: limitsOf(rules.readingLimits, limitNumbers), ...Object.fromEntries(figures.map(([field]) => [field, Number(numbers[field])])) };
+  const wanted = {
+    ...draft,
+    ...Object.fromEntries(measures.map(([field]) => [field, Number(measured[field])])),
+    readingLimits: limitsOf(rules.readingLimits, limitNumbers),
+    ...Object.fromEntries(figures.map(([field]) => [field, Number(numbers[field])])),
+  };
   // what cannot be read as a number is changed too, and refused when it is to be settled
-  const isReadable = figures.every(([field]) => Number.isFinite(wanted[field])) && limits.every(([, limit]) => isLimit(limitNumbers[limit])) && measures.every(([field]) => isMeasure(measured[field]));
+  const isReadable =
+    figures.every(([field]) => Number.isFinite(wanted[field])) &&
+    limits.every(([, limit]) => isLimit(limitNumbers[limit])) &&
+    measures.every(([field]) => isMeasure(measured[field]));
   const isChanged = !isReadable || canonicalJson(wanted) !== canonicalJson(rules);
   const settle = async () => {
     setFault(null);
@@ -67,13 +110,37 @@ export function BaseRulesPage({ rules, number, history, timeZone, maySettle }: P
     if (typeof value === "boolean") return t(value ? "yes" : "no");
     if (field === "expectedShown") return t(those.expectedShown);
     if (field === "neverLetGo") return those.neverLetGo.map((matter) => all(`matter.${matter}`)).join(", ");
-    if (field === "readingLimits") return limits.flatMap(([kind, limit]) => (those.readingLimits[kind]?.[limit] === undefined ? [] : [`${t(`limit-${limit}`)} ${those.readingLimits[kind][limit]}`])).join(", ") || t("limits-none");
+    if (field === "readingLimits")
+      return (
+        limits
+          .flatMap(([kind, limit]) =>
+            those.readingLimits[kind]?.[limit] === undefined
+              ? []
+              : [`${t(`limit-${limit}`)} ${those.readingLimits[kind][limit]}`],
+          )
+          .join(", ") || t("limits-none")
+      );
     return String(value);
   };
-  const names = { walkAlone: "walk-alone", expectedShown: "expected-shown", neverLetGo: "never", readingLimits: "limits", ...Object.fromEntries([...figures, ...measures]) } as unknown as Partial<Record<keyof BaseRules, "walk-alone">>;
+  const names = {
+    walkAlone: "walk-alone",
+    expectedShown: "expected-shown",
+    neverLetGo: "never",
+    readingLimits: "limits",
+    ...Object.fromEntries([...figures, ...measures]),
+  } as unknown as Partial<Record<keyof BaseRules, "walk-alone">>;
   const whatChanged = (now: BaseRules, before: BaseRules) =>
-    (Object.keys(names) as (keyof BaseRules)[]).flatMap((field) => (canonicalJson(now[field]) === canonicalJson(before[field]) ? [] : [`${t(names[field] ?? "walk-alone")}: ${said(before, field)} → ${said(now, field)}`])).join("; ");
-  const yesNo = [{ value: "yes", word: t("yes") }, { value: "no", word: t("no") }] as const;
+    (Object.keys(names) as (keyof BaseRules)[])
+      .flatMap((field) =>
+        canonicalJson(now[field]) === canonicalJson(before[field])
+          ? []
+          : [`${t(names[field] ?? "walk-alone")}: ${said(before, field)} → ${said(now, field)}`],
+      )
+      .join("; ");
+  const yesNo = [
+    { value: "yes", word: t("yes") },
+    { value: "no", word: t("no") },
+  ] as const;
   return (
     <chakra.main padding={{ base: "4", md: "7" }} display="grid" gap="5" alignContent="start" maxWidth="60rem">
       <Box>
@@ -83,23 +150,47 @@ export function BaseRulesPage({ rules, number, history, timeZone, maySettle }: P
       <section>
         <h2>{t("walk-alone")}</h2>
         <p>{t("walk-alone-words")}</p>
-        <Choice label={t("walk-alone")} value={draft.walkAlone ? "yes" : "no"} options={[...yesNo]} onChoose={(value) => setDraft({ ...draft, walkAlone: value === "yes" })} />
+        <Choice
+          label={t("walk-alone")}
+          value={draft.walkAlone ? "yes" : "no"}
+          options={[...yesNo]}
+          onChoose={(value) => setDraft({ ...draft, walkAlone: value === "yes" })}
+        />
       </section>
       <chakra.section display="grid" gap="3">
         <h2>{t("handovers")}</h2>
         <p>
           <strong>{t("expected-shown")}.</strong> {t("expected-words")}
         </p>
-        <Choice label={t("expected-shown")} value={draft.expectedShown} options={(["after", "before"] as const).map((value) => ({ value, word: t(value) }))} onChoose={(expectedShown) => setDraft({ ...draft, expectedShown })} />
+        <Choice
+          label={t("expected-shown")}
+          value={draft.expectedShown}
+          options={(["after", "before"] as const).map((value) => ({ value, word: t(value) }))}
+          onChoose={(expectedShown) => setDraft({ ...draft, expectedShown })}
+        />
         <Box display="grid" gridTemplateColumns={{ base: "1fr", md: "1fr 1fr" }} gap="3">
           {figures.map(([field, word]) => (
             <Field key={field} label={t(word)}>
-              {(ids) => <input {...ids} inputMode="numeric" value={numbers[field]} onChange={(event) => setNumbers({ ...numbers, [field]: event.target.value })} />}
+              {(ids) => (
+                <input
+                  {...ids}
+                  inputMode="numeric"
+                  value={numbers[field]}
+                  onChange={(event) => setNumbers({ ...numbers, [field]: event.target.value })}
+                />
+              )}
             </Field>
           ))}
           {measures.map(([field, word]) => (
             <Field key={field} label={t(word)}>
-              {(ids) => <input {...ids} inputMode="decimal" value={measured[field]} onChange={(event) => setMeasured({ ...measured, [field]: event.target.value })} />}
+              {(ids) => (
+                <input
+                  {...ids}
+                  inputMode="decimal"
+                  value={measured[field]}
+                  onChange={(event) => setMeasured({ ...measured, [field]: event.target.value })}
+                />
+              )}
             </Field>
           ))}
         </Box>
@@ -110,7 +201,14 @@ export function BaseRulesPage({ rules, number, history, timeZone, maySettle }: P
         <Box display="grid" gridTemplateColumns={{ base: "1fr", md: "1fr 1fr" }} gap="3">
           {limits.map(([, limit]) => (
             <Field key={limit} label={t(`limit-${limit}`)}>
-              {(ids) => <input {...ids} inputMode="decimal" value={limitNumbers[limit]} onChange={(event) => setLimitNumbers({ ...limitNumbers, [limit]: event.target.value })} />}
+              {(ids) => (
+                <input
+                  {...ids}
+                  inputMode="decimal"
+                  value={limitNumbers[limit]}
+                  onChange={(event) => setLimitNumbers({ ...limitNumbers, [limit]: event.target.value })}
+                />
+              )}
             </Field>
           ))}
         </Box>
@@ -125,7 +223,14 @@ export function BaseRulesPage({ rules, number, history, timeZone, maySettle }: P
                 type="checkbox"
                 checked={draft.neverLetGo.includes(matter)}
                 disabled={!maySettle}
-                onChange={(event) => setDraft({ ...draft, neverLetGo: matters.filter((each) => (each === matter ? event.target.checked : draft.neverLetGo.includes(each))) })}
+                onChange={(event) =>
+                  setDraft({
+                    ...draft,
+                    neverLetGo: matters.filter((each) =>
+                      each === matter ? event.target.checked : draft.neverLetGo.includes(each),
+                    ),
+                  })
+                }
               />
               {all(`matter.${matter}`)}
             </chakra.label>

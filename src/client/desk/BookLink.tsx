@@ -8,7 +8,8 @@ interface Link {
   path: string;
   pin: string;
 }
-const isLink: Check<Link> = (value): value is Link => typeof (value as Link | null)?.path === "string" && typeof (value as Link | null)?.pin === "string";
+const isLink: Check<Link> = (value): value is Link =>
+  typeof (value as Link | null)?.path === "string" && typeof (value as Link | null)?.pin === "string";
 
 /** Makes the charter's private link. It is shown once; an earlier one stops working. */
 export function BookLink({ charterId }: { charterId: string }) {
@@ -27,7 +28,16 @@ export function BookLink({ charterId }: { charterId: string }) {
     <Box display="grid" gap="2" justifyItems="start">
       <Button onClick={make}>{t("make-link")}</Button>
       {link ? (
-        <Box as="div" role="status" borderLeftWidth="6px" borderLeftStyle="solid" borderColor="kelp" background="soft" padding="3" overflowWrap="anywhere">
+        <Box
+          as="div"
+          role="status"
+          borderLeftWidth="6px"
+          borderLeftStyle="solid"
+          borderColor="kelp"
+          background="soft"
+          padding="3"
+          overflowWrap="anywhere"
+        >
           <p>{t("link-once")}</p>
           <p>
             <a href={link.path}>

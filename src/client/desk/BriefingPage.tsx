@@ -39,11 +39,28 @@ interface Props {
 }
 
 /** The briefer's half page: what changed on her, what is odd, what this crew got wrong or asks, what the last crew called about. */
-export function BriefingPage({ stay, file, since, minutes, studied, lastCalls, calls, timeZone, topics, questions, farBelow, experience, own, marks, checks }: Props) {
+export function BriefingPage({
+  stay,
+  file,
+  since,
+  minutes,
+  studied,
+  lastCalls,
+  calls,
+  timeZone,
+  topics,
+  questions,
+  farBelow,
+  experience,
+  own,
+  marks,
+  checks,
+}: Props) {
   const t = useTranslations();
   const format = useFormatter();
   const day = (instant: string) => format.dateTime(new Date(instant), { day: "numeric", month: "long", timeZone });
-  const title = (topic: string | null) => say(topics.find((each) => each.topic.id === topic)?.topic.title ?? { en: topic ?? "" }, "en");
+  const title = (topic: string | null) =>
+    say(topics.find((each) => each.topic.id === topic)?.topic.title ?? { en: topic ?? "" }, "en");
   const wrong = questions.filter((question) => checks[question.id]?.right === false);
   const handsOn = topics.filter((each) => each.depth === "hands-on");
   const toShow = topics.filter((each) => marks[each.topic.id] === "ask");
@@ -53,14 +70,28 @@ export function BriefingPage({ stay, file, since, minutes, studied, lastCalls, c
         <Box>
           <h1>{t("half.title", { yacht: stay.yachtName })}</h1>
           <p>
-            <Link href={`/charters/${stay.reference}`}>{stay.reference}</Link> · {stay.skipper} · {t("today.aboard", { aboard: stay.aboard })} · {t("half.minutes", { minutes })}
+            <Link href={`/charters/${stay.reference}`}>{stay.reference}</Link> · {stay.skipper} ·{" "}
+            {t("today.aboard", { aboard: stay.aboard })} · {t("half.minutes", { minutes })}
           </p>
           <p>
             {studied
-              ? t("half.studied", { right: Object.values(checks).filter((check) => check.right).length, answered: Object.keys(checks).length, asked: questions.length, understood: Object.values(marks).filter((mark) => mark === "understood").length })
+              ? t("half.studied", {
+                  right: Object.values(checks).filter((check) => check.right).length,
+                  answered: Object.keys(checks).length,
+                  asked: questions.length,
+                  understood: Object.values(marks).filter((mark) => mark === "understood").length,
+                })
               : t("half.not-studied")}
           </p>
-          {experience && <p>{t("half.experience", { longestM: experience.longestM, weeks: experience.weeks, language: experience.language })}</p>}
+          {experience && (
+            <p>
+              {t("half.experience", {
+                longestM: experience.longestM,
+                weeks: experience.weeks,
+                language: experience.language,
+              })}
+            </p>
+          )}
         </Box>
         <Box display="flex" gap="3">
           <OpenHandover stayId={stay.stayId} kind="check-in" label={t("today.do-walk")} screen="walk" />
@@ -68,20 +99,53 @@ export function BriefingPage({ stay, file, since, minutes, studied, lastCalls, c
       </Box>
       {farBelow && <OddNote title={t("below.title")}>{farBelowWords(t, farBelow)}</OddNote>}
       <Box display="grid" gridTemplateColumns={{ base: "minmax(0,1fr)", md: "1fr 1fr" }} gap="0 40px">
-        <Part title={since ? t("half.changed", { at: day(since.at), revision: since.revision }) : t("half.first-time")} empty={t(since ? "half.nothing-changed" : "half.all-new")} lines={since?.changes.map((change) => changeWords(t, change)) ?? []} />
-        <Part title={t("half.odd")} empty={t("half.nothing-odd")} lines={Object.values(file.oddities).map((oddity) => `${say(file.places[oddity.place]?.name ?? { en: oddity.place }, "en")}: ${sayOf(file, oddity.words)}`)} />
+        <Part
+          title={since ? t("half.changed", { at: day(since.at), revision: since.revision }) : t("half.first-time")}
+          empty={t(since ? "half.nothing-changed" : "half.all-new")}
+          lines={since?.changes.map((change) => changeWords(t, change)) ?? []}
+        />
+        <Part
+          title={t("half.odd")}
+          empty={t("half.nothing-odd")}
+          lines={Object.values(file.oddities).map(
+            (oddity) =>
+              `${say(file.places[oddity.place]?.name ?? { en: oddity.place }, "en")}: ${sayOf(file, oddity.words)}`,
+          )}
+        />
         <Part
           title={t("half.wrong")}
           empty={t("half.nothing-wrong")}
           lines={wrong.map((question) => {
             const right = question.options.find((option) => option.id === question.right);
-            return t("half.wrong-line", { question: questionWords(t, question), right: right ? optionWords(t, right.words) : "" });
+            return t("half.wrong-line", {
+              question: questionWords(t, question),
+              right: right ? optionWords(t, right.words) : "",
+            });
           })}
         />
-        <Part title={t("half.asks")} empty={t("half.nothing-asked")} lines={[...own.map((question) => `${title(question.topic)}: ${question.words}`), ...toShow.map((each) => t("half.show", { topic: say(each.topic.title, "en") }))]} />
-        <Part title={t("half.hands-on")} empty={t("half.nothing-hands-on")} lines={handsOn.map((each) => `${say(each.topic.title, "en")}: ${depthReasonWords(t, each.reasons)}`)} />
-        <Part title={t("half.last-calls")} empty={t("half.no-calls")} lines={lastCalls.map((call) => (call.topic ? `${title(call.topic)}: ${call.words}` : call.words))} />
-        <CallNotes stayId={stay.stayId} calls={calls} topics={topics.map((each) => ({ id: each.topic.id, title: say(each.topic.title, "en") }))} />
+        <Part
+          title={t("half.asks")}
+          empty={t("half.nothing-asked")}
+          lines={[
+            ...own.map((question) => `${title(question.topic)}: ${question.words}`),
+            ...toShow.map((each) => t("half.show", { topic: say(each.topic.title, "en") })),
+          ]}
+        />
+        <Part
+          title={t("half.hands-on")}
+          empty={t("half.nothing-hands-on")}
+          lines={handsOn.map((each) => `${say(each.topic.title, "en")}: ${depthReasonWords(t, each.reasons)}`)}
+        />
+        <Part
+          title={t("half.last-calls")}
+          empty={t("half.no-calls")}
+          lines={lastCalls.map((call) => (call.topic ? `${title(call.topic)}: ${call.words}` : call.words))}
+        />
+        <CallNotes
+          stayId={stay.stayId}
+          calls={calls}
+          topics={topics.map((each) => ({ id: each.topic.id, title: say(each.topic.title, "en") }))}
+        />
       </Box>
     </chakra.main>
   );
@@ -89,7 +153,16 @@ export function BriefingPage({ stay, file, since, minutes, studied, lastCalls, c
 
 function Part({ title, lines, empty }: { title: string; lines: string[]; empty: string }) {
   return (
-    <Box as="section" borderTopWidth="2px" borderTopStyle="solid" borderColor="kelp" paddingBlock="4" display="grid" gap="2" alignContent="start">
+    <Box
+      as="section"
+      borderTopWidth="2px"
+      borderTopStyle="solid"
+      borderColor="kelp"
+      paddingBlock="4"
+      display="grid"
+      gap="2"
+      alignContent="start"
+    >
       <h2>{title}</h2>
       {lines.length === 0 && <p>{empty}</p>}
       <ul className={styles.points}>

@@ -8,7 +8,15 @@ import { useAsk } from "./useAsk";
 import styles from "./Desk.module.css";
 
 /** What this crew called about, and a line to note another call: it stands on the next briefer's half page. */
-export function CallNotes({ stayId, calls, topics }: { stayId: string; calls: CallView[]; topics: { id: string; title: string }[] }) {
+export function CallNotes({
+  stayId,
+  calls,
+  topics,
+}: {
+  stayId: string;
+  calls: CallView[];
+  topics: { id: string; title: string }[];
+}) {
   const t = useTranslations("half");
   const [words, setWords] = useState("");
   const [topic, setTopic] = useState("");
@@ -17,7 +25,16 @@ export function CallNotes({ stayId, calls, topics }: { stayId: string; calls: Ca
     if (await send(`/api/stays/${stayId}/calls`, { topic: topic === "" ? null : topic, words })) setWords("");
   };
   return (
-    <Box as="section" borderTopWidth="2px" borderTopStyle="solid" borderColor="kelp" paddingBlock="4" display="grid" gap="3" alignContent="start">
+    <Box
+      as="section"
+      borderTopWidth="2px"
+      borderTopStyle="solid"
+      borderColor="kelp"
+      paddingBlock="4"
+      display="grid"
+      gap="3"
+      alignContent="start"
+    >
       <h2>{t("calls")}</h2>
       <ul className={styles.points}>
         {calls.map((call) => (

@@ -42,11 +42,34 @@ interface Props {
 }
 
 /** One charter: who, when, its money terms, its handovers and records, and the one next thing. */
-export function CharterPage({ row, timeZone, currency, deposit, crew, defects, forecast, windLimitKn, roles, afterwards, me, messages }: Props) {
+export function CharterPage({
+  row,
+  timeZone,
+  currency,
+  deposit,
+  crew,
+  defects,
+  forecast,
+  windLimitKn,
+  roles,
+  afterwards,
+  me,
+  messages,
+}: Props) {
   const t = useTranslations();
   const format = useFormatter();
   const { stay } = row;
-  const at = (instant: string) => format.dateTime(new Date(instant), { weekday: "short", day: "numeric", month: "short", year: "numeric", hour: "2-digit", minute: "2-digit", hourCycle: "h23", timeZone });
+  const at = (instant: string) =>
+    format.dateTime(new Date(instant), {
+      weekday: "short",
+      day: "numeric",
+      month: "short",
+      year: "numeric",
+      hour: "2-digit",
+      minute: "2-digit",
+      hourCycle: "h23",
+      timeZone,
+    });
   const money = (minor: number) => formatMoney(minor, currency, "en");
   const { terms } = stay;
   return (
@@ -57,7 +80,8 @@ export function CharterPage({ row, timeZone, currency, deposit, crew, defects, f
             {stay.yachtName}, {stay.reference}
           </h1>
           <p>
-            {at(stay.startsAt)} – {at(stay.endsAt)} · {t("today.aboard", { aboard: stay.aboard })} · {t("today.berth", { berth: stay.berth })}
+            {at(stay.startsAt)} – {at(stay.endsAt)} · {t("today.aboard", { aboard: stay.aboard })} ·{" "}
+            {t("today.berth", { berth: stay.berth })}
           </p>
           <Box marginTop="2">
             <Chip verdict={row.verdict}>{t(`today.know-${row.next}`, { recorded: row.recorded })}</Chip>
@@ -72,7 +96,9 @@ export function CharterPage({ row, timeZone, currency, deposit, crew, defects, f
           </p>
         </Box>
         <Box display="flex" flexWrap="wrap" gap="3">
-          {row.next !== "hold-deposit" && <NextAction stayId={stay.stayId} reference={stay.reference} next={row.next} />}
+          {row.next !== "hold-deposit" && (
+            <NextAction stayId={stay.stayId} reference={stay.reference} next={row.next} />
+          )}
         </Box>
       </Box>
       <Box display="grid" gridTemplateColumns={{ base: "minmax(0,1fr)", md: "1fr 1fr" }} gap="0 40px">
@@ -88,15 +114,26 @@ export function CharterPage({ row, timeZone, currency, deposit, crew, defects, f
             {money(terms.deposit.amountMinor)}, {t(`charter.how-${terms.deposit.how}`)}
           </Pair>
           <Pair label={t("charter.held")}>{money(stay.heldMinor)}</Pair>
-          <Pair label={t("charter.waiver")}>{terms.waiver ? t("charter.waiver-words", { excess: money(terms.waiver.excessMinor) }) : t("charter.no-waiver")}</Pair>
+          <Pair label={t("charter.waiver")}>
+            {terms.waiver
+              ? t("charter.waiver-words", { excess: money(terms.waiver.excessMinor) })
+              : t("charter.no-waiver")}
+          </Pair>
           {deposit.map((event) => (
             <p key={`${event.kind} ${event.at} ${event.amountMinor}`}>
-              {at(event.at)}: {money(event.amountMinor)} {t(`deposit.${event.kind}`, { how: terms.deposit.how })} {event.reference}
+              {at(event.at)}: {money(event.amountMinor)} {t(`deposit.${event.kind}`, { how: terms.deposit.how })}{" "}
+              {event.reference}
             </p>
           ))}
           {row.next === "hold-deposit" &&
             (notedByHand(terms.deposit.how) ? (
-              <ReceiveDeposit key={stay.heldMinor} stayId={stay.stayId} how={terms.deposit.how} openMinor={terms.deposit.amountMinor - stay.heldMinor} currency={currency} />
+              <ReceiveDeposit
+                key={stay.heldMinor}
+                stayId={stay.stayId}
+                how={terms.deposit.how}
+                openMinor={terms.deposit.amountMinor - stay.heldMinor}
+                currency={currency}
+              />
             ) : (
               <HoldDeposit stayId={stay.stayId} amount={money(terms.deposit.amountMinor)} />
             ))}
@@ -112,7 +149,11 @@ export function CharterPage({ row, timeZone, currency, deposit, crew, defects, f
           {defects.length > 0 && (
             <>
               <h3>{t("work.title")}</h3>
-              <DefectList defects={defects} timeZone={timeZone} mayWork={roles.some((role) => role === "technician" || role === "manager")} />
+              <DefectList
+                defects={defects}
+                timeZone={timeZone}
+                mayWork={roles.some((role) => role === "technician" || role === "manager")}
+              />
             </>
           )}
         </Part>
@@ -124,8 +165,19 @@ export function CharterPage({ row, timeZone, currency, deposit, crew, defects, f
               {!handover && kind === "check-in" && row.next === "hold-deposit" && (
                 // the deposit keeps her alongside, it does not keep people from beginning
                 <Box display="flex" flexWrap="wrap" gap="3">
-                  <OpenHandover stayId={stay.stayId} kind="check-in" label={t("today.do-start-check-in")} main={false} />
-                  <OpenHandover stayId={stay.stayId} kind="check-in" label={t("today.do-walk")} main={false} screen="walk" />
+                  <OpenHandover
+                    stayId={stay.stayId}
+                    kind="check-in"
+                    label={t("today.do-start-check-in")}
+                    main={false}
+                  />
+                  <OpenHandover
+                    stayId={stay.stayId}
+                    kind="check-in"
+                    label={t("today.do-walk")}
+                    main={false}
+                    screen="walk"
+                  />
                 </Box>
               )}
               {!handover && kind === "check-out" && row.next === "under-way" && (
@@ -144,8 +196,17 @@ export function CharterPage({ row, timeZone, currency, deposit, crew, defects, f
               {handover?.sealedAt && (
                 <>
                   <p>{t("charter.signed", { at: at(handover.sealedAt) })}</p>
-                  {kind === "check-in" && afterwards && <AfterwardsPart afterwards={afterwards} person={me} timeZone={timeZone} />}
-                  {handover.seals.length > 1 && <TwoRecords handover={handover.id} seals={handover.seals} mayChoose={roles.includes("manager")} at={at} />}
+                  {kind === "check-in" && afterwards && (
+                    <AfterwardsPart afterwards={afterwards} person={me} timeZone={timeZone} />
+                  )}
+                  {handover.seals.length > 1 && (
+                    <TwoRecords
+                      handover={handover.id}
+                      seals={handover.seals}
+                      mayChoose={roles.includes("manager")}
+                      at={at}
+                    />
+                  )}
                   {handover.late > 0 && <Chip verdict="watch">{t("today.late", { late: handover.late })}</Chip>}
                   <Box display="flex" flexWrap="wrap" gap="3">
                     <Button asChild>
@@ -195,9 +256,18 @@ function PrepPart({ row: { stay }, at }: { row: TodayRow; at: (instant: string) 
   const prep = stay.handovers.find((each) => each.kind === "prep");
   return (
     <>
-      <p>{!prep ? t("none") : `${t("begun", { at: at(prep.openedAt), entries: prep.entries })} ${prep.prepDone ? t("was-done") : ""}`}</p>
+      <p>
+        {!prep
+          ? t("none")
+          : `${t("begun", { at: at(prep.openedAt), entries: prep.entries })} ${prep.prepDone ? t("was-done") : ""}`}
+      </p>
       <div>
-        <OpenHandover stayId={stay.stayId} kind="prep" label={t(!prep ? "open" : prep.prepDone ? "look" : "go-on")} main={false} />
+        <OpenHandover
+          stayId={stay.stayId}
+          kind="prep"
+          label={t(!prep ? "open" : prep.prepDone ? "look" : "go-on")}
+          main={false}
+        />
       </div>
     </>
   );
@@ -205,7 +275,16 @@ function PrepPart({ row: { stay }, at }: { row: TodayRow; at: (instant: string) 
 
 function Part({ title, children }: { title: string; children: ReactNode }) {
   return (
-    <Box as="section" borderTopWidth="2px" borderTopStyle="solid" borderColor="kelp" paddingBlock="4" display="grid" gap="3" alignContent="start">
+    <Box
+      as="section"
+      borderTopWidth="2px"
+      borderTopStyle="solid"
+      borderColor="kelp"
+      paddingBlock="4"
+      display="grid"
+      gap="3"
+      alignContent="start"
+    >
       <h2>{title}</h2>
       {children}
     </Box>

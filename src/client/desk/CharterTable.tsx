@@ -14,14 +14,19 @@ export function CharterTable({ rows, timeZone }: { rows: TodayRow[]; timeZone: s
   const format = useFormatter();
   const [asked, setAsked] = useState("");
   const wanted = asked.trim().toLowerCase();
-  const shown = rows.filter(({ stay }) => `${stay.reference} ${stay.yachtName} ${stay.skipper}`.toLowerCase().includes(wanted));
-  const day = (at: string) => format.dateTime(new Date(at), { day: "numeric", month: "short", year: "numeric", timeZone });
+  const shown = rows.filter(({ stay }) =>
+    `${stay.reference} ${stay.yachtName} ${stay.skipper}`.toLowerCase().includes(wanted),
+  );
+  const day = (at: string) =>
+    format.dateTime(new Date(at), { day: "numeric", month: "short", year: "numeric", timeZone });
   return (
     <chakra.main padding={{ base: "4", md: "7" }} display="grid" gap="4" alignContent="start">
       <Box display="flex" flexWrap="wrap" justifyContent="space-between" alignItems="flex-end" gap="4">
         <h1>{t("desk.charters")}</h1>
         <Box width="min(100%, 20rem)">
-          <Field label={t("charter.find")}>{(ids) => <Input {...ids} type="search" value={asked} onChange={(event) => setAsked(event.target.value)} />}</Field>
+          <Field label={t("charter.find")}>
+            {(ids) => <Input {...ids} type="search" value={asked} onChange={(event) => setAsked(event.target.value)} />}
+          </Field>
         </Box>
       </Box>
       <table className={styles.table} aria-label={t("desk.charters")}>

@@ -31,7 +31,20 @@ export function ClassPage({ slug, name, revision, publishedAt, by, why, timeZone
         <h1>{t("title", { name })}</h1>
         <p>
           {publishedAt
-            ? t("stands", { revision, at: format.dateTime(new Date(publishedAt), { day: "numeric", month: "long", year: "numeric", hour: "2-digit", minute: "2-digit", hourCycle: "h23", timeZone }), by: by ?? "", why })
+            ? t("stands", {
+                revision,
+                at: format.dateTime(new Date(publishedAt), {
+                  day: "numeric",
+                  month: "long",
+                  year: "numeric",
+                  hour: "2-digit",
+                  minute: "2-digit",
+                  hourCycle: "h23",
+                  timeZone,
+                }),
+                by: by ?? "",
+                why,
+              })
             : t("first", { revision })}
         </p>
         <p>{t("words")}</p>
@@ -55,16 +68,29 @@ export function ClassPage({ slug, name, revision, publishedAt, by, why, timeZone
               </th>
               <td>{fleet("revision", { revision: sister.revision })}</td>
               <td>
-                <Chip verdict={sister.isBehind ? "watch" : "fine"}>{t(sister.isBehind ? "draft-waits" : "newest")}</Chip>
+                <Chip verdict={sister.isBehind ? "watch" : "fine"}>
+                  {t(sister.isBehind ? "draft-waits" : "newest")}
+                </Chip>
               </td>
             </tr>
           ))}
         </tbody>
       </table>
-      <Box as="section" borderTopWidth="2px" borderTopStyle="solid" borderColor="kelp" paddingTop="4" display="grid" gap="3" aria-label={t("file")}>
+      <Box
+        as="section"
+        borderTopWidth="2px"
+        borderTopStyle="solid"
+        borderColor="kelp"
+        paddingTop="4"
+        display="grid"
+        gap="3"
+        aria-label={t("file")}
+      >
         <h2>{t("file")}</h2>
         <p>
-          <Link href={`/fleet/class/${slug}/edit`}>{t("edit")}</Link> · <a href={`/api/classes/${slug}/file.json`}>{fleet("take-out", { revision })}</a> · <a href="/api/schemas/yacht-file.json">{fleet("schema")}</a>
+          <Link href={`/fleet/class/${slug}/edit`}>{t("edit")}</Link> ·{" "}
+          <a href={`/api/classes/${slug}/file.json`}>{fleet("take-out", { revision })}</a> ·{" "}
+          <a href="/api/schemas/yacht-file.json">{fleet("schema")}</a>
         </p>
         <ReviewFile of="classes" slug={slug} mayPublish={mayPublish} />
       </Box>

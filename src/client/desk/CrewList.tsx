@@ -20,25 +20,79 @@ export function CrewList({ stayId, aboard, crew }: { stayId: string; aboard: num
   const { fault, setFault, send } = useAsk();
   const kept = async () => {
     const told = (rows ?? []).filter((row) => row.name.trim() !== "" || row.weight.trim() !== "");
-    const wrong = told.findIndex((row) => row.name.trim() === "" || !/^\d{1,3}$/.test(row.weight.trim()) || Number(row.weight) < 3 || Number(row.weight) > 300);
+    const wrong = told.findIndex(
+      (row) =>
+        row.name.trim() === "" ||
+        !/^\d{1,3}$/.test(row.weight.trim()) ||
+        Number(row.weight) < 3 ||
+        Number(row.weight) > 300,
+    );
     if (wrong >= 0) return setFault(t("wrong", { row: wrong + 1 }));
-    if (await send(`/api/stays/${stayId}/crew`, { crew: told.map((row) => ({ name: row.name.trim(), weightKg: Number(row.weight) })) })) setRows(null);
+    if (
+      await send(`/api/stays/${stayId}/crew`, {
+        crew: told.map((row) => ({ name: row.name.trim(), weightKg: Number(row.weight) })),
+      })
+    )
+      setRows(null);
   };
   if (!rows) {
     return (
       <Box display="grid" gap="2" justifyItems="start">
-        <p>{crew.length === 0 ? t("none", { aboard }) : t("sum", { told: crew.length, aboard, weights: crew.map((member) => member.weightKg).sort((a, b) => a - b).join(", ") })}</p>
-        <Button onClick={() => setRows(Array.from({ length: aboard }, (_, i) => ({ name: crew[i]?.name ?? "", weight: crew[i] ? String(crew[i].weightKg) : "" })))}>{t("open")}</Button>
+        <p>
+          {crew.length === 0
+            ? t("none", { aboard })
+            : t("sum", {
+                told: crew.length,
+                aboard,
+                weights: crew
+                  .map((member) => member.weightKg)
+                  .sort((a, b) => a - b)
+                  .join(", "),
+              })}
+        </p>
+        <Button
+          onClick={() =>
+            setRows(
+              Array.from({ length: aboard }, (_, i) => ({
+                name: crew[i]?.name ?? "",
+                weight: crew[i] ? String(crew[i].weightKg) : "",
+              })),
+            )
+          }
+        >
+          {t("open")}
+        </Button>
       </Box>
     );
   }
-  const change = (index: number, field: Partial<Row>) => setRows(rows.map((row, i) => (i === index ? { ...row, ...field } : row)));
+  const change = (index: number, field: Partial<Row>) =>
+    setRows(rows.map((row, i) => (i === index ? { ...row, ...field } : row)));
   return (
     <Box display="grid" gap="2">
       {rows.map((row, index) => (
         <Box key={index} display="grid" gridTemplateColumns="minmax(0, 1fr) 7rem" gap="3">
-          <Field label={t("name", { number: index + 1 })}>{(ids) => <input {...ids} maxLength={120} autoComplete="off" value={row.name} onChange={(event) => change(index, { name: event.target.value })} />}</Field>
-          <Field label={t("weight")}>{(ids) => <input {...ids} inputMode="numeric" autoComplete="off" value={row.weight} onChange={(event) => change(index, { weight: event.target.value })} />}</Field>
+          <Field label={t("name", { number: index + 1 })}>
+            {(ids) => (
+              <input
+                {...ids}
+                maxLength={120}
+                autoComplete="off"
+                value={row.name}
+                onChange={(event) => change(index, { name: event.target.value })}
+              />
+            )}
+          </Field>
+          <Field label={t("weight")}>
+            {(ids) => (
+              <input
+                {...ids}
+                inputMode="numeric"
+                autoComplete="off"
+                value={row.weight}
+                onChange={(event) => change(index, { weight: event.target.value })}
+              />
+            )}
+          </Field>
         </Box>
       ))}
       <Fault words={fault} />

@@ -18,13 +18,22 @@ const remedies = ["repair", "replace"] as const;
 const months = (text: string) => (/^\d{1,4}$/.test(text.trim()) ? Number(text) : null);
 
 /** Whose a difference is, what it costs, and why: with the price list at hand, a range where the price is not fixed, and the reasons that have to be written down. */
-export function DecisionForm({ item, screen, isManager }: { item: SettlementItem; screen: SettlementScreen; isManager: boolean }) {
+export function DecisionForm({
+  item,
+  screen,
+  isManager,
+}: {
+  item: SettlementItem;
+  screen: SettlementScreen;
+  isManager: boolean;
+}) {
   const t = useTranslations("settle");
   const words = useTranslations();
   const { fault: refused, busy, send } = useAsk();
   const { line, difference, decided } = item.proposal;
   const { currency, prices } = screen;
-  const typed = (minor: number | undefined) => (minor ? (minor / 10 ** minorDigits(currency)).toFixed(minorDigits(currency)).replace(/\.00$/, "") : "");
+  const typed = (minor: number | undefined) =>
+    minor ? (minor / 10 ** minorDigits(currency)).toFixed(minorDigits(currency)).replace(/\.00$/, "") : "";
   const [charge, setCharge] = useState(line !== null);
   const hasCause = difference.kind !== "reading-changed";
   const isDamage = difference.kind !== "missing" && difference.kind !== "consumed" && hasCause;
@@ -40,7 +49,9 @@ export function DecisionForm({ item, screen, isManager }: { item: SettlementItem
   const [priced, setPriced] = useState<string | null>(null);
   const [disputed, setDisputed] = useState(fuel?.doubt === undefined && (line?.disputed ?? false));
   const [believed, setBelieved] = useState(false);
-  const [negligence, setNegligence] = useState(line !== null && "grossNegligence" in line && line.grossNegligence === true);
+  const [negligence, setNegligence] = useState(
+    line !== null && "grossNegligence" in line && line.grossNegligence === true,
+  );
   const [goodwill, setGoodwill] = useState(typed(line?.goodwillMinor));
   const [why, setWhy] = useState(item.why);
   const [fault, setFault] = useState<{ field: string; words: string } | null>(null);
@@ -55,9 +66,14 @@ export function DecisionForm({ item, screen, isManager }: { item: SettlementItem
     const percent = months(share);
     if (percent === null || percent > 100) return { field: "share", words: t("share-wrong") };
     const [ageMonths, lifeMonths] = [months(age), months(life)];
-    if (remedy === "replace" && (ageMonths === null || lifeMonths === null || lifeMonths === 0)) return { field: "age", words: t("age-wrong") };
+    if (remedy === "replace" && (ageMonths === null || lifeMonths === null || lifeMonths === 0))
+      return { field: "age", words: t("age-wrong") };
     return {
-      remedy, estimateMinor: minor, sharePercent: percent, ...(lowMinor < minor ? { estimateLowMinor: lowMinor } : {}), ...(priced === null ? {} : { priced }),
+      remedy,
+      estimateMinor: minor,
+      sharePercent: percent,
+      ...(lowMinor < minor ? { estimateLowMinor: lowMinor } : {}),
+      ...(priced === null ? {} : { priced }),
       ...(remedy === "replace" && ageMonths !== null && lifeMonths !== null ? { ageMonths, lifeMonths } : {}),
     };
   };
@@ -80,11 +96,15 @@ export function DecisionForm({ item, screen, isManager }: { item: SettlementItem
       if (negligence && costs) decision.grossNegligence = true;
       if (believed) decision.gaugeBelieved = true;
       if (off > 0 && why.trim() === "") return setFault({ field: "why", words: t("goodwill-why") });
-      if ((negligence && costs) && why.trim() === "") return setFault({ field: "why", words: t("negligence-why") });
+      if (negligence && costs && why.trim() === "") return setFault({ field: "why", words: t("negligence-why") });
       if (believed && why.trim() === "") return setFault({ field: "why", words: t("believed-why") });
     }
     setFault(null);
-    await send(`/api/stays/${screen.stay.stayId}/decisions`, { differenceId: difference.id, decision, why: why.trim() });
+    await send(`/api/stays/${screen.stay.stayId}/decisions`, {
+      differenceId: difference.id,
+      decision,
+      why: why.trim(),
+    });
   };
   const says = (field: string) => (fault?.field === field ? fault.words : null);
   return (
@@ -94,7 +114,12 @@ export function DecisionForm({ item, screen, isManager }: { item: SettlementItem
           <span>{t("whose")}</span>
           <Choice
             label={`${t("whose")} ${item.name}`}
-            options={[...causes.filter((value) => item.prior === null || value === "base" || value === "wear").map((value) => ({ value: value as string, word: words(`cause.${value}`) })), { value: "none", word: t("no-charge") }]}
+            options={[
+              ...causes
+                .filter((value) => item.prior === null || value === "base" || value === "wear")
+                .map((value) => ({ value: value as string, word: words(`cause.${value}`) })),
+              { value: "none", word: t("no-charge") },
+            ]}
             value={charge ? cause : "none"}
             onChoose={(value) => {
               setCharge(value !== "none");
@@ -121,27 +146,57 @@ export function DecisionForm({ item, screen, isManager }: { item: SettlementItem
           />
           <Box display="flex" flexWrap="wrap" gap="3" alignItems="flex-start">
             <Box paddingTop="6">
-              <Choice label={t("remedy")} options={remedies.map((value) => ({ value, word: words(`remedy.${value}`) }))} value={remedy} onChoose={setRemedy} />
+              <Choice
+                label={t("remedy")}
+                options={remedies.map((value) => ({ value, word: words(`remedy.${value}`) }))}
+                value={remedy}
+                onChoose={setRemedy}
+              />
             </Box>
             <Box width="9rem">
               <Field label={t("estimate", { currency })} error={says("estimate")}>
-                {(ids) => <Input {...ids} inputMode="decimal" value={estimate} onChange={(event) => setEstimate(event.target.value)} />}
+                {(ids) => (
+                  <Input
+                    {...ids}
+                    inputMode="decimal"
+                    value={estimate}
+                    onChange={(event) => setEstimate(event.target.value)}
+                  />
+                )}
               </Field>
             </Box>
             <Box width="11rem">
               <Field label={t("low", { currency })} error={says("low")}>
-                {(ids) => <Input {...ids} inputMode="decimal" value={low} onChange={(event) => setLow(event.target.value)} />}
+                {(ids) => (
+                  <Input {...ids} inputMode="decimal" value={low} onChange={(event) => setLow(event.target.value)} />
+                )}
               </Field>
             </Box>
             {remedy === "replace" && (
               <>
                 <Box width="7rem">
                   <Field label={t("age")} error={says("age")}>
-                    {(ids) => <Input {...ids} inputMode="numeric" value={age} onChange={(event) => setAge(event.target.value)} />}
+                    {(ids) => (
+                      <Input
+                        {...ids}
+                        inputMode="numeric"
+                        value={age}
+                        onChange={(event) => setAge(event.target.value)}
+                      />
+                    )}
                   </Field>
                 </Box>
                 <Box width="7rem">
-                  <Field label={t("life")}>{(ids) => <Input {...ids} inputMode="numeric" value={life} onChange={(event) => setLife(event.target.value)} />}</Field>
+                  <Field label={t("life")}>
+                    {(ids) => (
+                      <Input
+                        {...ids}
+                        inputMode="numeric"
+                        value={life}
+                        onChange={(event) => setLife(event.target.value)}
+                      />
+                    )}
+                  </Field>
                 </Box>
               </>
             )}
@@ -169,13 +224,27 @@ export function DecisionForm({ item, screen, isManager }: { item: SettlementItem
             {isDamage && (
               <Box width="7rem">
                 <Field label={t("share")} error={says("share")}>
-                  {(ids) => <Input {...ids} inputMode="numeric" value={share} onChange={(event) => setShare(event.target.value)} />}
+                  {(ids) => (
+                    <Input
+                      {...ids}
+                      inputMode="numeric"
+                      value={share}
+                      onChange={(event) => setShare(event.target.value)}
+                    />
+                  )}
                 </Field>
               </Box>
             )}
             <Box width="9rem">
               <Field label={t("goodwill", { currency })} error={says("goodwill")}>
-                {(ids) => <Input {...ids} inputMode="decimal" value={goodwill} onChange={(event) => setGoodwill(event.target.value)} />}
+                {(ids) => (
+                  <Input
+                    {...ids}
+                    inputMode="decimal"
+                    value={goodwill}
+                    onChange={(event) => setGoodwill(event.target.value)}
+                  />
+                )}
               </Field>
             </Box>
             {hasCause &&
@@ -195,11 +264,18 @@ export function DecisionForm({ item, screen, isManager }: { item: SettlementItem
             {(ids) => <Input {...ids} maxLength={500} value={why} onChange={(event) => setWhy(event.target.value)} />}
           </Field>
         </Box>
-        <Button variant={item.proposal.needs ? "solid" : "outline"} onClick={() => void keep()} disabled={busy} aria-label={`${t("keep")}: ${item.name}`}>
+        <Button
+          variant={item.proposal.needs ? "solid" : "outline"}
+          onClick={() => void keep()}
+          disabled={busy}
+          aria-label={`${t("keep")}: ${item.name}`}
+        >
           {t("keep")}
         </Button>
       </Box>
-      {priced !== null && <p>{t("priced", { priced, labour: formatMoney(prices.labourPerHourMinor, currency, "en") })}</p>}
+      {priced !== null && (
+        <p>{t("priced", { priced, labour: formatMoney(prices.labourPerHourMinor, currency, "en") })}</p>
+      )}
       <Fault words={refused} />
     </Box>
   );

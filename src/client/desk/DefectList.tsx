@@ -9,7 +9,15 @@ import { PhotoStrip } from "./PhotoStrip";
 import { WorkForm } from "./WorkForm";
 
 /** What is wrong with a yacht and how the work on it stands; who may says that it is done, with a word on how. */
-export function DefectList({ defects, timeZone, mayWork }: { defects: readonly DefectView[]; timeZone: string; mayWork: boolean }) {
+export function DefectList({
+  defects,
+  timeZone,
+  mayWork,
+}: {
+  defects: readonly DefectView[];
+  timeZone: string;
+  mayWork: boolean;
+}) {
   const t = useTranslations("work");
   if (defects.length === 0) return <p>{t("none")}</p>;
   return (
@@ -21,27 +29,59 @@ export function DefectList({ defects, timeZone, mayWork }: { defects: readonly D
   );
 }
 
-export function DefectRow({ defect, timeZone, mayWork, of = null }: { defect: DefectView; timeZone: string; mayWork: boolean; /** the yacht, where several stand together */ of?: ReactNode }) {
+export function DefectRow({
+  defect,
+  timeZone,
+  mayWork,
+  of = null,
+}: {
+  defect: DefectView;
+  timeZone: string;
+  mayWork: boolean;
+  /** the yacht, where several stand together */ of?: ReactNode;
+}) {
   const t = useTranslations("work");
   const all = useTranslations();
   const format = useFormatter();
   const [saying, setSaying] = useState<WorkState | null>(null);
   const day = (instant: string) => format.dateTime(new Date(instant), { day: "numeric", month: "short", timeZone });
   return (
-    <chakra.li borderBottomWidth="1px" borderBottomStyle="solid" borderColor="line" paddingBottom="3" display="grid" gap="1">
+    <chakra.li
+      borderBottomWidth="1px"
+      borderBottomStyle="solid"
+      borderColor="line"
+      paddingBottom="3"
+      display="grid"
+      gap="1"
+    >
       <Box display="flex" flexWrap="wrap" gap="8px 12px" alignItems="center">
         {of}
         <strong>{defect.title}</strong>
-        <Chip verdict={defect.state === "done" ? "fine" : defect.safety && defect.state === "ordered" ? "stop" : "watch"}>{t(`state-${defect.state}`)}</Chip>
+        <Chip
+          verdict={defect.state === "done" ? "fine" : defect.safety && defect.state === "ordered" ? "stop" : "watch"}
+        >
+          {t(`state-${defect.state}`)}
+        </Chip>
         {defect.safety && <span>{t("safety")}</span>}
-        {defect.state === "ordered" && <span>{defect.neededAt === null ? t("not-needed") : t("needed", { at: day(defect.neededAt) })}</span>}
+        {defect.state === "ordered" && (
+          <span>{defect.neededAt === null ? t("not-needed") : t("needed", { at: day(defect.neededAt) })}</span>
+        )}
       </Box>
       <p>{defect.words}</p>
       <p>
         {t("found", { at: day(defect.since), by: defect.foundBy ?? all("paper.erased") })}
         {defect.workWords !== "" && ` · ${day(defect.workAt)}: ${defect.workWords}`}
       </p>
-      {defect.state === "done" && <p>{t("took", { by: defect.workBy ?? all("paper.erased"), parts: defect.parts || "none", minutes: defect.minutes === null ? "none" : String(defect.minutes), reading: defect.reading || "none" })}</p>}
+      {defect.state === "done" && (
+        <p>
+          {t("took", {
+            by: defect.workBy ?? all("paper.erased"),
+            parts: defect.parts || "none",
+            minutes: defect.minutes === null ? "none" : String(defect.minutes),
+            reading: defect.reading || "none",
+          })}
+        </p>
+      )}
       <PhotoStrip photos={[...defect.photos, ...defect.workPhotos]} name={defect.title} />
       {mayWork && saying === null && (
         <Box display="flex" flexWrap="wrap" gap="3">

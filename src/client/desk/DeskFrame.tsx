@@ -13,7 +13,17 @@ const pages = ["today", "fleet", "charters", "work", "history", "rules"] as cons
 const NavLink = chakra(Link);
 
 /** The desk's head: where one can go, who is signed in. */
-export function DeskFrame({ person, name, roles, children }: { person: string; name: string; roles: readonly string[]; children: ReactNode }) {
+export function DeskFrame({
+  person,
+  name,
+  roles,
+  children,
+}: {
+  person: string;
+  name: string;
+  roles: readonly string[];
+  children: ReactNode;
+}) {
   const t = useTranslations("desk");
   const path = usePathname();
   const [stays, setStays] = useState<string[] | null>(null);
@@ -23,26 +33,69 @@ export function DeskFrame({ person, name, roles, children }: { person: string; n
     const { NoteStore } = await import("../store/note-store");
     const notes = NoteStore.open();
     notes.actAs(person);
-    const left = stays === null ? [...(await eraseOf(person).catch(() => ({ stays: [] as string[] }))).stays, ...(await notes.leave().catch(() => []))] : [];
+    const left =
+      stays === null
+        ? [
+            ...(await eraseOf(person).catch(() => ({ stays: [] as string[] }))).stays,
+            ...(await notes.leave().catch(() => [])),
+          ]
+        : [];
     if (left.length > 0) return setStays(left);
     await ask("/api/sign-out", anything, { method: "POST", body: {} }).catch(() => undefined);
     location.assign("/sign-in");
   };
   return (
     <Box minHeight="100dvh" display="grid" gridTemplateRows="auto 1fr">
-      <chakra.a href="#page" position="absolute" left="-999px" _focus={{ left: "12px", top: "12px", background: "paper", padding: "3", zIndex: 2 }}>
+      <chakra.a
+        href="#page"
+        position="absolute"
+        left="-999px"
+        _focus={{ left: "12px", top: "12px", background: "paper", padding: "3", zIndex: 2 }}
+      >
         {t("skip")}
       </chakra.a>
-      <Box as="header" display="flex" flexWrap="wrap" alignItems="center" gap="8px 24px" paddingInline="6" background="paper" borderBottomWidth="2px" borderBottomStyle="solid" borderColor="kelp" minHeight="64px">
-        <NavLink href="/today" display="inline-flex" alignItems="center" gap="3" textDecoration="none" fontSize="1.375rem" fontWeight="700" minHeight="48px">
+      <Box
+        as="header"
+        display="flex"
+        flexWrap="wrap"
+        alignItems="center"
+        gap="8px 24px"
+        paddingInline="6"
+        background="paper"
+        borderBottomWidth="2px"
+        borderBottomStyle="solid"
+        borderColor="kelp"
+        minHeight="64px"
+      >
+        <NavLink
+          href="/today"
+          display="inline-flex"
+          alignItems="center"
+          gap="3"
+          textDecoration="none"
+          fontSize="1.375rem"
+          fontWeight="700"
+          minHeight="48px"
+        >
           <BrandMark /> Brinecove
         </NavLink>
         <chakra.nav aria-label={t("nav")} display="flex" flexWrap="wrap" gap="0 20px" marginLeft={{ base: 0, md: "8" }}>
           {pages.map((page) => {
             const here = path.startsWith(`/${page}`);
             return (
-              <NavLink key={page} href={`/${page}`} aria-current={here ? "page" : undefined} fontWeight="600" textDecoration="none" display="inline-flex" alignItems="center" minHeight="62px"
-                borderBottomWidth="4px" borderBottomStyle="solid" borderColor={here ? "brass" : "transparent"}>
+              <NavLink
+                key={page}
+                href={`/${page}`}
+                aria-current={here ? "page" : undefined}
+                fontWeight="600"
+                textDecoration="none"
+                display="inline-flex"
+                alignItems="center"
+                minHeight="62px"
+                borderBottomWidth="4px"
+                borderBottomStyle="solid"
+                borderColor={here ? "brass" : "transparent"}
+              >
                 {t(page)}
               </NavLink>
             );
@@ -57,7 +110,16 @@ export function DeskFrame({ person, name, roles, children }: { person: string; n
         </Box>
       </Box>
       {stays !== null && (
-        <Sheet title={t("stays-title")} closeWord={t("stays-back")} onClose={() => setStays(null)} foot={<Button variant="solid" size="lg" onClick={() => void signOut()}>{t("stays-sign-out")}</Button>}>
+        <Sheet
+          title={t("stays-title")}
+          closeWord={t("stays-back")}
+          onClose={() => setStays(null)}
+          foot={
+            <Button variant="solid" size="lg" onClick={() => void signOut()}>
+              {t("stays-sign-out")}
+            </Button>
+          }
+        >
           <p>{t("stays-words", { yachts: [...new Set(stays)].join(", ") })}</p>
         </Sheet>
       )}

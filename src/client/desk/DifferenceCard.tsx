@@ -8,13 +8,30 @@ import { DecisionForm } from "./DecisionForm";
 import { PhotoStrip } from "./PhotoStrip";
 
 /** One difference: both sides' evidence beside one another, whose it is, and what it comes to. */
-export function DifferenceCard({ item, screen, isManager }: { item: SettlementItem; screen: SettlementScreen; isManager: boolean }) {
+export function DifferenceCard({
+  item,
+  screen,
+  isManager,
+}: {
+  item: SettlementItem;
+  screen: SettlementScreen;
+  isManager: boolean;
+}) {
   const t = useTranslations();
   const { proposal } = item;
   const settled = (screen.signed?.output ?? screen.output).lines.find((line) => line.id === proposal.difference.id);
   const verdict = proposal.needs ? "watch" : "fine";
   return (
-    <Box as="section" borderTopWidth="2px" borderTopStyle="solid" borderColor="kelp" paddingTop="3" display="grid" gap="3" aria-label={item.name}>
+    <Box
+      as="section"
+      borderTopWidth="2px"
+      borderTopStyle="solid"
+      borderColor="kelp"
+      paddingTop="3"
+      display="grid"
+      gap="3"
+      aria-label={item.name}
+    >
       <Box display="flex" flexWrap="wrap" justifyContent="space-between" gap="2" alignItems="baseline">
         <chakra.h2 fontSize="1.125rem">
           {item.name}{" "}
@@ -24,7 +41,15 @@ export function DifferenceCard({ item, screen, isManager }: { item: SettlementIt
         </chakra.h2>
         <Chip verdict={verdict}>{proposal.needs ? item.what : t("settle.decided", { what: item.what })}</Chip>
       </Box>
-      <Box display="grid" gridTemplateColumns={{ base: "1fr", sm: "1fr 1fr" }} gap="0" background="paper" borderWidth="1px" borderStyle="solid" borderColor="line">
+      <Box
+        display="grid"
+        gridTemplateColumns={{ base: "1fr", sm: "1fr 1fr" }}
+        gap="0"
+        background="paper"
+        borderWidth="1px"
+        borderStyle="solid"
+        borderColor="line"
+      >
         <EvidenceSide title={t("paper.before")} side={item.before} timeZone={screen.timeZone} name={item.name} />
         <EvidenceSide title={t("paper.after")} side={item.after} timeZone={screen.timeZone} name={item.name} right />
       </Box>
@@ -36,7 +61,9 @@ export function DifferenceCard({ item, screen, isManager }: { item: SettlementIt
           {settled.how}
           {": "}
           <strong>
-            {settled.heldMinor > 0 ? t("settle.line-held", { sum: formatMoney(settled.heldMinor, screen.currency, "en") }) : t("settle.line-charged", { sum: formatMoney(settled.chargedMinor, screen.currency, "en") })}
+            {settled.heldMinor > 0
+              ? t("settle.line-held", { sum: formatMoney(settled.heldMinor, screen.currency, "en") })
+              : t("settle.line-charged", { sum: formatMoney(settled.chargedMinor, screen.currency, "en") })}
           </strong>
         </p>
       )}
@@ -47,13 +74,36 @@ export function DifferenceCard({ item, screen, isManager }: { item: SettlementIt
 
 /** Kinds of difference that may cost something. */
 export function canBeCharged({ proposal }: SettlementItem): boolean {
-  return proposal.line !== null || ["missing", "new-mark", "mark-worse", "look-worse", "test-failing"].includes(proposal.difference.kind);
+  return (
+    proposal.line !== null ||
+    ["missing", "new-mark", "mark-worse", "look-worse", "test-failing"].includes(proposal.difference.kind)
+  );
 }
 
-function EvidenceSide({ title, side, timeZone, name, right = false }: { title: string; side: SettlementItem["before"]; timeZone: string; name: string; right?: boolean }) {
+function EvidenceSide({
+  title,
+  side,
+  timeZone,
+  name,
+  right = false,
+}: {
+  title: string;
+  side: SettlementItem["before"];
+  timeZone: string;
+  name: string;
+  right?: boolean;
+}) {
   const format = useFormatter();
   return (
-    <Box padding="3" borderLeftWidth={right ? { base: 0, sm: "1px" } : 0} borderLeftStyle="solid" borderColor="line" display="grid" gap="1" alignContent="start">
+    <Box
+      padding="3"
+      borderLeftWidth={right ? { base: 0, sm: "1px" } : 0}
+      borderLeftStyle="solid"
+      borderColor="line"
+      display="grid"
+      gap="1"
+      alignContent="start"
+    >
       <chakra.p fontSize="0.9375rem" color="kelp2">
         {title}
       </chakra.p>

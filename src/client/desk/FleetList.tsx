@@ -9,7 +9,15 @@ import { FileWorkLink } from "./FileWorkLink";
 import styles from "./Desk.module.css";
 
 interface Props {
-  yachts: { slug: string; name: string; berth: string; code: string; revision: number; particulars: YachtFile["particulars"]; fileWork: FileWork | null }[];
+  yachts: {
+    slug: string;
+    name: string;
+    berth: string;
+    code: string;
+    revision: number;
+    particulars: YachtFile["particulars"];
+    fileWork: FileWork | null;
+  }[];
   classes: { slug: string; name: string; revision: number }[];
   /** made, and not published yet */
   unpublished: { slug: string; name: string }[];
@@ -49,7 +57,9 @@ export function FleetList({ yachts, classes, unpublished, mayPublish }: Props) {
                 </Link>
               </th>
               <td>{particulars.class}</td>
-              <td>{t("metres", { length: particulars.lengthM, beam: particulars.beamM, draught: particulars.draughtM })}</td>
+              <td>
+                {t("metres", { length: particulars.lengthM, beam: particulars.beamM, draught: particulars.draughtM })}
+              </td>
               <td>{berth}</td>
               <td>{particulars.maximumAboard}</td>
               <td>

@@ -27,14 +27,22 @@ export function ForecastPart({ forecast, windLimitKn }: { forecast: Forecast; wi
     }
   };
   const holds = forecast.windKn > windLimitKn || forecast.thunder || forecast.fog;
-  const also = [...(forecast.thunder ? [t("thunder")] : []), ...(forecast.fog ? [t("fog")] : [])].map((word) => `, ${word.toLowerCase()}`).join("");
+  const also = [...(forecast.thunder ? [t("thunder")] : []), ...(forecast.fog ? [t("fog")] : [])]
+    .map((word) => `, ${word.toLowerCase()}`)
+    .join("");
   return (
     <Box display="grid" gap="2">
       <p>
-        <VerdictMark verdict={holds ? "stop" : "fine"} /> {t("words", { wind: forecast.windKn, gust: forecast.gustKn, limit: windLimitKn, also })}
+        <VerdictMark verdict={holds ? "stop" : "fine"} />{" "}
+        {t("words", { wind: forecast.windKn, gust: forecast.gustKn, limit: windLimitKn, also })}
       </p>
       <p>{t("simulated")}</p>
-      <Choice label={t("tell")} value={null} options={weathers.map((weather) => ({ value: weather, word: t(weather) }))} onChoose={(weather) => void tell(weather)} />
+      <Choice
+        label={t("tell")}
+        value={null}
+        options={weathers.map((weather) => ({ value: weather, word: t(weather) }))}
+        onChoose={(weather) => void tell(weather)}
+      />
       {fault && <p role="alert">{fault}</p>}
     </Box>
   );

@@ -10,7 +10,13 @@ const kelp = "#10302b";
 const brass = "#9a6700";
 
 /** Pieces missing and things to be mended, a bar for each item; told by place and word as well as by tone. */
-export function HistoryChart({ rows, words }: { rows: HistoryRow[]; words: { missing: string; broken: string; title: string } }) {
+export function HistoryChart({
+  rows,
+  words,
+}: {
+  rows: HistoryRow[];
+  words: { missing: string; broken: string; title: string };
+}) {
   return (
     <div style={{ height: 60 + rows.length * 38, maxWidth: 900 }}>
       <Bar
@@ -19,14 +25,35 @@ export function HistoryChart({ rows, words }: { rows: HistoryRow[]; words: { mis
         data={{
           labels: rows.map((row) => row.name),
           datasets: [
-            { label: words.missing, data: rows.map((row) => row.missing), backgroundColor: brass, borderColor: kelp, borderWidth: 1.5 },
-            { label: words.broken, data: rows.map((row) => row.broken), backgroundColor: "#ffffff", borderColor: kelp, borderWidth: 1.5 },
+            {
+              label: words.missing,
+              data: rows.map((row) => row.missing),
+              backgroundColor: brass,
+              borderColor: kelp,
+              borderWidth: 1.5,
+            },
+            {
+              label: words.broken,
+              data: rows.map((row) => row.broken),
+              backgroundColor: "#ffffff",
+              borderColor: kelp,
+              borderWidth: 1.5,
+            },
           ],
         }}
         options={{
-          indexAxis: "y", maintainAspectRatio: false, animation: false, color: kelp, font,
+          indexAxis: "y",
+          maintainAspectRatio: false,
+          animation: false,
+          color: kelp,
+          font,
           scales: {
-            x: { stacked: true, beginAtZero: true, ticks: { precision: 0, color: kelp, font }, grid: { color: "#cfcbb9" } },
+            x: {
+              stacked: true,
+              beginAtZero: true,
+              ticks: { precision: 0, color: kelp, font },
+              grid: { color: "#cfcbb9" },
+            },
             y: { stacked: true, ticks: { color: kelp, font, autoSkip: false }, grid: { display: false } },
           },
           plugins: { legend: { labels: { color: kelp, font } }, tooltip: { bodyFont: font, titleFont: font } },

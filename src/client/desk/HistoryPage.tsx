@@ -45,16 +45,41 @@ export function HistoryPage({ slug, yachts, byItem, byYacht, currency }: Props) 
       {most.length > 0 && (
         <Box as="section" aria-label={t("chart")} display="grid" gap="2">
           <h2>{t("chart")}</h2>
-          <HistoryChart rows={most} words={{ missing: t("missing"), broken: t("broken"), title: most.map((row) => t("chart-words", { name: row.name, missing: row.missing, broken: row.broken })).join("; ") }} />
+          <HistoryChart
+            rows={most}
+            words={{
+              missing: t("missing"),
+              broken: t("broken"),
+              title: most
+                .map((row) => t("chart-words", { name: row.name, missing: row.missing, broken: row.broken }))
+                .join("; "),
+            }}
+          />
         </Box>
       )}
-      {byItem.length > 0 && <HistoryTable title={t("by-item")} first={t("item")} across={t("yachts")} rows={byItem} currency={currency} />}
-      {slug === null && byYacht.length > 0 && <HistoryTable title={t("by-yacht")} first={t("yacht")} across={t("items")} rows={byYacht} currency={currency} />}
+      {byItem.length > 0 && (
+        <HistoryTable title={t("by-item")} first={t("item")} across={t("yachts")} rows={byItem} currency={currency} />
+      )}
+      {slug === null && byYacht.length > 0 && (
+        <HistoryTable title={t("by-yacht")} first={t("yacht")} across={t("items")} rows={byYacht} currency={currency} />
+      )}
     </chakra.main>
   );
 }
 
-function HistoryTable({ title, first, across, rows, currency }: { title: string; first: string; across: string; rows: HistoryRow[]; currency: string }) {
+function HistoryTable({
+  title,
+  first,
+  across,
+  rows,
+  currency,
+}: {
+  title: string;
+  first: string;
+  across: string;
+  rows: HistoryRow[];
+  currency: string;
+}) {
   const t = useTranslations("history");
   return (
     <section>

@@ -23,7 +23,10 @@ export function HoldDeposit({ stayId, amount }: { stayId: string; amount: string
   const hold = async () => {
     setBusy(true);
     try {
-      const { outcome } = await ask(`/api/stays/${stayId}/deposit`, isOutcome, { method: "POST", body: { requestKey, card } });
+      const { outcome } = await ask(`/api/stays/${stayId}/deposit`, isOutcome, {
+        method: "POST",
+        body: { requestKey, card },
+      });
       setSaid(t(`outcome-${outcome}`));
       // a request that got no answer is asked again under its own key, so that nothing is held twice
       if (outcome === "declined") setRequestKey(crypto.randomUUID());
@@ -34,11 +37,25 @@ export function HoldDeposit({ stayId, amount }: { stayId: string; amount: string
     setBusy(false);
   };
   return (
-    <Box display="grid" gap="3" justifyItems="start" padding="4" background="brassGround" borderLeftWidth="6px" borderLeftStyle="solid" borderColor="brass">
+    <Box
+      display="grid"
+      gap="3"
+      justifyItems="start"
+      padding="4"
+      background="brassGround"
+      borderLeftWidth="6px"
+      borderLeftStyle="solid"
+      borderColor="brass"
+    >
       <p>
         <strong>{t("simulated")}</strong> {t("simulated-words")}
       </p>
-      <Choice label={t("card")} options={(["approves", "declines", "no-answer"] as const).map((value) => ({ value, word: t(`card-${value}`) }))} value={card} onChoose={setCard} />
+      <Choice
+        label={t("card")}
+        options={(["approves", "declines", "no-answer"] as const).map((value) => ({ value, word: t(`card-${value}`) }))}
+        value={card}
+        onChoose={setCard}
+      />
       <Button variant="solid" size="lg" onClick={hold} disabled={busy}>
         {t("hold", { amount })}
       </Button>

@@ -16,9 +16,14 @@ export function MessagesPart({ messages, timeZone }: { messages: readonly OutMes
         {messages.map((message) => (
           <li key={message.id}>
             <p>
-              <strong>{message.subject}</strong>, {format.dateTime(new Date(message.at), { dateStyle: "medium", timeStyle: "short", timeZone })}
+              <strong>{message.subject}</strong>,{" "}
+              {format.dateTime(new Date(message.at), { dateStyle: "medium", timeStyle: "short", timeZone })}
             </p>
-            <p>{message.toAddress === null ? t("no-address", { name: message.toName }) : t("to", { name: message.toName, address: message.toAddress })}</p>
+            <p>
+              {message.toAddress === null
+                ? t("no-address", { name: message.toName })
+                : t("to", { name: message.toName, address: message.toAddress })}
+            </p>
             <p>{message.words}</p>
           </li>
         ))}

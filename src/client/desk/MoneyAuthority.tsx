@@ -20,7 +20,17 @@ export function MoneyAuthority({ stayId, authority }: { stayId: string; authorit
       <p>{t("for-charterer")}</p>
       {authority === null ? (
         <>
-          <Field label={t("authority-field")}>{(ids) => <input {...ids} maxLength={120} autoComplete="off" value={reference} onChange={(event) => setReference(event.target.value)} />}</Field>
+          <Field label={t("authority-field")}>
+            {(ids) => (
+              <input
+                {...ids}
+                maxLength={120}
+                autoComplete="off"
+                value={reference}
+                onChange={(event) => setReference(event.target.value)}
+              />
+            )}
+          </Field>
           <Fault words={fault} />
           <Button onClick={() => void note()}>{t("authority-note")}</Button>
         </>

@@ -8,7 +8,8 @@ import { Field } from "@/ui/Field";
 import { ApiFault, ask, type Check } from "../api";
 import { Fault } from "./Fault";
 
-const isMade: Check<{ slug: string }> = (value): value is { slug: string } => typeof (value as { slug?: unknown } | null)?.slug === "string";
+const isMade: Check<{ slug: string }> = (value): value is { slug: string } =>
+  typeof (value as { slug?: unknown } | null)?.slug === "string";
 
 /** Makes a yacht out of her class, and goes on to her file. */
 export function NewYacht({ classes }: { classes: readonly { slug: string; name: string }[] }) {
@@ -22,7 +23,10 @@ export function NewYacht({ classes }: { classes: readonly { slug: string; name: 
   const make = async () => {
     if (name.trim() === "" || berth.trim() === "") return setFault(t("missing"));
     try {
-      const { slug } = await ask("/api/yachts", isMade, { method: "POST", body: { classSlug, name: name.trim(), berth: berth.trim() } });
+      const { slug } = await ask("/api/yachts", isMade, {
+        method: "POST",
+        body: { classSlug, name: name.trim(), berth: berth.trim() },
+      });
       router.push(`/fleet/${slug}/edit`);
     } catch (error) {
       setFault(error instanceof ApiFault ? error.message : all("desk.no-signal"));
@@ -34,9 +38,34 @@ export function NewYacht({ classes }: { classes: readonly { slug: string; name: 
         <h1>{t("title")}</h1>
         <p>{t("words")}</p>
       </Box>
-      <Choice label={t("class")} value={classSlug} options={classes.map((each) => ({ value: each.slug, word: each.name }))} onChoose={setClassSlug} />
-      <Field label={t("name")}>{(ids) => <input {...ids} maxLength={60} autoComplete="off" value={name} onChange={(event) => setName(event.target.value)} />}</Field>
-      <Field label={t("berth")}>{(ids) => <input {...ids} maxLength={20} autoComplete="off" value={berth} onChange={(event) => setBerth(event.target.value)} />}</Field>
+      <Choice
+        label={t("class")}
+        value={classSlug}
+        options={classes.map((each) => ({ value: each.slug, word: each.name }))}
+        onChoose={setClassSlug}
+      />
+      <Field label={t("name")}>
+        {(ids) => (
+          <input
+            {...ids}
+            maxLength={60}
+            autoComplete="off"
+            value={name}
+            onChange={(event) => setName(event.target.value)}
+          />
+        )}
+      </Field>
+      <Field label={t("berth")}>
+        {(ids) => (
+          <input
+            {...ids}
+            maxLength={20}
+            autoComplete="off"
+            value={berth}
+            onChange={(event) => setBerth(event.target.value)}
+          />
+        )}
+      </Field>
       <Fault words={fault} />
       <Button variant="solid" size="lg" justifySelf="start" onClick={() => void make()}>
         {t("make")}

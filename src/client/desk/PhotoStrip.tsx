@@ -11,7 +11,12 @@ export function PhotoStrip({ photos, name }: { photos: readonly string[]; name: 
         <a key={hash} href={`/api/photos/${hash}`} target="_blank" rel="noreferrer">
           {/* private evidence is served as it is, never through an optimiser's cache */}
           {/* eslint-disable-next-line @next/next/no-img-element */}
-          <img src={`/api/photos/${hash}?small`} alt={t("of", { name, number: index + 1 })} height={96} style={{ height: 96 }} />
+          <img
+            src={`/api/photos/${hash}?small`}
+            alt={t("of", { name, number: index + 1 })}
+            height={96}
+            style={{ height: 96 }}
+          />
         </a>
       ))}
     </Box>

@@ -14,7 +14,15 @@ export function ReadyChip({ readiness: { state } }: { readiness: Readiness }) {
 }
 
 /** How ready a yacht is for her next check-in, with every reason; what was short is noted here when it is aboard. */
-export function ReadinessPart({ readiness, slug, withWork = true }: { readiness: Readiness; slug: string; /** false where the work stands in a list of its own */ withWork?: boolean }) {
+export function ReadinessPart({
+  readiness,
+  slug,
+  withWork = true,
+}: {
+  readiness: Readiness;
+  slug: string;
+  /** false where the work stands in a list of its own */ withWork?: boolean;
+}) {
   const t = useTranslations("ready");
   const { fault, send } = useAsk();
   const put = async (line: string, pieces: number) => {
@@ -24,16 +32,20 @@ export function ReadinessPart({ readiness, slug, withWork = true }: { readiness:
     <Box display="grid" gap="2" justifyItems="start">
       <ReadyChip readiness={readiness} />
       <ul>
-        {readiness.reasons.filter(({ code }) => code !== "restock" && (withWork || (code !== "work" && code !== "safety-work"))).map((reason) => (
-          <li key={`${reason.code} ${reason.words}`}>
-            <VerdictMark verdict={reason.holds ? "stop" : "watch"} /> {t(`reason-${reason.code}`, { words: reason.words })}
-          </li>
-        ))}
+        {readiness.reasons
+          .filter(({ code }) => code !== "restock" && (withWork || (code !== "work" && code !== "safety-work")))
+          .map((reason) => (
+            <li key={`${reason.code} ${reason.words}`}>
+              <VerdictMark verdict={reason.holds ? "stop" : "watch"} />{" "}
+              {t(`reason-${reason.code}`, { words: reason.words })}
+            </li>
+          ))}
         {readiness.short.map((item) => (
           <li key={item.line}>
             <Box display="flex" flexWrap="wrap" gap="3" alignItems="center">
               <span>
-                <VerdictMark verdict={item.safety ? "stop" : "watch"} /> {t("reason-restock", { words: `${item.missing} × ${item.name}` })}
+                <VerdictMark verdict={item.safety ? "stop" : "watch"} />{" "}
+                {t("reason-restock", { words: `${item.missing} × ${item.name}` })}
               </span>
               <Button onClick={() => void put(item.line, item.missing)} aria-label={`${t("put")}: ${item.name}`}>
                 {t("put")}

@@ -9,7 +9,17 @@ import { Fault } from "./Fault";
 import { useAsk } from "./useAsk";
 
 /** Notes what came in of a deposit in cash, by transfer or by guarantee, under the number of its paper. */
-export function ReceiveDeposit({ stayId, how, openMinor, currency }: { stayId: string; how: DepositHow; openMinor: number; currency: string }) {
+export function ReceiveDeposit({
+  stayId,
+  how,
+  openMinor,
+  currency,
+}: {
+  stayId: string;
+  how: DepositHow;
+  openMinor: number;
+  currency: string;
+}) {
   const t = useTranslations("charter");
   const digits = minorDigits(currency);
   const [amount, setAmount] = useState(() => (openMinor / 10 ** digits).toFixed(digits));
@@ -18,14 +28,44 @@ export function ReceiveDeposit({ stayId, how, openMinor, currency }: { stayId: s
   const { fault, setFault, send } = useAsk();
   const note = async () => {
     const amountMinor = parseMoney(amount, currency);
-    if (amountMinor === null || amountMinor === 0 || amountMinor > openMinor) return setFault(t("wrong-amount", { open: formatMoney(openMinor, currency, "en") }));
+    if (amountMinor === null || amountMinor === 0 || amountMinor > openMinor)
+      return setFault(t("wrong-amount", { open: formatMoney(openMinor, currency, "en") }));
     if (reference.trim() === "") return setFault(t("wrong-reference"));
     await send(`/api/stays/${stayId}/deposit/received`, { requestKey, amountMinor, reference: reference.trim() });
   };
   return (
-    <Box display="grid" gap="3" justifyItems="start" padding="4" background="brassGround" borderLeftWidth="6px" borderLeftStyle="solid" borderColor="brass">
-      <Field label={t("received-amount", { currency })}>{(ids) => <input {...ids} inputMode="decimal" autoComplete="off" value={amount} onChange={(event) => setAmount(event.target.value)} />}</Field>
-      <Field label={t("received-reference", { how })}>{(ids) => <input {...ids} maxLength={80} autoComplete="off" value={reference} onChange={(event) => setReference(event.target.value)} />}</Field>
+    <Box
+      display="grid"
+      gap="3"
+      justifyItems="start"
+      padding="4"
+      background="brassGround"
+      borderLeftWidth="6px"
+      borderLeftStyle="solid"
+      borderColor="brass"
+    >
+      <Field label={t("received-amount", { currency })}>
+        {(ids) => (
+          <input
+            {...ids}
+            inputMode="decimal"
+            autoComplete="off"
+            value={amount}
+            onChange={(event) => setAmount(event.target.value)}
+          />
+        )}
+      </Field>
+      <Field label={t("received-reference", { how })}>
+        {(ids) => (
+          <input
+            {...ids}
+            maxLength={80}
+            autoComplete="off"
+            value={reference}
+            onChange={(event) => setReference(event.target.value)}
+          />
+        )}
+      </Field>
       <Fault words={fault} />
       <Button variant="solid" size="lg" onClick={() => void note()}>
         {t("receive", { how })}

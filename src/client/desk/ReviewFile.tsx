@@ -21,7 +21,8 @@ interface Review {
   /** for a class: its yachts */
   sisters?: ReviewedSister[];
 }
-const isReview: Check<Review> = (value): value is Review => Array.isArray((value as Review | null)?.findings) && Array.isArray((value as Review | null)?.changes);
+const isReview: Check<Review> = (value): value is Review =>
+  Array.isArray((value as Review | null)?.findings) && Array.isArray((value as Review | null)?.changes);
 const shownChanges = 60;
 const mostBytes = 2_000_000;
 
@@ -56,7 +57,10 @@ export function ReviewFile({ of, slug, mayPublish, draftOnClass }: Props) {
     if (file.size > mostBytes) return setFault(t("too-large"));
     try {
       const isList = file.name.toLowerCase().endsWith(".csv");
-      const answer = await ask(`/api/${of}/${slug}/${isList ? "inventory.csv" : "review"}`, isReview, { method: "POST", bytes: new Blob([file], { type: isList ? "text/csv" : "application/json" }) });
+      const answer = await ask(`/api/${of}/${slug}/${isList ? "inventory.csv" : "review"}`, isReview, {
+        method: "POST",
+        bytes: new Blob([file], { type: isList ? "text/csv" : "application/json" }),
+      });
       setDocument(answer.document ?? (JSON.parse((await file.text()).replace(/^\uFEFF/, "")) as unknown));
       setReview(answer);
     } catch (error) {
@@ -74,7 +78,10 @@ export function ReviewFile({ of, slug, mayPublish, draftOnClass }: Props) {
     setFault(null);
     try {
       const onClass = fromDraft ? { onClass: draftOnClass } : {};
-      await ask(`/api/${of}/${slug}/publish`, anything, { method: "POST", body: { document, onRevision: review.onRevision, why, accepts, ...onClass } });
+      await ask(`/api/${of}/${slug}/publish`, anything, {
+        method: "POST",
+        body: { document, onRevision: review.onRevision, why, accepts, ...onClass },
+      });
       setReview(null);
       setWhy("");
       setSaid(t("done", { revision: review.onRevision + 1 }));
@@ -92,12 +99,20 @@ export function ReviewFile({ of, slug, mayPublish, draftOnClass }: Props) {
           <Button onClick={() => void takeDraft()}>{t("look-at-draft")}</Button>
           <a href={`/api/yachts/${slug}/draft.json`}>{t("take-out-draft")}</a>
           <chakra.label display="inline-flex" gap="2" alignItems="center" minHeight="48px">
-            <input type="checkbox" checked={fromDraft} onChange={(event) => setFromDraft(event.target.checked)} /> {t("from-draft")}
+            <input type="checkbox" checked={fromDraft} onChange={(event) => setFromDraft(event.target.checked)} />{" "}
+            {t("from-draft")}
           </chakra.label>
         </Box>
       )}
       <Field label={t("choose")} hint={t(of === "yachts" ? "choose-words" : "choose-words-class")} error={fault}>
-        {(ids) => <input {...ids} type="file" accept={of === "yachts" ? "application/json,.json,text/csv,.csv" : "application/json,.json"} onChange={(event) => void take(event.target.files?.[0])} />}
+        {(ids) => (
+          <input
+            {...ids}
+            type="file"
+            accept={of === "yachts" ? "application/json,.json,text/csv,.csv" : "application/json,.json"}
+            onChange={(event) => void take(event.target.files?.[0])}
+          />
+        )}
       </Field>
       <p role="status">{said}</p>
       {review && (
@@ -115,8 +130,19 @@ export function ReviewFile({ of, slug, mayPublish, draftOnClass }: Props) {
             </>
           )}
           {warnings.map((finding) => (
-            <Field key={`${finding.check} ${finding.path}`} label={finding.message} hint={t("accept-words", { path: finding.path })}>
-              {(ids) => <input {...ids} maxLength={500} value={accepts[finding.path] ?? ""} onChange={(event) => setAccepts({ ...accepts, [finding.path]: event.target.value })} />}
+            <Field
+              key={`${finding.check} ${finding.path}`}
+              label={finding.message}
+              hint={t("accept-words", { path: finding.path })}
+            >
+              {(ids) => (
+                <input
+                  {...ids}
+                  maxLength={500}
+                  value={accepts[finding.path] ?? ""}
+                  onChange={(event) => setAccepts({ ...accepts, [finding.path]: event.target.value })}
+                />
+              )}
             </Field>
           ))}
           <h3>{t("changes", { changes: review.changes.length })}</h3>
@@ -129,7 +155,11 @@ export function ReviewFile({ of, slug, mayPublish, draftOnClass }: Props) {
           {review.sisters && <ReviewedSisters sisters={review.sisters} />}
           {errors.length === 0 && (review.changes.length > 0 || fromDraft) && mayPublish && (
             <>
-              <Field label={t("why")}>{(ids) => <input {...ids} maxLength={500} value={why} onChange={(event) => setWhy(event.target.value)} />}</Field>
+              <Field label={t("why")}>
+                {(ids) => (
+                  <input {...ids} maxLength={500} value={why} onChange={(event) => setWhy(event.target.value)} />
+                )}
+              </Field>
               <Button variant="solid" onClick={() => void publish()} justifySelf="start">
                 {t("publish", { revision: review.onRevision + 1 })}
               </Button>

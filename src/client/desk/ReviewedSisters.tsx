@@ -23,7 +23,10 @@ export function ReviewedSisters({ sisters }: { sisters: ReviewedSister[] }) {
       {sisters.map(({ slug, name, changes, blocked }) => (
         <details key={slug}>
           <summary>
-            <VerdictMark verdict={blocked.length > 0 ? "watch" : "fine"} /> {blocked.length > 0 ? t("class.leaves-draft", { name, reasons: blocked.length }) : t("class.publishes", { name, changes: changes.length })}
+            <VerdictMark verdict={blocked.length > 0 ? "watch" : "fine"} />{" "}
+            {blocked.length > 0
+              ? t("class.leaves-draft", { name, reasons: blocked.length })
+              : t("class.publishes", { name, changes: changes.length })}
           </summary>
           <ul className={styles.points}>
             {blocked.map((finding) => (

@@ -13,14 +13,29 @@ export function RevisionList({ revisions, timeZone }: { revisions: RevisionView[
       {revisions.map(({ revision, publishedAt, by, why, changes, accepted }) => (
         <details key={revision}>
           <summary>
-            {t("revision.line", { revision, at: format.dateTime(new Date(publishedAt), { day: "numeric", month: "long", year: "numeric", hour: "2-digit", minute: "2-digit", hourCycle: "h23", timeZone }), by: by ?? t("revision.nobody"), why })}
+            {t("revision.line", {
+              revision,
+              at: format.dateTime(new Date(publishedAt), {
+                day: "numeric",
+                month: "long",
+                year: "numeric",
+                hour: "2-digit",
+                minute: "2-digit",
+                hourCycle: "h23",
+                timeZone,
+              }),
+              by: by ?? t("revision.nobody"),
+              why,
+            })}
           </summary>
           <ul>
             {changes.map((change) => (
               <li key={change.path}>{changeWords(t, change)}</li>
             ))}
             {accepted.map((each) => (
-              <li key={`${each.check} ${each.path}`}>{t("revision.accepted", { message: each.message, reason: each.reason })}</li>
+              <li key={`${each.check} ${each.path}`}>
+                {t("revision.accepted", { message: each.message, reason: each.reason })}
+              </li>
             ))}
           </ul>
         </details>

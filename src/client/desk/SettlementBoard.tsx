@@ -42,16 +42,29 @@ export function SettlementBoard({ screen, me }: Props) {
         <Box>
           <h1>{t("settle.heading", { yacht: stay.yachtName })}</h1>
           <p>
-            <Link href={`/charters/${stay.reference}`}>{stay.reference}</Link>, {stay.skipper} · {t("settle.summary", { differences: items.length, undecided: screen.undecided })}
+            <Link href={`/charters/${stay.reference}`}>{stay.reference}</Link>, {stay.skipper} ·{" "}
+            {t("settle.summary", { differences: items.length, undecided: screen.undecided })}
           </p>
         </Box>
         {screen.told.length > 0 && (
-          <Box as="section" aria-label={t("settle.told")} background="paper" borderLeftWidth="6px" borderLeftStyle="solid" borderColor="brass" padding="4" display="grid" gap="2">
+          <Box
+            as="section"
+            aria-label={t("settle.told")}
+            background="paper"
+            borderLeftWidth="6px"
+            borderLeftStyle="solid"
+            borderColor="brass"
+            padding="4"
+            display="grid"
+            gap="2"
+          >
             <h2>{t("settle.told")}</h2>
             {screen.told.map((each) => (
               <Box key={each.addendum.id} display="grid" gap="2">
                 <AddendumWords kept={each} timeZone={screen.timeZone} />
-                {"photos" in each.addendum && <PhotoStrip photos={each.addendum.photos} name={each.about?.name ?? t("settle.told")} />}
+                {"photos" in each.addendum && (
+                  <PhotoStrip photos={each.addendum.photos} name={each.about?.name ?? t("settle.told")} />
+                )}
               </Box>
             ))}
           </Box>
@@ -62,11 +75,16 @@ export function SettlementBoard({ screen, me }: Props) {
           <DifferenceCard key={item.proposal.difference.id} item={item} screen={screen} isManager={me.isManager} />
         ))}
         <StatementExtras screen={screen} />
-        {other.length > 0 && (
-          <CostsNothing items={other} />
-        )}
+        {other.length > 0 && <CostsNothing items={other} />}
       </chakra.main>
-      <chakra.aside background="rail" borderLeftWidth="2px" borderLeftStyle="solid" borderColor="kelp" padding="6" aria-label={t("settle.sums")}>
+      <chakra.aside
+        background="rail"
+        borderLeftWidth="2px"
+        borderLeftStyle="solid"
+        borderColor="kelp"
+        padding="6"
+        aria-label={t("settle.sums")}
+      >
         <Box position={{ lg: "sticky" }} top="24px" display="grid" gap="4">
           <h2>{t("settle.sums")}</h2>
           <div role="status">
@@ -81,18 +99,34 @@ export function SettlementBoard({ screen, me }: Props) {
               ))}
             </chakra.dl>
           </div>
-          {!signed && screen.range && <p>{t("settle.range", { low: money(screen.range.lowMinor), high: money(screen.range.highMinor) })}</p>}
+          {!signed && screen.range && (
+            <p>{t("settle.range", { low: money(screen.range.lowMinor), high: money(screen.range.highMinor) })}</p>
+          )}
           <p>{t("settle.deposit", { amount: money(stay.terms.deposit.amountMinor), held: money(stay.heldMinor) })}</p>
           {stay.terms.waiver && (
-            <p>{t("settle.waiver", { excess: money(stay.terms.waiver.excessMinor), excludes: stay.terms.waiver.excludes.map((group) => t(`prices.group-${group}`)).join(", ") || "none" })}</p>
+            <p>
+              {t("settle.waiver", {
+                excess: money(stay.terms.waiver.excessMinor),
+                excludes: stay.terms.waiver.excludes.map((group) => t(`prices.group-${group}`)).join(", ") || "none",
+              })}
+            </p>
           )}
           {signed ? (
             <>
-              <Chip verdict="fine">{t("settle.signed", { at: format.dateTime(new Date(signed.sealedAt), { dateStyle: "medium", timeStyle: "short", timeZone: screen.timeZone }) })}</Chip>
+              <Chip verdict="fine">
+                {t("settle.signed", {
+                  at: format.dateTime(new Date(signed.sealedAt), {
+                    dateStyle: "medium",
+                    timeStyle: "short",
+                    timeZone: screen.timeZone,
+                  }),
+                })}
+              </Chip>
               <Box display="grid" gap="1">
                 {screen.deposit.map((event) => (
                   <p key={`${event.kind}${event.at}${event.amountMinor}`}>
-                    {money(event.amountMinor)} {t(`deposit.${event.kind}`, { how: stay.terms.deposit.how })} {event.reference}
+                    {money(event.amountMinor)} {t(`deposit.${event.kind}`, { how: stay.terms.deposit.how })}{" "}
+                    {event.reference}
                   </p>
                 ))}
               </Box>
@@ -100,7 +134,9 @@ export function SettlementBoard({ screen, me }: Props) {
             </>
           ) : (
             <>
-              {screen.undecided > 0 && <Chip verdict="watch">{t("settle.undecided", { undecided: screen.undecided })}</Chip>}
+              {screen.undecided > 0 && (
+                <Chip verdict="watch">{t("settle.undecided", { undecided: screen.undecided })}</Chip>
+              )}
               <Button variant="solid" size="lg" disabled={screen.undecided > 0} onClick={() => setSigning(true)}>
                 {t("settle.sign")}
               </Button>

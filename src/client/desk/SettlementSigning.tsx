@@ -34,30 +34,54 @@ export function SettlementSigning({ screen, me, onClose }: Props) {
   const all = useTranslations();
   const { output, stay } = screen;
   const [who, setWho] = useState<"charterer" | "skipper">("charterer");
-  const signer = who === "charterer" ? { person: stay.chartererId, name: stay.charterer } : { person: stay.skipperId, name: stay.skipper };
+  const signer =
+    who === "charterer"
+      ? { person: stay.chartererId, name: stay.charterer }
+      : { person: stay.skipperId, name: stay.skipper };
   const money = (minor: number) => formatMoney(minor, screen.currency, "en");
-  const nameOf = (id: string) => screen.items.find((item) => item.proposal.difference.id === id)?.name ?? screen.extras.find((each) => each.id === id)?.name ?? id;
+  const nameOf = (id: string) =>
+    screen.items.find((item) => item.proposal.difference.id === id)?.name ??
+    screen.extras.find((each) => each.id === id)?.name ??
+    id;
   const lines = output.lines.filter((line) => line.chargedMinor > 0 || line.heldMinor > 0);
   const words = [
     ...output.lines.map((line) => `${nameOf(line.id)}: ${line.how}`),
-    `${t("due")}: ${money(output.dueMinor)}`, `${t("capture")}: ${money(output.captureMinor)}`, `${t("held")}: ${money(output.heldMinor)}`,
-    `${t("release")}: ${money(output.releaseMinor)}`, `${t("still")}: ${money(output.stillToPayMinor)}`,
-    ...screen.extras.flatMap(({ extra, name }) => (extra.kind === "below-water" ? [t("but-for", { name, sum: money(extra.amountMinor) })] : [])),
-    ...(without ? [all("without.declaration", { why: all(`without.they-${without.reason}`), words: without.words, witness })] : []),
-    ...(who === "skipper" && !without ? [t("by-authority", { skipper: stay.skipper, charterer: stay.charterer, authority: stay.authority ?? "" })] : []),
+    `${t("due")}: ${money(output.dueMinor)}`,
+    `${t("capture")}: ${money(output.captureMinor)}`,
+    `${t("held")}: ${money(output.heldMinor)}`,
+    `${t("release")}: ${money(output.releaseMinor)}`,
+    `${t("still")}: ${money(output.stillToPayMinor)}`,
+    ...screen.extras.flatMap(({ extra, name }) =>
+      extra.kind === "below-water" ? [t("but-for", { name, sum: money(extra.amountMinor) })] : [],
+    ),
+    ...(without
+      ? [all("without.declaration", { why: all(`without.they-${without.reason}`), words: without.words, witness })]
+      : []),
+    ...(who === "skipper" && !without
+      ? [t("by-authority", { skipper: stay.skipper, charterer: stay.charterer, authority: stay.authority ?? "" })]
+      : []),
   ];
   const sign = async () => {
     setTried(true);
     const at = new Date().toISOString();
     const base = makeSignature("base", me.person, signed.base, at);
     // a witness is nobody the base has on its books: the name stands in the signature
-    const other = without ? makeSignature("witness", crypto.randomUUID(), signed.skipper, at) : makeSignature("skipper", signer.person, signed.skipper, at);
+    const other = without
+      ? makeSignature("witness", crypto.randomUUID(), signed.skipper, at)
+      : makeSignature("skipper", signer.person, signed.skipper, at);
     if (without && (without.words.trim() === "" || witness.trim() === "")) return setFault(all("without.missing"));
     if (!base || !other) return;
     const sealed = await send(`/api/stays/${stay.stayId}/settlement`, {
-      digest: screen.digest, words, signatures: [base.signature, other.signature], contents: { base: base.content, [without ? "witness" : "skipper"]: other.content },
+      digest: screen.digest,
+      words,
+      signatures: [base.signature, other.signature],
+      contents: { base: base.content, [without ? "witness" : "skipper"]: other.content },
       without: without && { ...without, words: without.words.trim() },
-      reservations: without ? [] : Object.entries(reservations).filter(([, said]) => said.trim() !== "").map(([line, said]) => ({ line, words: said.trim() })),
+      reservations: without
+        ? []
+        : Object.entries(reservations)
+            .filter(([, said]) => said.trim() !== "")
+            .map(([line, said]) => ({ line, words: said.trim() })),
     });
     if (sealed) onClose();
   };
@@ -75,22 +99,41 @@ export function SettlementSigning({ screen, me, onClose }: Props) {
       <Box display="grid" gap="4">
         {lines.length === 0 && <p>{t("nothing-due")}</p>}
         {lines.map((line) => (
-          <Box key={line.id} display="grid" gap="1" borderBottomWidth="1px" borderBottomStyle="solid" borderColor="line" paddingBottom="3">
+          <Box
+            key={line.id}
+            display="grid"
+            gap="1"
+            borderBottomWidth="1px"
+            borderBottomStyle="solid"
+            borderColor="line"
+            paddingBottom="3"
+          >
             <p>
               <strong>{nameOf(line.id)}</strong>: {line.how}
             </p>
             {!without && (
               <Field label={t("reservation", { name: nameOf(line.id) })}>
-                {(ids) => <Input {...ids} maxLength={1000} value={reservations[line.id] ?? ""} onChange={(event) => setReservations((all) => ({ ...all, [line.id]: event.target.value }))} />}
+                {(ids) => (
+                  <Input
+                    {...ids}
+                    maxLength={1000}
+                    value={reservations[line.id] ?? ""}
+                    onChange={(event) => setReservations((all) => ({ ...all, [line.id]: event.target.value }))}
+                  />
+                )}
               </Field>
             )}
           </Box>
         ))}
         <p>
-          {t("due")}: <strong>{money(output.dueMinor)}</strong> · {t("held")}: <strong>{money(output.heldMinor)}</strong> · {t("release")}: <strong>{money(output.releaseMinor)}</strong>
+          {t("due")}: <strong>{money(output.dueMinor)}</strong> · {t("held")}:{" "}
+          <strong>{money(output.heldMinor)}</strong> · {t("release")}: <strong>{money(output.releaseMinor)}</strong>
         </p>
         {output.heldMinor > 0 && <p>{t("hold-stays")}</p>}
-        {screen.extras.map(({ id, extra, name }) => extra.kind === "below-water" && <p key={id}>{t("but-for", { name, sum: money(extra.amountMinor) })}</p>)}
+        {screen.extras.map(
+          ({ id, extra, name }) =>
+            extra.kind === "below-water" && <p key={id}>{t("but-for", { name, sum: money(extra.amountMinor) })}</p>,
+        )}
         <WithoutSkipper
           without={without}
           witness={witness}
@@ -102,12 +145,40 @@ export function SettlementSigning({ screen, me, onClose }: Props) {
         />
         {screen.stay.terms.deposit.how === "card-hold" && <p>{t("simulated")}</p>}
         {stay.authority !== null && !without && (
-          <Choice label={t("who-signs")} options={(["charterer", "skipper"] as const).map((each) => ({ value: each, word: `${t(`for-${each}`)}: ${stay[each]}` }))} value={who} onChoose={(next) => { setWho(next); setSigned((both) => ({ ...both, skipper: null })); }} />
+          <Choice
+            label={t("who-signs")}
+            options={(["charterer", "skipper"] as const).map((each) => ({
+              value: each,
+              word: `${t(`for-${each}`)}: ${stay[each]}`,
+            }))}
+            value={who}
+            onChoose={(next) => {
+              setWho(next);
+              setSigned((both) => ({ ...both, skipper: null }));
+            }}
+          />
         )}
-        {who === "skipper" && !without && <p>{t("by-authority", { skipper: stay.skipper, charterer: stay.charterer, authority: stay.authority ?? "" })}</p>}
+        {who === "skipper" && !without && (
+          <p>
+            {t("by-authority", { skipper: stay.skipper, charterer: stay.charterer, authority: stay.authority ?? "" })}
+          </p>
+        )}
         <Box display="grid" gridTemplateColumns={{ base: "1fr", sm: "1fr 1fr" }} gap="5">
-          <SignatureField title={t("for-base")} name={me.name} words={signatureWords} error={tried && !signed.base ? t("blank") : null} onChange={(value) => setSigned((both) => ({ ...both, base: value }))} />
-          <SignatureField key={without ? "witness" : who} title={without ? all("without.for-witness") : t(`for-${who}`)} name={without ? witness : signer.name} words={signatureWords} error={tried && !signed.skipper ? t("blank") : null} onChange={(value) => setSigned((both) => ({ ...both, skipper: value }))} />
+          <SignatureField
+            title={t("for-base")}
+            name={me.name}
+            words={signatureWords}
+            error={tried && !signed.base ? t("blank") : null}
+            onChange={(value) => setSigned((both) => ({ ...both, base: value }))}
+          />
+          <SignatureField
+            key={without ? "witness" : who}
+            title={without ? all("without.for-witness") : t(`for-${who}`)}
+            name={without ? witness : signer.name}
+            words={signatureWords}
+            error={tried && !signed.skipper ? t("blank") : null}
+            onChange={(value) => setSigned((both) => ({ ...both, skipper: value }))}
+          />
         </Box>
         <Fault words={fault} />
       </Box>

@@ -17,7 +17,10 @@ export function SignInForm() {
     setBusy(true);
     setFault(null);
     try {
-      await ask("/api/sign-in", anything, { method: "POST", body: { email: String(form.get("email")), password: String(form.get("password")) } });
+      await ask("/api/sign-in", anything, {
+        method: "POST",
+        body: { email: String(form.get("email")), password: String(form.get("password")) },
+      });
       location.assign("/today");
     } catch (error) {
       setFault(error instanceof ApiFault ? error.message : t("no-signal"));
@@ -25,7 +28,12 @@ export function SignInForm() {
     }
   };
   return (
-    <Box as="main" minHeight="100dvh" display="grid" gridTemplateColumns={{ base: "1fr", lg: "minmax(420px, 1fr) 1.1fr" }}>
+    <Box
+      as="main"
+      minHeight="100dvh"
+      display="grid"
+      gridTemplateColumns={{ base: "1fr", lg: "minmax(420px, 1fr) 1.1fr" }}
+    >
       <Box display="grid" alignContent="center" justifyItems="center" padding="6">
         <chakra.form onSubmit={signIn} display="grid" gap="5" width="100%" maxWidth="24rem" method="post">
           <Box display="flex" alignItems="center" gap="3">
@@ -33,7 +41,9 @@ export function SignInForm() {
             <chakra.h1>Brinecove</chakra.h1>
           </Box>
           <p>{t("words")}</p>
-          <Field label={t("email")}>{(ids) => <Input {...ids} name="email" type="email" autoComplete="username" required />}</Field>
+          <Field label={t("email")}>
+            {(ids) => <Input {...ids} name="email" type="email" autoComplete="username" required />}
+          </Field>
           <Field label={t("password")} error={fault}>
             {(ids) => <Input {...ids} name="password" type="password" autoComplete="current-password" required />}
           </Field>
@@ -43,7 +53,16 @@ export function SignInForm() {
           <chakra.p color="kelp2">{t("skipper")}</chakra.p>
         </chakra.form>
       </Box>
-      <Box background="rail" borderLeftWidth="2px" borderLeftStyle="solid" borderColor="kelp" display={{ base: "none", lg: "grid" }} alignContent="center" padding="10" aria-hidden="true">
+      <Box
+        background="rail"
+        borderLeftWidth="2px"
+        borderLeftStyle="solid"
+        borderColor="kelp"
+        display={{ base: "none", lg: "grid" }}
+        alignContent="center"
+        padding="10"
+        aria-hidden="true"
+      >
         <SwellDrawing />
       </Box>
     </Box>
@@ -58,14 +77,25 @@ function SwellDrawing() {
       <rect x="0" y="330" width="520" height="34" fill="var(--paper)" stroke="var(--kelp)" strokeWidth="2" />
       {[60, 142, 224, 388, 462].map((x, i) => (
         <g key={x} transform={`translate(${x} ${i === 3 ? 96 : 166})`}>
-          <path d={hull} fill={i === 3 ? "var(--brass-ground)" : "var(--paper)"} stroke={i === 3 ? "var(--brass)" : "var(--kelp)"} strokeWidth="2" />
+          <path
+            d={hull}
+            fill={i === 3 ? "var(--brass-ground)" : "var(--paper)"}
+            stroke={i === 3 ? "var(--brass)" : "var(--kelp)"}
+            strokeWidth="2"
+          />
           <path d="M0 46V132" stroke="var(--kelp)" strokeWidth="2" />
           <circle cx="0" cy="46" r="3.5" fill="var(--kelp)" />
         </g>
       ))}
       <path d="M388 262V326" stroke="var(--brass)" strokeWidth="3" strokeDasharray="2 9" strokeLinecap="round" />
       {[60, 96].map((y) => (
-        <path key={y} d={`M0 ${y}c40-16 60 16 104 0s64 16 104 0 60 16 104 0 64 16 104 0 60 16 104 0`} fill="none" stroke="#9fb3a3" strokeWidth="2" />
+        <path
+          key={y}
+          d={`M0 ${y}c40-16 60 16 104 0s64 16 104 0 60 16 104 0 64 16 104 0 60 16 104 0`}
+          fill="none"
+          stroke="#9fb3a3"
+          strokeWidth="2"
+        />
       ))}
     </svg>
   );

@@ -18,7 +18,10 @@ interface Props {
 /** What of one side tells it apart: where it is, or how it is worked. */
 function sideWords({ differs }: Trap, { place, where, how }: TrapSide): string {
   const isElsewhere = differs.includes("place") || differs.includes("where");
-  return [isElsewhere ? `${place}, ${where}` : "", differs.includes("how") || differs.includes("opens") ? how : ""].filter(Boolean).join(": ").replace(/\.$/, "");
+  return [isElsewhere ? `${place}, ${where}` : "", differs.includes("how") || differs.includes("opens") ? how : ""]
+    .filter(Boolean)
+    .join(": ")
+    .replace(/\.$/, "");
 }
 
 /** Two sisters side by side, with only what differs; first what somebody would carry over wrongly from one to the other. */
@@ -35,7 +38,14 @@ export function SistersPage({ one, other, className, traps, differences }: Props
       {traps.map((trap) => (
         <OddNote key={trap.fitting} title={trap.name}>
           {t("sisters.trap", {
-            one, other, differs: trap.differs.filter((field) => field !== "where" || !trap.differs.includes("place")).map((field) => t(`sisters.differs-${field}`)).join(", "), oneAt: sideWords(trap, trap.one), otherAt: sideWords(trap, trap.other),
+            one,
+            other,
+            differs: trap.differs
+              .filter((field) => field !== "where" || !trap.differs.includes("place"))
+              .map((field) => t(`sisters.differs-${field}`))
+              .join(", "),
+            oneAt: sideWords(trap, trap.one),
+            otherAt: sideWords(trap, trap.other),
           })}
         </OddNote>
       ))}

@@ -30,18 +30,42 @@ export function StatementExtras({ screen }: { screen: SettlementScreen }) {
   const isLateOnIt = extras.some(({ extra }) => extra.kind === "service" && extra.words === t("late"));
   if (signed && extras.length === 0) return null;
   return (
-    <Box as="section" borderTopWidth="2px" borderTopStyle="solid" borderColor="kelp" paddingTop="3" display="grid" gap="3" aria-label={t("title")}>
+    <Box
+      as="section"
+      borderTopWidth="2px"
+      borderTopStyle="solid"
+      borderColor="kelp"
+      paddingTop="3"
+      display="grid"
+      gap="3"
+      aria-label={t("title")}
+    >
       <h2>{t("title")}</h2>
       {extras.map(({ id, name, by }) => {
         const line = settled.get(id);
         return (
-          <Box key={id} display="flex" flexWrap="wrap" gap="8px 16px" alignItems="center" justifyContent="space-between" borderBottomWidth="1px" borderBottomStyle="solid" borderColor="line" paddingBottom="2">
+          <Box
+            key={id}
+            display="flex"
+            flexWrap="wrap"
+            gap="8px 16px"
+            alignItems="center"
+            justifyContent="space-between"
+            borderBottomWidth="1px"
+            borderBottomStyle="solid"
+            borderColor="line"
+            paddingBottom="2"
+          >
             <span>
               <strong>{name}</strong>
               {line && `: ${line.how}`} · {by}
             </span>
             {!signed && (
-              <Button onClick={() => void send(path, { id, extra: null, why: "" })} disabled={busy} aria-label={t("off", { name })}>
+              <Button
+                onClick={() => void send(path, { id, extra: null, why: "" })}
+                disabled={busy}
+                aria-label={t("off", { name })}
+              >
                 {t("take-off")}
               </Button>
             )}
@@ -50,8 +74,28 @@ export function StatementExtras({ screen }: { screen: SettlementScreen }) {
       })}
       {!signed && late && late.amountMinor > 0 && !isLateOnIt && (
         <Box display="flex" flexWrap="wrap" gap="3" alignItems="center">
-          <span>{t("late-words", { minutes: late.minutes, hours: late.hours, sum: formatMoney(late.amountMinor, currency, "en") })}</span>
-          <Button disabled={busy} onClick={() => void put({ kind: "service", words: t("late"), amountMinor: late.amountMinor, reckoned: t("late-how", { minutes: late.minutes, hours: late.hours, perHour: formatMoney(late.amountMinor / late.hours, currency, "en") }) })}>
+          <span>
+            {t("late-words", {
+              minutes: late.minutes,
+              hours: late.hours,
+              sum: formatMoney(late.amountMinor, currency, "en"),
+            })}
+          </span>
+          <Button
+            disabled={busy}
+            onClick={() =>
+              void put({
+                kind: "service",
+                words: t("late"),
+                amountMinor: late.amountMinor,
+                reckoned: t("late-how", {
+                  minutes: late.minutes,
+                  hours: late.hours,
+                  perHour: formatMoney(late.amountMinor / late.hours, currency, "en"),
+                }),
+              })
+            }
+          >
             {t("late-put")}
           </Button>
         </Box>
@@ -62,7 +106,12 @@ export function StatementExtras({ screen }: { screen: SettlementScreen }) {
         </Box>
       )}
       {!signed && (
-        <Choice label={t("add")} value={adding} options={(["service", "fuel", "below-water"] as const).map((value) => ({ value, word: t(`add-${value}`) }))} onChoose={(value) => setAdding(value === adding ? null : value)} />
+        <Choice
+          label={t("add")}
+          value={adding}
+          options={(["service", "fuel", "below-water"] as const).map((value) => ({ value, word: t(`add-${value}`) }))}
+          onChoose={(value) => setAdding(value === adding ? null : value)}
+        />
       )}
       {adding === "service" && <ServiceForm screen={screen} busy={busy} onPut={put} />}
       {adding === "fuel" && <FuelForm screen={screen} busy={busy} onPut={put} />}
@@ -101,15 +150,25 @@ function ServiceForm({ screen, busy, onPut }: FormProps) {
         currency={currency}
         onPick={(item) => {
           setWords(item.words);
-          setAmount((priceOf(item, prices.labourPerHourMinor) / 10 ** minorDigits(currency)).toFixed(minorDigits(currency)));
+          setAmount(
+            (priceOf(item, prices.labourPerHourMinor) / 10 ** minorDigits(currency)).toFixed(minorDigits(currency)),
+          );
         }}
       />
       <Box display="flex" flexWrap="wrap" gap="3" alignItems="flex-end">
         <Box flex="1 1 16rem">
-          <Field label={t("words")}>{(ids) => <Input {...ids} maxLength={200} value={words} onChange={(event) => setWords(event.target.value)} />}</Field>
+          <Field label={t("words")}>
+            {(ids) => (
+              <Input {...ids} maxLength={200} value={words} onChange={(event) => setWords(event.target.value)} />
+            )}
+          </Field>
         </Box>
         <Box width="9rem">
-          <Field label={t("amount", { currency })}>{(ids) => <Input {...ids} inputMode="decimal" value={amount} onChange={(event) => setAmount(event.target.value)} />}</Field>
+          <Field label={t("amount", { currency })}>
+            {(ids) => (
+              <Input {...ids} inputMode="decimal" value={amount} onChange={(event) => setAmount(event.target.value)} />
+            )}
+          </Field>
         </Box>
         <Button variant="solid" disabled={busy} onClick={() => void put()}>
           {t("put")}
@@ -139,13 +198,28 @@ function FuelForm({ screen, busy, onPut }: FormProps) {
       <p>{t("fuel-words")}</p>
       <Box display="flex" flexWrap="wrap" gap="3" alignItems="flex-end">
         <Box width="7rem">
-          <Field label={t("litres")}>{(ids) => <Input {...ids} inputMode="decimal" value={litres} onChange={(event) => setLitres(event.target.value)} />}</Field>
+          <Field label={t("litres")}>
+            {(ids) => (
+              <Input {...ids} inputMode="decimal" value={litres} onChange={(event) => setLitres(event.target.value)} />
+            )}
+          </Field>
         </Box>
         <Box width="11rem">
-          <Field label={t("day")}>{(ids) => <Input {...ids} type="date" value={day} onChange={(event) => setDay(event.target.value)} />}</Field>
+          <Field label={t("day")}>
+            {(ids) => <Input {...ids} type="date" value={day} onChange={(event) => setDay(event.target.value)} />}
+          </Field>
         </Box>
         <Box flex="1 1 12rem">
-          <Field label={t("receipt")}>{(ids) => <Input {...ids} maxLength={120} value={reference} onChange={(event) => setReference(event.target.value)} />}</Field>
+          <Field label={t("receipt")}>
+            {(ids) => (
+              <Input
+                {...ids}
+                maxLength={120}
+                value={reference}
+                onChange={(event) => setReference(event.target.value)}
+              />
+            )}
+          </Field>
         </Box>
       </Box>
       <Box display="flex" flexWrap="wrap" gap="3" alignItems="flex-end">
@@ -189,19 +263,50 @@ function BelowWaterForm({ screen, busy, onPut }: FormProps) {
   return (
     <Box display="grid" gap="3" maxWidth="44rem">
       <p>{t("water-words")}</p>
-      <PricePicker label={t("from-list")} prices={prices} group="underwater" only currency={currency} onPick={(item) => setAmount((priceOf(item, prices.labourPerHourMinor) / 10 ** minorDigits(currency)).toFixed(minorDigits(currency)))} />
+      <PricePicker
+        label={t("from-list")}
+        prices={prices}
+        group="underwater"
+        only
+        currency={currency}
+        onPick={(item) =>
+          setAmount(
+            (priceOf(item, prices.labourPerHourMinor) / 10 ** minorDigits(currency)).toFixed(minorDigits(currency)),
+          )
+        }
+      />
       <Box display="flex" flexWrap="wrap" gap="3" alignItems="flex-end">
         <Box width="10rem">
-          <Field label={t("kept-back", { currency })}>{(ids) => <Input {...ids} inputMode="decimal" value={amount} onChange={(event) => setAmount(event.target.value)} />}</Field>
+          <Field label={t("kept-back", { currency })}>
+            {(ids) => (
+              <Input {...ids} inputMode="decimal" value={amount} onChange={(event) => setAmount(event.target.value)} />
+            )}
+          </Field>
         </Box>
         <Box width="12rem">
-          <Field label={t("until-day")}>{(ids) => <Input {...ids} type="date" value={day} onChange={(event) => setDay(event.target.value)} />}</Field>
+          <Field label={t("until-day")}>
+            {(ids) => <Input {...ids} type="date" value={day} onChange={(event) => setDay(event.target.value)} />}
+          </Field>
         </Box>
         <Button variant="solid" disabled={busy} onClick={() => void put()}>
           {t("put")}
         </Button>
       </Box>
-      {day !== "" && <chakra.p>{t("until-words", { at: format.dateTime(new Date(instantIn(day, "18:00", timeZone)), { weekday: "long", day: "numeric", month: "long", hour: "2-digit", minute: "2-digit", hourCycle: "h23", timeZone }) })}</chakra.p>}
+      {day !== "" && (
+        <chakra.p>
+          {t("until-words", {
+            at: format.dateTime(new Date(instantIn(day, "18:00", timeZone)), {
+              weekday: "long",
+              day: "numeric",
+              month: "long",
+              hour: "2-digit",
+              minute: "2-digit",
+              hourCycle: "h23",
+              timeZone,
+            }),
+          })}
+        </chakra.p>
+      )}
       <Fault words={wrong} />
     </Box>
   );

@@ -26,9 +26,12 @@ interface Props {
 export function TodayBoard({ base, now, rows, underWay, files }: Props) {
   const t = useTranslations("today");
   const format = useFormatter();
-  const [chosenId, setChosenId] = useState(() => (rows.find((row) => row.at >= now && row.next !== "settled") ?? rows[0])?.stay.stayId ?? "");
+  const [chosenId, setChosenId] = useState(
+    () => (rows.find((row) => row.at >= now && row.next !== "settled") ?? rows[0])?.stay.stayId ?? "",
+  );
   const chosen = [...rows, ...underWay].find((row) => row.stay.stayId === chosenId) ?? null;
-  const day = (instant: string) => format.dateTime(new Date(instant), { weekday: "long", day: "numeric", month: "long", timeZone: base.timeZone });
+  const day = (instant: string) =>
+    format.dateTime(new Date(instant), { weekday: "long", day: "numeric", month: "long", timeZone: base.timeZone });
   const leaving = rows.filter((row) => row.at === row.stay.startsAt).length;
   const keys = (event: KeyboardEvent<HTMLElement>) => {
     const step = { ArrowDown: 1, ArrowUp: -1 }[event.key];
@@ -50,19 +53,51 @@ export function TodayBoard({ base, now, rows, underWay, files }: Props) {
         {rows.length === 0 ? (
           <p>{t("empty")}</p>
         ) : (
-          <StayTable label={t("title")} rows={rows} files={files} timeZone={base.timeZone} now={now} chosenId={chosenId} onChoose={setChosenId} onKeys={keys} />
+          <StayTable
+            label={t("title")}
+            rows={rows}
+            files={files}
+            timeZone={base.timeZone}
+            now={now}
+            chosenId={chosenId}
+            onChoose={setChosenId}
+            onKeys={keys}
+          />
         )}
         {underWay.length > 0 && (
           <>
             <chakra.h2 marginTop="8" marginBottom="3">
               {t("under-way")}
             </chakra.h2>
-            <StayTable label={t("under-way")} rows={underWay} files={files} timeZone={base.timeZone} now={now} chosenId={chosenId} onChoose={setChosenId} onKeys={keys} />
+            <StayTable
+              label={t("under-way")}
+              rows={underWay}
+              files={files}
+              timeZone={base.timeZone}
+              now={now}
+              chosenId={chosenId}
+              onChoose={setChosenId}
+              onKeys={keys}
+            />
           </>
         )}
       </chakra.main>
-      <chakra.aside background="rail" borderLeftWidth="2px" borderLeftStyle="solid" borderColor="kelp" padding="6" display="grid" gap="4" alignContent="start" aria-label={t("chosen")}>
-        {chosen ? <Chosen row={chosen} file={files[chosen.stay.yachtId]} timeZone={base.timeZone} /> : <p>{t("none-chosen")}</p>}
+      <chakra.aside
+        background="rail"
+        borderLeftWidth="2px"
+        borderLeftStyle="solid"
+        borderColor="kelp"
+        padding="6"
+        display="grid"
+        gap="4"
+        alignContent="start"
+        aria-label={t("chosen")}
+      >
+        {chosen ? (
+          <Chosen row={chosen} file={files[chosen.stay.yachtId]} timeZone={base.timeZone} />
+        ) : (
+          <p>{t("none-chosen")}</p>
+        )}
       </chakra.aside>
     </Box>
   );
@@ -83,8 +118,16 @@ function StayTable({ label, rows, files, timeZone, now, chosenId, onChoose, onKe
   const t = useTranslations("today");
   const all = useTranslations();
   const format = useFormatter();
-  const sameDay = (at: string) => format.dateTime(new Date(at), { dateStyle: "short", timeZone }) === format.dateTime(new Date(now), { dateStyle: "short", timeZone });
-  const time = (at: string) => format.dateTime(new Date(at), sameDay(at) ? { hour: "2-digit", minute: "2-digit", hourCycle: "h23", timeZone } : { day: "numeric", month: "short", timeZone });
+  const sameDay = (at: string) =>
+    format.dateTime(new Date(at), { dateStyle: "short", timeZone }) ===
+    format.dateTime(new Date(now), { dateStyle: "short", timeZone });
+  const time = (at: string) =>
+    format.dateTime(
+      new Date(at),
+      sameDay(at)
+        ? { hour: "2-digit", minute: "2-digit", hourCycle: "h23", timeZone }
+        : { day: "numeric", month: "short", timeZone },
+    );
   return (
     <table className={styles.table} aria-label={label} onKeyDown={onKeys}>
       <thead>
@@ -102,10 +145,20 @@ function StayTable({ label, rows, files, timeZone, now, chosenId, onChoose, onKe
           const file = files[stay.yachtId];
           const out = row.at === stay.startsAt;
           return (
-            <tr key={stay.stayId} className={stay.stayId === chosenId ? styles.chosen : undefined} onClick={() => onChoose(stay.stayId)}>
+            <tr
+              key={stay.stayId}
+              className={stay.stayId === chosenId ? styles.chosen : undefined}
+              onClick={() => onChoose(stay.stayId)}
+            >
               <td className={styles.time}>{time(row.at)}</td>
               <td>
-                <button type="button" id={`row-${stay.stayId}`} className={styles.pick} aria-pressed={stay.stayId === chosenId} onClick={() => onChoose(stay.stayId)}>
+                <button
+                  type="button"
+                  id={`row-${stay.stayId}`}
+                  className={styles.pick}
+                  aria-pressed={stay.stayId === chosenId}
+                  onClick={() => onChoose(stay.stayId)}
+                >
                   {file && <HullIcon particulars={file.particulars} tone={out ? "open" : "done"} />}
                   <span>
                     <strong>{stay.yachtName}</strong>
@@ -117,7 +170,9 @@ function StayTable({ label, rows, files, timeZone, now, chosenId, onChoose, onKe
               <td>{stay.skipper}</td>
               <td>
                 <Box display="flex" flexWrap="wrap" gap="6px">
-                  <Chip verdict={row.verdict}>{row.late > 0 ? t("late", { late: row.late }) : t(`know-${row.next}`, { recorded: row.recorded })}</Chip>
+                  <Chip verdict={row.verdict}>
+                    {row.late > 0 ? t("late", { late: row.late }) : t(`know-${row.next}`, { recorded: row.recorded })}
+                  </Chip>
                   {row.readiness && <ReadyChip readiness={row.readiness} />}
                   {row.fileWork && <Chip verdict="watch">{t("file-work", { ...row.fileWork })}</Chip>}
                   {row.farBelow && <Chip verdict="watch">{all("below.chip")}</Chip>}
@@ -135,9 +190,23 @@ function Chosen({ row, file, timeZone }: { row: TodayRow; file: YachtFile | unde
   const t = useTranslations();
   const format = useFormatter();
   const { stay } = row;
-  const when = (at: string) => format.dateTime(new Date(at), { weekday: "short", day: "numeric", month: "short", hour: "2-digit", minute: "2-digit", hourCycle: "h23", timeZone });
+  const when = (at: string) =>
+    format.dateTime(new Date(at), {
+      weekday: "short",
+      day: "numeric",
+      month: "short",
+      hour: "2-digit",
+      minute: "2-digit",
+      hourCycle: "h23",
+      timeZone,
+    });
   const words = useMemo(
-    () => (level: "deck" | "below") => ({ port: t("plan.port"), starboard: t("plan.starboard"), title: t("plan.title", { yacht: stay.yachtName, level: t(`level.${level}`) }), place: (id: string) => id }),
+    () => (level: "deck" | "below") => ({
+      port: t("plan.port"),
+      starboard: t("plan.starboard"),
+      title: t("plan.title", { yacht: stay.yachtName, level: t(`level.${level}`) }),
+      place: (id: string) => id,
+    }),
     [t, stay.yachtName],
   );
   return (

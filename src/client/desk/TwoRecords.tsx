@@ -8,7 +8,17 @@ import { Field } from "@/ui/Field";
 import { useAsk } from "./useAsk";
 
 /** Two devices each sealed this handover without knowing of the other: both records are kept, and a manager says which stands. */
-export function TwoRecords({ handover, seals, mayChoose, at }: { handover: string; seals: readonly SealBrief[]; mayChoose: boolean; at: (instant: string) => string }) {
+export function TwoRecords({
+  handover,
+  seals,
+  mayChoose,
+  at,
+}: {
+  handover: string;
+  seals: readonly SealBrief[];
+  mayChoose: boolean;
+  at: (instant: string) => string;
+}) {
   const t = useTranslations("two-records");
   const [why, setWhy] = useState("");
   const { fault, setFault, send } = useAsk();
@@ -20,12 +30,17 @@ export function TwoRecords({ handover, seals, mayChoose, at }: { handover: strin
     <Box display="grid" gap="3">
       <Chip verdict="watch">{t("title")}</Chip>
       <p>{t("words")}</p>
-      {mayChoose && <Field label={t("why")} error={fault}>{(ids) => <input {...ids} maxLength={500} value={why} onChange={(event) => setWhy(event.target.value)} />}</Field>}
+      {mayChoose && (
+        <Field label={t("why")} error={fault}>
+          {(ids) => <input {...ids} maxLength={500} value={why} onChange={(event) => setWhy(event.target.value)} />}
+        </Field>
+      )}
       <ul>
         {seals.map((each) => (
           <Box as="li" key={each.seal} display="flex" flexWrap="wrap" gap="3" alignItems="center" paddingBlock="2">
             <span>
-              {t("sealed", { at: at(each.sealedAt), received: at(each.receivedAt), seal: each.seal.slice(0, 12) })} {each.stands && <strong>{t("stands")}</strong>}
+              {t("sealed", { at: at(each.sealedAt), received: at(each.receivedAt), seal: each.seal.slice(0, 12) })}{" "}
+              {each.stands && <strong>{t("stands")}</strong>}
             </span>
             {mayChoose && !each.stands && <Button onClick={() => void choose(each.seal)}>{t("choose")}</Button>}
           </Box>

@@ -20,7 +20,17 @@ type Stops = YachtFile["stops"];
 const mostMinutes = 60;
 
 /** The planned walk of a yacht at the desk: minutes and pins are changed here, checked against what depends on what, and published as a revision. */
-export function WalkTuning({ slug, file, revision, mayPublish }: { slug: string; file: YachtFile; revision: number; mayPublish: boolean }) {
+export function WalkTuning({
+  slug,
+  file,
+  revision,
+  mayPublish,
+}: {
+  slug: string;
+  file: YachtFile;
+  revision: number;
+  mayPublish: boolean;
+}) {
   const t = useTranslations("tune");
   const all = useTranslations();
   const router = useRouter();
@@ -30,7 +40,16 @@ export function WalkTuning({ slug, file, revision, mayPublish }: { slug: string;
   const [fault, setFault] = useState<string | null>(null);
   const tuned = useMemo(() => ({ ...file, stops }), [file, stops]);
   const planned = usePlan(useMemo(() => walkInput(tuned, order), [tuned, order]));
-  const waits = useMemo(() => new Map(ruledStops({ ...tuned, stops: Object.fromEntries(Object.entries(stops).map(([id, { pin: _pin, ...stop }]) => [id, stop])) }).map((each) => [each.id, [...each.after]])), [tuned, stops]);
+  const waits = useMemo(
+    () =>
+      new Map(
+        ruledStops({
+          ...tuned,
+          stops: Object.fromEntries(Object.entries(stops).map(([id, { pin: _pin, ...stop }]) => [id, stop])),
+        }).map((each) => [each.id, [...each.after]]),
+      ),
+    [tuned, stops],
+  );
   const sequence = planned.state === "planned" ? planned.plan.sequence : Object.keys(stops);
   const name = (id: string) => say(titleOf(file, id), "en");
   const change = (id: string, field: Partial<Stops[string]>) => {
@@ -40,11 +59,16 @@ export function WalkTuning({ slug, file, revision, mayPublish }: { slug: string;
     if (next.pin === undefined) delete next.pin;
     setStops({ ...stops, [id]: next });
   };
-  const changed = Object.keys(stops).filter((id) => stops[id]?.minutes !== file.stops[id]?.minutes || stops[id]?.pin !== file.stops[id]?.pin).length;
+  const changed = Object.keys(stops).filter(
+    (id) => stops[id]?.minutes !== file.stops[id]?.minutes || stops[id]?.pin !== file.stops[id]?.pin,
+  ).length;
   const publish = async () => {
     setFault(null);
     try {
-      await ask(`/api/yachts/${slug}/publish`, anything, { method: "POST", body: { document: tuned, onRevision: revision, why, accepts: {} } });
+      await ask(`/api/yachts/${slug}/publish`, anything, {
+        method: "POST",
+        body: { document: tuned, onRevision: revision, why, accepts: {} },
+      });
       router.refresh();
     } catch (error) {
       setFault(error instanceof ApiFault ? error.message : all("desk.no-signal"));
@@ -58,11 +82,22 @@ export function WalkTuning({ slug, file, revision, mayPublish }: { slug: string;
           <Link href={`/fleet/${slug}`}>{file.particulars.name}</Link> · {t("words")}
         </p>
       </Box>
-      <Choice label={all("walk.order")} value={order} options={walkOrders.map((each) => ({ value: each, word: all(`order.${each}`) }))} onChoose={setOrder} />
+      <Choice
+        label={all("walk.order")}
+        value={order}
+        options={walkOrders.map((each) => ({ value: each, word: all(`order.${each}`) }))}
+        onChoose={setOrder}
+      />
       <p role="status">
         {planned.state === "planning" && all("walk.planning")}
         {planned.state === "fault" && planned.fault}
-        {planned.state === "planned" && t("sum", { talk: Math.round(planned.plan.talkMinutes), seconds: Math.round(planned.plan.walkSeconds), bound: Math.round(planned.plan.boundSeconds), best: String(planned.plan.optimal) })}
+        {planned.state === "planned" &&
+          t("sum", {
+            talk: Math.round(planned.plan.talkMinutes),
+            seconds: Math.round(planned.plan.walkSeconds),
+            bound: Math.round(planned.plan.boundSeconds),
+            best: String(planned.plan.optimal),
+          })}
       </p>
       <table className={styles.table} aria-label={t("stops")}>
         <thead>
@@ -86,7 +121,19 @@ export function WalkTuning({ slug, file, revision, mayPublish }: { slug: string;
                 <td>{say(file.places[stop.place]?.name ?? { en: stop.place }, "en")}</td>
                 <td>
                   <chakra.input
-                    type="number" min={0.5} max={mostMinutes} step={0.5} width="5rem" minHeight="40px" paddingInline="2" borderWidth="2px" borderStyle="solid" borderColor="kelp" background="paper" aria-label={t("minutes-of", { stop: name(id) })} value={stop.minutes}
+                    type="number"
+                    min={0.5}
+                    max={mostMinutes}
+                    step={0.5}
+                    width="5rem"
+                    minHeight="40px"
+                    paddingInline="2"
+                    borderWidth="2px"
+                    borderStyle="solid"
+                    borderColor="kelp"
+                    background="paper"
+                    aria-label={t("minutes-of", { stop: name(id) })}
+                    value={stop.minutes}
                     onChange={(event) => {
                       const minutes = Number(event.target.value);
                       if (minutes > 0 && minutes <= mostMinutes) change(id, { minutes });
@@ -94,7 +141,21 @@ export function WalkTuning({ slug, file, revision, mayPublish }: { slug: string;
                   />
                 </td>
                 <td>
-                  <chakra.select minHeight="40px" paddingInline="2" borderWidth="2px" borderStyle="solid" borderColor="kelp" background="paper" aria-label={t("pin-of", { stop: name(id) })} value={stop.pin ?? ""} onChange={(event) => change(id, { pin: event.target.value === "" ? undefined : (event.target.value as "first" | "last") })}>
+                  <chakra.select
+                    minHeight="40px"
+                    paddingInline="2"
+                    borderWidth="2px"
+                    borderStyle="solid"
+                    borderColor="kelp"
+                    background="paper"
+                    aria-label={t("pin-of", { stop: name(id) })}
+                    value={stop.pin ?? ""}
+                    onChange={(event) =>
+                      change(id, {
+                        pin: event.target.value === "" ? undefined : (event.target.value as "first" | "last"),
+                      })
+                    }
+                  >
                     <option value="">{t("pin-none")}</option>
                     <option value="first">{t("pin-first")}</option>
                     <option value="last">{t("pin-last")}</option>

@@ -24,12 +24,17 @@ export function WorkForm({ defect, state, onDone }: { defect: DefectView; state:
     if (words.trim() === "") return setFault(t("words-missing"));
     if (minutes.trim() !== "" && !/^\d{1,5}$/.test(minutes.trim())) return setFault(t("minutes-wrong"));
     const step: WorkStep = {
-      state, words: words.trim(), ...(parts.trim() === "" ? {} : { parts: parts.trim() }), ...(minutes.trim() === "" ? {} : { minutes: Number(minutes) }), ...(reading.trim() === "" ? {} : { reading: reading.trim() }),
+      state,
+      words: words.trim(),
+      ...(parts.trim() === "" ? {} : { parts: parts.trim() }),
+      ...(minutes.trim() === "" ? {} : { minutes: Number(minutes) }),
+      ...(reading.trim() === "" ? {} : { reading: reading.trim() }),
       ...(photos.length === 0 ? {} : { photos: photos.map(({ hash }) => hash) }),
     };
     try {
       // the pictures first: a step that names them is kept only with them
-      for (const { hash, bytes } of photos) await ask(`/api/photos/${hash}?handover=${defect.handoverId ?? ""}`, anything, { method: "PUT", bytes });
+      for (const { hash, bytes } of photos)
+        await ask(`/api/photos/${hash}?handover=${defect.handoverId ?? ""}`, anything, { method: "PUT", bytes });
     } catch {
       return setFault(all("desk.no-signal"));
     }
@@ -37,23 +42,51 @@ export function WorkForm({ defect, state, onDone }: { defect: DefectView; state:
   };
   return (
     <Box display="grid" gap="3" maxWidth="44rem">
-      <Field label={t(`words-${state}`)}>{(ids) => <input {...ids} maxLength={500} value={words} autoFocus onChange={(event) => setWords(event.target.value)} />}</Field>
+      <Field label={t(`words-${state}`)}>
+        {(ids) => (
+          <input {...ids} maxLength={500} value={words} autoFocus onChange={(event) => setWords(event.target.value)} />
+        )}
+      </Field>
       {state === "done" && (
         <>
           <Box display="flex" flexWrap="wrap" gap="3">
             <Box flex="2 1 14rem">
-              <Field label={t("parts")}>{(ids) => <input {...ids} maxLength={300} value={parts} onChange={(event) => setParts(event.target.value)} />}</Field>
+              <Field label={t("parts")}>
+                {(ids) => (
+                  <input {...ids} maxLength={300} value={parts} onChange={(event) => setParts(event.target.value)} />
+                )}
+              </Field>
             </Box>
             <Box width="7rem">
-              <Field label={t("minutes")}>{(ids) => <input {...ids} inputMode="numeric" value={minutes} onChange={(event) => setMinutes(event.target.value)} />}</Field>
+              <Field label={t("minutes")}>
+                {(ids) => (
+                  <input
+                    {...ids}
+                    inputMode="numeric"
+                    value={minutes}
+                    onChange={(event) => setMinutes(event.target.value)}
+                  />
+                )}
+              </Field>
             </Box>
             <Box flex="1 1 10rem">
-              <Field label={t("reading")}>{(ids) => <input {...ids} maxLength={200} value={reading} onChange={(event) => setReading(event.target.value)} />}</Field>
+              <Field label={t("reading")}>
+                {(ids) => (
+                  <input
+                    {...ids}
+                    maxLength={200}
+                    value={reading}
+                    onChange={(event) => setReading(event.target.value)}
+                  />
+                )}
+              </Field>
             </Box>
           </Box>
           {defect.handoverId !== null && (
             <Field label={t("photo")} error={photoFault === null ? null : all(`photo.${photoFault}`)}>
-              {(ids) => <input {...ids} type="file" accept="image/*" onChange={(event) => void take(event.target.files?.[0])} />}
+              {(ids) => (
+                <input {...ids} type="file" accept="image/*" onChange={(event) => void take(event.target.files?.[0])} />
+              )}
             </Field>
           )}
           {photos.length > 0 && <p role="status">{t("photos-ready", { photos: photos.length })}</p>}

@@ -33,12 +33,26 @@ export function WorkPage({ work, found, timeZone, mayWork }: Props) {
         ) : (
           <chakra.ul listStyleType="none" display="grid" gap="3">
             {work.map((defect) => (
-              <DefectRow key={defect.id} defect={defect} timeZone={timeZone} mayWork={mayWork} of={<Link href={`/fleet/${defect.yachtSlug}`}>{defect.yachtName}</Link>} />
+              <DefectRow
+                key={defect.id}
+                defect={defect}
+                timeZone={timeZone}
+                mayWork={mayWork}
+                of={<Link href={`/fleet/${defect.yachtSlug}`}>{defect.yachtName}</Link>}
+              />
             ))}
           </chakra.ul>
         )}
       </section>
-      <chakra.section aria-label={t("found-title")} borderTopWidth="2px" borderTopStyle="solid" borderColor="kelp" paddingTop="4" display="grid" gap="3">
+      <chakra.section
+        aria-label={t("found-title")}
+        borderTopWidth="2px"
+        borderTopStyle="solid"
+        borderColor="kelp"
+        paddingTop="4"
+        display="grid"
+        gap="3"
+      >
         <h2>{t("found-title")}</h2>
         {found.length === 0 && <p>{t("found-none")}</p>}
         {found.map((item) => (
@@ -60,7 +74,16 @@ function FoundRow({ item, timeZone }: { item: FoundItem; timeZone: string }) {
     if (await send(`/api/found/${item.handover}/${item.found}`, { state, words: words.trim() })) setWords("");
   };
   return (
-    <Box role="group" aria-label={item.words} borderBottomWidth="1px" borderBottomStyle="solid" borderColor="line" paddingBottom="3" display="grid" gap="2">
+    <Box
+      role="group"
+      aria-label={item.words}
+      borderBottomWidth="1px"
+      borderBottomStyle="solid"
+      borderColor="line"
+      paddingBottom="3"
+      display="grid"
+      gap="2"
+    >
       <p>
         <strong>
           {item.count} × {item.words}
@@ -68,11 +91,19 @@ function FoundRow({ item, timeZone }: { item: FoundItem; timeZone: string }) {
         , {item.yachtName}
         {item.kept && `, ${t("found-kept", { words: item.kept.words })}`}
       </p>
-      <p>{item.isTheirs ? t("found-theirs", { charter: item.charter, charterer: item.charterer, at }) : t("found-earlier", { charter: item.charter, at })}</p>
+      <p>
+        {item.isTheirs
+          ? t("found-theirs", { charter: item.charter, charterer: item.charterer, at })
+          : t("found-earlier", { charter: item.charter, at })}
+      </p>
       <PhotoStrip photos={item.photos} name={item.words} />
       <Box display="flex" flexWrap="wrap" gap="3" alignItems="flex-end">
         <Box flex="1 1 14rem" maxWidth="26rem">
-          <Field label={t("found-words")}>{(ids) => <input {...ids} maxLength={300} value={words} onChange={(event) => setWords(event.target.value)} />}</Field>
+          <Field label={t("found-words")}>
+            {(ids) => (
+              <input {...ids} maxLength={300} value={words} onChange={(event) => setWords(event.target.value)} />
+            )}
+          </Field>
         </Box>
         {(["kept", "returned", "disposed"] as const).map((state) => (
           <Button key={state} disabled={busy} onClick={() => void say(state)}>

@@ -31,7 +31,22 @@ interface Props {
 }
 
 /** One yacht at the desk: her file as the skipper sees it, her sisters, and the file itself to take out, check and publish. */
-export function YachtPage({ slug, name, berth, code, revision, file, sisters, revisions, timeZone, defects, fileWork, mayPublish, yachtClass, draft }: Props) {
+export function YachtPage({
+  slug,
+  name,
+  berth,
+  code,
+  revision,
+  file,
+  sisters,
+  revisions,
+  timeZone,
+  defects,
+  fileWork,
+  mayPublish,
+  yachtClass,
+  draft,
+}: Props) {
   const t = useTranslations("fleet");
   const tune = useTranslations("tune");
   const survey = useTranslations("survey");
@@ -42,16 +57,25 @@ export function YachtPage({ slug, name, berth, code, revision, file, sisters, re
       <Box>
         <h1>{name}</h1>
         <p>
-          <Link href={`/fleet/class/${yachtClass.slug}`}>{file.particulars.class}</Link> · {t("berth")} {berth} · {t("revision", { revision })} · {t("code")} <a href={`/aboard#${code}`}>{code}</a>
+          <Link href={`/fleet/class/${yachtClass.slug}`}>{file.particulars.class}</Link> · {t("berth")} {berth} ·{" "}
+          {t("revision", { revision })} · {t("code")} <a href={`/aboard#${code}`}>{code}</a>
         </p>
         <p>
           {t("holds", {
-            places: size(file.places), fittings: size(file.fittings), procedures: size(file.procedures), inventory: size(file.inventory), tests: size(file.tests), readings: size(file.readings), looks: size(file.looks),
+            places: size(file.places),
+            fittings: size(file.fittings),
+            procedures: size(file.procedures),
+            inventory: size(file.inventory),
+            tests: size(file.tests),
+            readings: size(file.readings),
+            looks: size(file.looks),
           })}
         </p>
         <p>
-          <Link href={`/fleet/${slug}/edit`}>{survey("edit-link")}</Link> · {fileWork && <FileWorkLink slug={slug} work={fileWork} />}
-          {fileWork && " · "} <a href={`/survey#${slug}`}>{survey("link")}</a> · <Link href={`/fleet/${slug}/walk`}>{tune("link")}</Link>
+          <Link href={`/fleet/${slug}/edit`}>{survey("edit-link")}</Link> ·{" "}
+          {fileWork && <FileWorkLink slug={slug} work={fileWork} />}
+          {fileWork && " · "} <a href={`/survey#${slug}`}>{survey("link")}</a> ·{" "}
+          <Link href={`/fleet/${slug}/walk`}>{tune("link")}</Link>
         </p>
         {sisters.map((sister) => (
           <p key={sister.slug}>
@@ -59,15 +83,34 @@ export function YachtPage({ slug, name, berth, code, revision, file, sisters, re
           </p>
         ))}
       </Box>
-      <Box as="section" borderTopWidth="2px" borderTopStyle="solid" borderColor="kelp" paddingTop="4" display="grid" gap="3" aria-label={work("title")}>
+      <Box
+        as="section"
+        borderTopWidth="2px"
+        borderTopStyle="solid"
+        borderColor="kelp"
+        paddingTop="4"
+        display="grid"
+        gap="3"
+        aria-label={work("title")}
+      >
         <h2>{work("title")}</h2>
         <DefectList defects={defects} timeZone={timeZone} mayWork={mayPublish} />
       </Box>
       <YachtBook file={file} />
-      <Box as="section" borderTopWidth="2px" borderTopStyle="solid" borderColor="kelp" paddingTop="4" display="grid" gap="3" aria-label={t("file")}>
+      <Box
+        as="section"
+        borderTopWidth="2px"
+        borderTopStyle="solid"
+        borderColor="kelp"
+        paddingTop="4"
+        display="grid"
+        gap="3"
+        aria-label={t("file")}
+      >
         <h2>{t("file")}</h2>
         <p>
-          <a href={`/api/yachts/${slug}/file.json`}>{t("take-out", { revision })}</a> · <a href={`/api/yachts/${slug}/inventory.csv`}>{t("take-out-list")}</a> ·{" "}
+          <a href={`/api/yachts/${slug}/file.json`}>{t("take-out", { revision })}</a> ·{" "}
+          <a href={`/api/yachts/${slug}/inventory.csv`}>{t("take-out-list")}</a> ·{" "}
           <a href={`/api/yachts/${slug}/labels.pdf`} target="_blank" rel="noreferrer">
             {t("labels")}
           </a>{" "}
@@ -87,10 +130,17 @@ export function YachtPage({ slug, name, berth, code, revision, file, sisters, re
         </p>
         {draft && (
           <OddNote title={t("draft", { revision: yachtClass.revision, why: draft.why })}>
-            {draft.findings.length === 0 ? t("draft-fits") : draft.findings.map((finding) => finding.message).join("; ")}
+            {draft.findings.length === 0
+              ? t("draft-fits")
+              : draft.findings.map((finding) => finding.message).join("; ")}
           </OddNote>
         )}
-        <ReviewFile of="yachts" slug={slug} mayPublish={mayPublish} draftOnClass={draft ? yachtClass.revision : undefined} />
+        <ReviewFile
+          of="yachts"
+          slug={slug}
+          mayPublish={mayPublish}
+          draftOnClass={draft ? yachtClass.revision : undefined}
+        />
         <h3>{t("revisions")}</h3>
         <RevisionList revisions={revisions} timeZone={timeZone} />
       </Box>

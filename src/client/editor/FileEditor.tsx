@@ -47,15 +47,25 @@ export function FileEditor({ first, fields, mayPublish, timeZone }: Props) {
   const [chosen, setChosen] = useState<TreePart | null>(null);
   const [view, setView] = useState<View>("part");
   const path = chosen && (chosen.collection === "particulars" ? "/particulars" : `/${chosen.collection}/${chosen.key}`);
-  const isThere = chosen !== null && path !== null && (chosen.collection === "particulars" || valueAt(document, path) !== null);
-  const absent = useMemo(() => screen.absent.map(({ collection, key, name }): TreePart => ({ collection, key, name, order: null })), [screen]);
-  const lost = chosen && screen.absent.find(({ collection, key }) => collection === chosen.collection && key === chosen.key);
+  const isThere =
+    chosen !== null && path !== null && (chosen.collection === "particulars" || valueAt(document, path) !== null);
+  const absent = useMemo(
+    () => screen.absent.map(({ collection, key, name }): TreePart => ({ collection, key, name, order: null })),
+    [screen],
+  );
+  const lost =
+    chosen && screen.absent.find(({ collection, key }) => collection === chosen.collection && key === chosen.key);
   const errors = screen.findings.filter((finding) => finding.level === "error").length;
   const typed = useMemo(() => typedFigures(document), [document]);
   const { undo, redo } = draft;
   useEffect(() => {
     const press = (event: KeyboardEvent) => {
-      if (!(event.ctrlKey || event.metaKey) || event.key.toLowerCase() !== "z" || /^(INPUT|TEXTAREA)$/.test((event.target as HTMLElement).tagName)) return;
+      if (
+        !(event.ctrlKey || event.metaKey) ||
+        event.key.toLowerCase() !== "z" ||
+        /^(INPUT|TEXTAREA)$/.test((event.target as HTMLElement).tagName)
+      )
+        return;
       event.preventDefault();
       void (event.shiftKey ? redo() : undo());
     };
@@ -64,14 +74,23 @@ export function FileEditor({ first, fields, mayPublish, timeZone }: Props) {
   }, [undo, redo]);
   const open = (at: string) => {
     const [, collection = "", key = ""] = at.split("/");
-    setChosen({ collection, key, name: collection === "particulars" ? t("particulars") : partName(valueAt(document, `/${collection}/${key}`) ?? {}, key), order: null });
+    setChosen({
+      collection,
+      key,
+      name:
+        collection === "particulars"
+          ? t("particulars")
+          : partName(valueAt(document, `/${collection}/${key}`) ?? {}, key),
+      order: null,
+    });
     setView("part");
   };
   const copy = async () => {
     if (!chosen || !path) return;
     const parts = (document as unknown as Record<string, Record<string, unknown>>)[chosen.collection] ?? {};
     const key = freeKey(parts, chosen.key);
-    if (await draft.change([{ path: `/${chosen.collection}/${key}`, to: valueAt(document, path) }])) setChosen({ ...chosen, key });
+    if (await draft.change([{ path: `/${chosen.collection}/${key}`, to: valueAt(document, path) }]))
+      setChosen({ ...chosen, key });
   };
   const takeOut = async () => {
     if (path) await draft.change([{ path, to: null }]);
@@ -82,7 +101,12 @@ export function FileEditor({ first, fields, mayPublish, timeZone }: Props) {
         <Box>
           <h1>{t(isClass ? "heading-class" : "heading", { name: file.name })}</h1>
           <p>
-            {file.revision > 0 ? <Link href={pageOf(file)}>{t("revision", { revision: screen.onRevision })}</Link> : t("first-draft")} · {t("edits", { edits: screen.number })}
+            {file.revision > 0 ? (
+              <Link href={pageOf(file)}>{t("revision", { revision: screen.onRevision })}</Link>
+            ) : (
+              t("first-draft")
+            )}{" "}
+            · {t("edits", { edits: screen.number })}
             {!isClass && (
               <>
                 {" "}
@@ -92,7 +116,15 @@ export function FileEditor({ first, fields, mayPublish, timeZone }: Props) {
           </p>
         </Box>
         <Box display="flex" flexWrap="wrap" gap="2" alignItems="center">
-          <Choice label={t("view")} value={view} options={views.map((value) => ({ value, word: t(`view-${value}`, { notes: screen.notes.length + screen.moved.length }) }))} onChoose={setView} />
+          <Choice
+            label={t("view")}
+            value={view}
+            options={views.map((value) => ({
+              value,
+              word: t(`view-${value}`, { notes: screen.notes.length + screen.moved.length }),
+            }))}
+            onChoose={setView}
+          />
         </Box>
       </div>
       {screen.isStale && <Stale file={file} onDone={draft.look} />}
@@ -104,7 +136,9 @@ export function FileEditor({ first, fields, mayPublish, timeZone }: Props) {
           {t("redo")}
         </Button>
         <span role="status">{t(`state-${state}`)}</span>
-        <Chip verdict={errors > 0 ? "stop" : screen.findings.length > 0 ? "watch" : "fine"}>{t("checks", { errors, warnings: screen.findings.length - errors })}</Chip>
+        <Chip verdict={errors > 0 ? "stop" : screen.findings.length > 0 ? "watch" : "fine"}>
+          {t("checks", { errors, warnings: screen.findings.length - errors })}
+        </Chip>
         {fault && (
           <strong role="alert" className={styles.refused}>
             {fault.words}
@@ -112,9 +146,30 @@ export function FileEditor({ first, fields, mayPublish, timeZone }: Props) {
         )}
       </div>
       <div className={styles.body}>
-        <FileTree file={document} fields={fields} onMade={open} absent={absent} chosen={chosen} disabled={!mayPublish} onChange={draft.change} onChoose={(part) => { setChosen(part); setView("part"); }} />
+        <FileTree
+          file={document}
+          fields={fields}
+          onMade={open}
+          absent={absent}
+          chosen={chosen}
+          disabled={!mayPublish}
+          onChange={draft.change}
+          onChoose={(part) => {
+            setChosen(part);
+            setView("part");
+          }}
+        />
         <div className={styles.main}>
-          {view === "proposed" && <ProposedPart slug={file.slug} screen={screen} mayPublish={mayPublish} timeZone={timeZone} onDone={draft.look} onMove={(wantedMove) => draft.change([wantedMove])} />}
+          {view === "proposed" && (
+            <ProposedPart
+              slug={file.slug}
+              screen={screen}
+              mayPublish={mayPublish}
+              timeZone={timeZone}
+              onDone={draft.look}
+              onMove={(wantedMove) => draft.change([wantedMove])}
+            />
+          )}
           {view === "paste" && mayPublish && <PasteInventory file={file} onDone={draft.look} />}
           {view === "publish" && <PublishPart screen={screen} mayPublish={mayPublish} page={pageOf(file)} />}
           {view === "part" && !chosen && (
@@ -126,7 +181,14 @@ export function FileEditor({ first, fields, mayPublish, timeZone }: Props) {
                   <ul>
                     {screen.lately.map((each, index) => (
                       <li key={`${each.at} ${each.path} ${index}`}>
-                        {each.isMine ? t("you") : each.by}, {format.dateTime(new Date(each.at), { hour: "2-digit", minute: "2-digit", hourCycle: "h23", timeZone })}: <code>{each.path}</code>
+                        {each.isMine ? t("you") : each.by},{" "}
+                        {format.dateTime(new Date(each.at), {
+                          hour: "2-digit",
+                          minute: "2-digit",
+                          hourCycle: "h23",
+                          timeZone,
+                        })}
+                        : <code>{each.path}</code>
                       </li>
                     ))}
                   </ul>
@@ -147,7 +209,11 @@ export function FileEditor({ first, fields, mayPublish, timeZone }: Props) {
           {view === "part" && chosen && path && isThere && (
             <section aria-label={chosen.name} className={styles.fields}>
               <Box display="flex" flexWrap="wrap" justifyContent="space-between" gap="3" alignItems="center">
-                <h2>{chosen.collection === "particulars" ? chosen.name : partName(valueAt(document, path) ?? {}, chosen.key)}</h2>
+                <h2>
+                  {chosen.collection === "particulars"
+                    ? chosen.name
+                    : partName(valueAt(document, path) ?? {}, chosen.key)}
+                </h2>
                 {chosen.collection !== "particulars" && mayPublish && (
                   <Box display="flex" gap="2">
                     <Button onClick={() => void copy()}>{t("copy")}</Button>
@@ -157,14 +223,50 @@ export function FileEditor({ first, fields, mayPublish, timeZone }: Props) {
               </Box>
               <chakra.p>
                 <code>{path}</code>
-                {screen.lately.filter((each) => !each.isMine && (each.path === path || each.path.startsWith(`${path}/`))).slice(0, 1).map((each) => (
-                  <span key={each.at}> · {t("changed-by", { by: each.by, at: format.dateTime(new Date(each.at), { hour: "2-digit", minute: "2-digit", hourCycle: "h23", timeZone }), field: fieldWords(each.path.split("/")[3] ?? "") })}</span>
-                ))}
+                {screen.lately
+                  .filter((each) => !each.isMine && (each.path === path || each.path.startsWith(`${path}/`)))
+                  .slice(0, 1)
+                  .map((each) => (
+                    <span key={each.at}>
+                      {" "}
+                      ·{" "}
+                      {t("changed-by", {
+                        by: each.by,
+                        at: format.dateTime(new Date(each.at), {
+                          hour: "2-digit",
+                          minute: "2-digit",
+                          hourCycle: "h23",
+                          timeZone,
+                        }),
+                        field: fieldWords(each.path.split("/")[3] ?? ""),
+                      })}
+                    </span>
+                  ))}
               </chakra.p>
               <FoundAt findings={screen.findings.filter((finding) => finding.path === path)} />
               {isClass && <ReachPart sisters={screen.sisters} path={path} fields={fields[chosen.collection] ?? []} />}
-              {chosen.collection === "places" && mayPublish && <NewThingHere key={`new ${path}`} file={document} place={chosen.key} today={screen.today} onChange={draft.change} onMade={open} />}
-              <EditingContext value={{ file: document, collection: chosen.collection, findings: screen.findings, typed, fault, disabled: !mayPublish, onChange: draft.change, onOpen: open }}>
+              {chosen.collection === "places" && mayPublish && (
+                <NewThingHere
+                  key={`new ${path}`}
+                  file={document}
+                  place={chosen.key}
+                  today={screen.today}
+                  onChange={draft.change}
+                  onMade={open}
+                />
+              )}
+              <EditingContext
+                value={{
+                  file: document,
+                  collection: chosen.collection,
+                  findings: screen.findings,
+                  typed,
+                  fault,
+                  disabled: !mayPublish,
+                  onChange: draft.change,
+                  onOpen: open,
+                }}
+              >
                 <PartFields key={path} path={path} fields={fields[chosen.collection] ?? []} />
               </EditingContext>
             </section>
@@ -182,7 +284,15 @@ function Stale({ file: { of, slug, revision }, onDone }: { file: DraftScreen["fi
   const carry = async () => {
     const answer = await fetch(`/api/drafts/${of}/${slug}/carry`, { method: "POST" }).catch(() => null);
     const body = answer?.ok ? ((await answer.json()) as { kept: number; conflicts: { path: string }[] }) : null;
-    setSaid(body ? t("carried", { kept: body.kept, conflicts: body.conflicts.length, paths: body.conflicts.map((each) => each.path).join(", ") }) : t("not-carried"));
+    setSaid(
+      body
+        ? t("carried", {
+            kept: body.kept,
+            conflicts: body.conflicts.length,
+            paths: body.conflicts.map((each) => each.path).join(", "),
+          })
+        : t("not-carried"),
+    );
     await onDone();
   };
   return (

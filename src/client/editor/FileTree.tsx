@@ -34,14 +34,24 @@ export function FileTree({ file, fields, absent, chosen, disabled, onChoose, onC
   const [by, setBy] = useState<"place" | "system" | "collection">("place");
   const [sought, setSought] = useState("");
   const groups = useMemo(
-    () => treeOf(file, by, { noPlace: t("no-place"), system: (id) => all(`system.${id as "engine"}`), collection: (id) => t(`collection-${id as "fittings"}`) }),
+    () =>
+      treeOf(file, by, {
+        noPlace: t("no-place"),
+        system: (id) => all(`system.${id as "engine"}`),
+        collection: (id) => t(`collection-${id as "fittings"}`),
+      }),
     [file, by, t, all],
   );
   const wanted = sought.trim().toLowerCase();
-  const shown = wanted === "" ? groups : groups.flatMap((group) => {
-    const parts = group.parts.filter(({ name, key }) => name.toLowerCase().includes(wanted) || key.includes(wanted));
-    return parts.length > 0 ? [{ ...group, parts }] : [];
-  });
+  const shown =
+    wanted === ""
+      ? groups
+      : groups.flatMap((group) => {
+          const parts = group.parts.filter(
+            ({ name, key }) => name.toLowerCase().includes(wanted) || key.includes(wanted),
+          );
+          return parts.length > 0 ? [{ ...group, parts }] : [];
+        });
   const first = shown[0]?.parts[0];
   const find = useRef<HTMLInputElement>(null);
   useEffect(() => {
@@ -57,8 +67,23 @@ export function FileTree({ file, fields, absent, chosen, disabled, onChoose, onC
   return (
     <div className={styles.rail}>
       <nav className={styles.tree} aria-label={t("tree")}>
-        <Field label={t("find")}>{(ids) => <input {...ids} ref={find} value={sought} onChange={(event) => setSought(event.target.value)} onKeyDown={(event) => event.key === "Enter" && first && onChoose(first)} />}</Field>
-        <Choice label={t("by")} value={by} options={(["place", "system", "collection"] as const).map((value) => ({ value, word: t(`by-${value}`) }))} onChoose={setBy} />
+        <Field label={t("find")}>
+          {(ids) => (
+            <input
+              {...ids}
+              ref={find}
+              value={sought}
+              onChange={(event) => setSought(event.target.value)}
+              onKeyDown={(event) => event.key === "Enter" && first && onChoose(first)}
+            />
+          )}
+        </Field>
+        <Choice
+          label={t("by")}
+          value={by}
+          options={(["place", "system", "collection"] as const).map((value) => ({ value, word: t(`by-${value}`) }))}
+          onChoose={setBy}
+        />
         {wanted === "" && !disabled && <p className={styles.hint}>{t("drag-hint")}</p>}
         <PartButton part={particulars} isChosen={chosen?.collection === "particulars"} onChoose={onChoose} />
         {shown.map((group) => (
@@ -67,15 +92,28 @@ export function FileTree({ file, fields, absent, chosen, disabled, onChoose, onC
               {group.name} ({group.parts.length})
             </summary>
             {/* what a search has left out would be jumped over unseen */}
-            <Group group={group} chosen={chosen} disabled={disabled || wanted !== ""} onChoose={onChoose} onChange={onChange} />
+            <Group
+              group={group}
+              chosen={chosen}
+              disabled={disabled || wanted !== ""}
+              onChoose={onChoose}
+              onChange={onChange}
+            />
           </details>
         ))}
         {absent.length > 0 && (
           <details open={wanted !== "" || undefined}>
             <summary>{t("absent", { parts: absent.length })}</summary>
-            {absent.filter(({ name, key }) => name.toLowerCase().includes(wanted) || key.includes(wanted)).map((part) => (
-              <PartButton key={idOf(part)} part={part} isChosen={chosen !== null && idOf(chosen) === idOf(part)} onChoose={onChoose} />
-            ))}
+            {absent
+              .filter(({ name, key }) => name.toLowerCase().includes(wanted) || key.includes(wanted))
+              .map((part) => (
+                <PartButton
+                  key={idOf(part)}
+                  part={part}
+                  isChosen={chosen !== null && idOf(chosen) === idOf(part)}
+                  onChoose={onChoose}
+                />
+              ))}
           </details>
         )}
         {!disabled && <NewPart file={file} fields={fields} onChange={onChange} onMade={onMade} />}
@@ -84,7 +122,13 @@ export function FileTree({ file, fields, absent, chosen, disabled, onChoose, onC
   );
 }
 
-function Group({ group, chosen, disabled, onChoose, onChange }: { group: TreeGroup } & Pick<Props, "chosen" | "disabled" | "onChoose" | "onChange">) {
+function Group({
+  group,
+  chosen,
+  disabled,
+  onChoose,
+  onChange,
+}: { group: TreeGroup } & Pick<Props, "chosen" | "disabled" | "onChoose" | "onChange">) {
   const ordered = group.parts.filter((part) => part.order !== null);
   const move = (from: number, to: number) => {
     const part = ordered[from];
@@ -94,10 +138,21 @@ function Group({ group, chosen, disabled, onChoose, onChange }: { group: TreeGro
     const next = ordered.filter((each) => each !== part);
     next.splice(to, 0, part);
     const like = ordered.filter(isLike);
-    const changes = reorder(like.map(({ key, order }) => ({ key, order: order ?? 0 })), like.indexOf(part), next.filter(isLike).indexOf(part));
+    const changes = reorder(
+      like.map(({ key, order }) => ({ key, order: order ?? 0 })),
+      like.indexOf(part),
+      next.filter(isLike).indexOf(part),
+    );
     void onChange(changes.map(({ key, order }) => ({ path: `/${part.collection}/${key}/order`, to: order })));
   };
-  const button = (part: TreePart) => <PartButton key={idOf(part)} part={part} isChosen={chosen !== null && idOf(chosen) === idOf(part)} onChoose={onChoose} />;
+  const button = (part: TreePart) => (
+    <PartButton
+      key={idOf(part)}
+      part={part}
+      isChosen={chosen !== null && idOf(chosen) === idOf(part)}
+      onChoose={onChoose}
+    />
+  );
   if (disabled || ordered.length < 2) return group.parts.map(button);
   return (
     <Sortable ids={ordered.map(idOf)} disabled={disabled} onMove={move}>
@@ -114,11 +169,20 @@ function Group({ group, chosen, disabled, onChoose, onChange }: { group: TreeGro
   );
 }
 
-function PartButton({ part, isChosen, onChoose }: { part: TreePart; isChosen: boolean; onChoose: (part: TreePart) => void }) {
+function PartButton({
+  part,
+  isChosen,
+  onChoose,
+}: {
+  part: TreePart;
+  isChosen: boolean;
+  onChoose: (part: TreePart) => void;
+}) {
   const t = useTranslations("editor");
   return (
     <button type="button" className={styles.part} aria-pressed={isChosen} onClick={() => onChoose(part)}>
-      {part.name} {part.collection !== "particulars" && <small>{t(`collection-${part.collection as "fittings"}`)}</small>}
+      {part.name}{" "}
+      {part.collection !== "particulars" && <small>{t(`collection-${part.collection as "fittings"}`)}</small>}
     </button>
   );
 }

@@ -35,10 +35,28 @@ export function NewNamed({ title, label, onMake, children }: Props) {
     );
   }
   return (
-    <Box display="grid" gap="3" borderWidth="2px" borderStyle="solid" borderColor="kelp" padding="4" role="group" aria-label={title}>
+    <Box
+      display="grid"
+      gap="3"
+      borderWidth="2px"
+      borderStyle="solid"
+      borderColor="kelp"
+      padding="4"
+      role="group"
+      aria-label={title}
+    >
       {children}
       <Field label={label} error={wrong ? t("survey.say-name") : null}>
-        {(ids) => <input {...ids} autoFocus maxLength={120} value={name} onChange={(event) => setName(event.target.value)} onKeyDown={(event) => event.key === "Enter" && void make()} />}
+        {(ids) => (
+          <input
+            {...ids}
+            autoFocus
+            maxLength={120}
+            value={name}
+            onChange={(event) => setName(event.target.value)}
+            onKeyDown={(event) => event.key === "Enter" && void make()}
+          />
+        )}
       </Field>
       <Box display="flex" gap="3">
         <Button variant="solid" onClick={() => void make()}>

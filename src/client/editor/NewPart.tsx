@@ -25,7 +25,12 @@ export function NewPart({ file, fields, onChange, onMade }: Props) {
     const specs = fields[collection] ?? [];
     const called = specs.find((field) => field.kind === "words" && ["name", "title", "words"].includes(field.name));
     const path = `/${collection}/${freeKey((file as unknown as Record<string, object>)[collection] ?? {}, name)}`;
-    const isMade = await onChange([{ path, to: { ...(blankPart(specs, file, collection) as object), ...(called ? { [called.name]: { en: name } } : {}) } }]);
+    const isMade = await onChange([
+      {
+        path,
+        to: { ...(blankPart(specs, file, collection) as object), ...(called ? { [called.name]: { en: name } } : {}) },
+      },
+    ]);
     if (isMade) onMade(path);
     return isMade;
   };
@@ -34,11 +39,13 @@ export function NewPart({ file, fields, onChange, onMade }: Props) {
       <Field label={t("new-kind")}>
         {(ids) => (
           <select {...ids} value={collection} onChange={(event) => setCollection(event.target.value)}>
-            {Object.keys(fields).filter((each) => each !== "particulars" && each !== "inventory").map((each) => (
-              <option key={each} value={each}>
-                {t(`collection-${each as "fittings"}`)}
-              </option>
-            ))}
+            {Object.keys(fields)
+              .filter((each) => each !== "particulars" && each !== "inventory")
+              .map((each) => (
+                <option key={each} value={each}>
+                  {t(`collection-${each as "fittings"}`)}
+                </option>
+              ))}
           </select>
         )}
       </Field>

@@ -21,7 +21,12 @@ export function NewThingHere({ file, place, today, onChange, onMade }: Props) {
   const t = useTranslations();
   const [kind, setKind] = useState("");
   const make = async (name: string) => {
-    const { path, to } = newPart(file, { name, thing: kind === "" ? null : (kind as NewThing["thing"]), count: 1, where: "", how: "", photos: [] }, place, today);
+    const { path, to } = newPart(
+      file,
+      { name, thing: kind === "" ? null : (kind as NewThing["thing"]), count: 1, where: "", how: "", photos: [] },
+      place,
+      today,
+    );
     const isMade = await onChange([{ path, to }]);
     if (isMade) onMade(path);
     return isMade;

@@ -21,7 +21,13 @@ import { Typed } from "./Typed";
 import { Whole } from "./Whole";
 
 /** The fields of a part, each kept as soon as it is left, with what the checks say of it beside it. */
-export function PartFields({ path, fields }: { /** where the part stands */ path: string; fields: readonly FieldSpec[] }) {
+export function PartFields({
+  path,
+  fields,
+}: {
+  /** where the part stands */ path: string;
+  fields: readonly FieldSpec[];
+}) {
   return (
     <Box display="grid" gap="3">
       {fields.map((field) => (
@@ -56,7 +62,13 @@ function FieldInput({ path, field }: { path: string; field: FieldSpec }) {
       return (
         <Box>
           <chakra.label display="inline-flex" alignItems="center" gap="2" minHeight="48px" fontWeight="600">
-            <input type="checkbox" checked={value === true} disabled={disabled} style={{ width: 24, height: 24 }} onChange={(event) => void put(event.target.checked ? true : field.optional ? null : false)} />
+            <input
+              type="checkbox"
+              checked={value === true}
+              disabled={disabled}
+              style={{ width: 24, height: 24 }}
+              onChange={(event) => void put(event.target.checked ? true : field.optional ? null : false)}
+            />
             {label}
           </chakra.label>
         </Box>
@@ -65,13 +77,22 @@ function FieldInput({ path, field }: { path: string; field: FieldSpec }) {
     case "text": {
       const refers = field.kind === "text" ? referredCollection(collection, field.name) : null;
       const parts = refers === null ? null : (file as unknown as Record<string, Record<string, unknown>>)[refers];
-      const options = field.options?.map((option) => ({ value: option, word: option })) ?? (parts ? Object.entries(parts).map(([key, part]) => ({ value: key, word: `${partName(part, key)} (${key})` })) : null);
+      const options =
+        field.options?.map((option) => ({ value: option, word: option })) ??
+        (parts
+          ? Object.entries(parts).map(([key, part]) => ({ value: key, word: `${partName(part, key)} (${key})` }))
+          : null);
       if (options) {
         return (
           <Box>
             <Field label={label} error={error}>
               {(ids) => (
-                <select {...ids} disabled={disabled} value={String(value ?? "")} onChange={(event) => void put(event.target.value === "" ? null : event.target.value)}>
+                <select
+                  {...ids}
+                  disabled={disabled}
+                  value={String(value ?? "")}
+                  onChange={(event) => void put(event.target.value === "" ? null : event.target.value)}
+                >
                   {(field.optional || value === null) && <option value="">{t("nothing")}</option>}
                   {options.map((option) => (
                     <option key={option.value} value={option.value}>
@@ -84,15 +105,40 @@ function FieldInput({ path, field }: { path: string; field: FieldSpec }) {
           </Box>
         );
       }
-      if (field.name === "photo") return <PhotoField path={path} label={label} value={value === null ? null : String(value)} error={error} disabled={disabled} onKeep={put} />;
-      return <Typed label={label} value={String(value ?? "")} error={error} disabled={disabled} onKeep={(text) => put(text === "" && field.optional ? null : text)} />;
+      if (field.name === "photo")
+        return (
+          <PhotoField
+            path={path}
+            label={label}
+            value={value === null ? null : String(value)}
+            error={error}
+            disabled={disabled}
+            onKeep={put}
+          />
+        );
+      return (
+        <Typed
+          label={label}
+          value={String(value ?? "")}
+          error={error}
+          disabled={disabled}
+          onKeep={(text) => put(text === "" && field.optional ? null : text)}
+        />
+      );
     }
     case "words": {
       const english = (value as { en?: string } | null)?.en ?? "";
       const shown = english.includes("{") ? fillFigures(english, file) : null;
       return (
         <Box>
-          <Typed label={label} value={english} error={error} long disabled={disabled} onKeep={(text) => put(text === "" ? null : { ...(value as object | null), en: text })} />
+          <Typed
+            label={label}
+            value={english}
+            error={error}
+            long
+            disabled={disabled}
+            onKeep={(text) => put(text === "" ? null : { ...(value as object | null), en: text })}
+          />
           {shown !== null && <p>{t("reads", { text: shown })}</p>}
           <TextFigures path={path} text={english} onKeep={(text) => put({ ...(value as object | null), en: text })} />
         </Box>
@@ -101,7 +147,11 @@ function FieldInput({ path, field }: { path: string; field: FieldSpec }) {
     case "number":
       return (
         <Typed
-          label={label} value={value === null ? "" : String(value as number)} error={error} disabled={disabled} number
+          label={label}
+          value={value === null ? "" : String(value as number)}
+          error={error}
+          disabled={disabled}
+          number
           onKeep={async (text) => {
             if (text === "" && field.optional) return put(null);
             const number = Number(text.replace(",", "."));
@@ -111,13 +161,39 @@ function FieldInput({ path, field }: { path: string; field: FieldSpec }) {
       );
     case "keys":
     case "texts":
-      return <Typed label={`${label} (${t("by-comma")})`} value={((value as string[] | null) ?? []).join(", ")} error={error} disabled={disabled} onKeep={(text) => { const list = text.split(",").map((each) => each.trim()).filter((each) => each !== ""); return put(list.length === 0 && field.optional ? null : list); }} />;
+      return (
+        <Typed
+          label={`${label} (${t("by-comma")})`}
+          value={((value as string[] | null) ?? []).join(", ")}
+          error={error}
+          disabled={disabled}
+          onKeep={(text) => {
+            const list = text
+              .split(",")
+              .map((each) => each.trim())
+              .filter((each) => each !== "");
+            return put(list.length === 0 && field.optional ? null : list);
+          }}
+        />
+      );
     case "part":
       return (
-        <chakra.fieldset borderLeftWidth="4px" borderLeftStyle="solid" borderColor="line" paddingLeft="3" display="grid" gap="2">
+        <chakra.fieldset
+          borderLeftWidth="4px"
+          borderLeftStyle="solid"
+          borderColor="line"
+          paddingLeft="3"
+          display="grid"
+          gap="2"
+        >
           <chakra.legend fontWeight="700">{label}</chakra.legend>
           {value === null ? (
-            <Button justifySelf="start" disabled={disabled} onClick={() => void put(blankPart(field.of ?? [], file, collection))} aria-label={t("one-more", { name })}>
+            <Button
+              justifySelf="start"
+              disabled={disabled}
+              onClick={() => void put(blankPart(field.of ?? [], file, collection))}
+              aria-label={t("one-more", { name })}
+            >
               {t("begin")}
             </Button>
           ) : (
@@ -130,12 +206,22 @@ function FieldInput({ path, field }: { path: string; field: FieldSpec }) {
     case "other": {
       const isOutline = field.name === "outline";
       if (isOutline || field.name === "at") {
-        const part = valueAt(file, path.slice(0, path.lastIndexOf("/"))) as { place?: string; level?: "deck" | "below" };
-        const place = collection === "places" ? path.split("/")[2] ?? null : (part.place ?? null);
+        const part = valueAt(file, path.slice(0, path.lastIndexOf("/"))) as {
+          place?: string;
+          level?: "deck" | "below";
+        };
+        const place = collection === "places" ? (path.split("/")[2] ?? null) : (part.place ?? null);
         const points = value === null ? [] : isOutline ? (value as Point[]) : [value as Point];
         return (
           <PlanPoints
-            file={file} label={label} place={place} level={part.level ?? file.places[place ?? ""]?.level ?? "deck"} points={points} many={isOutline} error={error} disabled={disabled}
+            file={file}
+            label={label}
+            place={place}
+            level={part.level ?? file.places[place ?? ""]?.level ?? "deck"}
+            points={points}
+            many={isOutline}
+            error={error}
+            disabled={disabled}
             onKeep={(next) => put(next === null ? null : isOutline ? next : (next[0] ?? null))}
           />
         );
@@ -167,7 +253,14 @@ function ListField({ path, field, label, list }: { path: string; field: FieldSpe
     void onChange([{ path, to: next }]);
   };
   return (
-    <chakra.fieldset borderLeftWidth="4px" borderLeftStyle="solid" borderColor="line" paddingLeft="3" display="grid" gap="3">
+    <chakra.fieldset
+      borderLeftWidth="4px"
+      borderLeftStyle="solid"
+      borderColor="line"
+      paddingLeft="3"
+      display="grid"
+      gap="3"
+    >
       <chakra.legend fontWeight="700">{label}</chakra.legend>
       <Sortable ids={list.map((_, index) => String(index))} disabled={disabled} onMove={move}>
         {list.map((entry, index) => {
@@ -175,27 +268,62 @@ function ListField({ path, field, label, list }: { path: string; field: FieldSpe
           const isOpen = areWords || open === index;
           return (
             <SortableRow key={index} id={String(index)} name={name} disabled={disabled}>
-              <Box flex="1" minWidth="0" display="grid" gap="2" borderBottomWidth="1px" borderBottomStyle="solid" borderColor="line" paddingBottom="2">
+              <Box
+                flex="1"
+                minWidth="0"
+                display="grid"
+                gap="2"
+                borderBottomWidth="1px"
+                borderBottomStyle="solid"
+                borderColor="line"
+                paddingBottom="2"
+              >
                 <Box display="flex" flexWrap="wrap" gap="2" alignItems="center">
                   <strong>{index + 1}</strong>
                   {!areWords && (
-                    <button type="button" className={styles.entry} aria-expanded={isOpen} aria-label={t("entry", { name, words: entryWords(entry) })} onClick={() => setOpen(isOpen ? null : index)}>
+                    <button
+                      type="button"
+                      className={styles.entry}
+                      aria-expanded={isOpen}
+                      aria-label={t("entry", { name, words: entryWords(entry) })}
+                      onClick={() => setOpen(isOpen ? null : index)}
+                    >
                       {isOpen ? "▾" : "▸"} {entryWords(entry)}
                     </button>
                   )}
-                  <Button disabled={disabled || index === 0} onClick={() => move(index, index - 1)} aria-label={t("up", { name })}>
+                  <Button
+                    disabled={disabled || index === 0}
+                    onClick={() => move(index, index - 1)}
+                    aria-label={t("up", { name })}
+                  >
                     ↑
                   </Button>
-                  <Button disabled={disabled || index === list.length - 1} onClick={() => move(index, index + 1)} aria-label={t("down", { name })}>
+                  <Button
+                    disabled={disabled || index === list.length - 1}
+                    onClick={() => move(index, index + 1)}
+                    aria-label={t("down", { name })}
+                  >
                     ↓
                   </Button>
-                  <Button disabled={disabled} onClick={() => void onChange([{ path: `${path}/${index}`, to: null }])} aria-label={t("take-out-of", { name })}>
+                  <Button
+                    disabled={disabled}
+                    onClick={() => void onChange([{ path: `${path}/${index}`, to: null }])}
+                    aria-label={t("take-out-of", { name })}
+                  >
                     {t("take-out")}
                   </Button>
                 </Box>
-                <FoundAt findings={findings.filter((finding) => (!isOpen && finding.path.startsWith(`${path}/${index}/`)) || finding.path === `${path}/${index}`)} />
+                <FoundAt
+                  findings={findings.filter(
+                    (finding) =>
+                      (!isOpen && finding.path.startsWith(`${path}/${index}/`)) || finding.path === `${path}/${index}`,
+                  )}
+                />
                 {isOpen && areWords && (
-                  <PartField path={`${path}/${index}`} field={{ name: String(index + 1), kind: "words", optional: false }} />
+                  <PartField
+                    path={`${path}/${index}`}
+                    field={{ name: String(index + 1), kind: "words", optional: false }}
+                  />
                 )}
                 {isOpen && !areWords && <PartFields path={`${path}/${index}`} fields={field.of ?? []} />}
               </Box>

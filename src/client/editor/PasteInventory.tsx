@@ -38,12 +38,22 @@ export function PasteInventory({ file: { of, slug }, onDone }: { file: FileName;
         <a href={`/api/drafts/${of}/${slug}/inventory.csv`}>{t("paste-take-out")}</a>
       </p>
       <Field label={t("paste-lines")} error={fault}>
-        {(ids) => <textarea {...ids} rows={10} spellCheck={false} value={text} onChange={(event) => setText(event.target.value)} />}
+        {(ids) => (
+          <textarea
+            {...ids}
+            rows={10}
+            spellCheck={false}
+            value={text}
+            onChange={(event) => setText(event.target.value)}
+          />
+        )}
       </Field>
       <Button justifySelf="start" variant="solid" onClick={() => void take()}>
         {t("paste-take")}
       </Button>
-      {pasted && <p role="status">{t("pasted", { changed: pasted.changed, same: pasted.same, faults: pasted.faults.length })}</p>}
+      {pasted && (
+        <p role="status">{t("pasted", { changed: pasted.changed, same: pasted.same, faults: pasted.faults.length })}</p>
+      )}
       {pasted && pasted.faults.length > 0 && (
         <ul>
           {pasted.faults.map((each) => (

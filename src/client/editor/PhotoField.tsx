@@ -30,14 +30,31 @@ export function PhotoField({ path, label, value, error, disabled, onKeep }: Prop
       await ask(`/api/photos/${hash}`, anything, { method: "PUT", bytes });
       await onKeep(hash);
     } catch (caught) {
-      setFault(caught instanceof PhotoFault ? all(`photo.${caught.reason}`) : caught instanceof ApiFault ? caught.message : all("desk.no-signal"));
+      setFault(
+        caught instanceof PhotoFault
+          ? all(`photo.${caught.reason}`)
+          : caught instanceof ApiFault
+            ? caught.message
+            : all("desk.no-signal"),
+      );
     }
   };
   const isDrawn = value?.startsWith("drawn:") ?? false;
   return (
     <Box display="grid" gap="2" justifyItems="start">
-      <Field label={`${label}: ${value === null ? t("photo-none") : isDrawn ? t("photo-drawn") : t("photo-take")}`} error={error ?? fault}>
-        {(ids) => <input {...ids} type="file" accept="image/*" disabled={disabled} onChange={(event) => void take(event.target.files?.[0])} />}
+      <Field
+        label={`${label}: ${value === null ? t("photo-none") : isDrawn ? t("photo-drawn") : t("photo-take")}`}
+        error={error ?? fault}
+      >
+        {(ids) => (
+          <input
+            {...ids}
+            type="file"
+            accept="image/*"
+            disabled={disabled}
+            onChange={(event) => void take(event.target.files?.[0])}
+          />
+        )}
       </Field>
       {value !== null && !isDrawn && <PhotoStrip photos={[value]} name={path.split("/")[2] ?? ""} />}
       {value !== null && !disabled && <Button onClick={() => void onKeep(null)}>{t("take-out")}</Button>}

@@ -10,7 +10,12 @@ import { Field } from "@/ui/Field";
 /** How far a key moves a point, in metres: a hand's breadth, and an arm's length with Shift. */
 const stepM = 0.1;
 const longStepM = 1;
-const moves: Readonly<Record<string, Point>> = { ArrowUp: [-1, 0], ArrowDown: [1, 0], ArrowLeft: [0, -1], ArrowRight: [0, 1] };
+const moves: Readonly<Record<string, Point>> = {
+  ArrowUp: [-1, 0],
+  ArrowDown: [1, 0],
+  ArrowLeft: [0, -1],
+  ArrowRight: [0, 1],
+};
 /** How near to a corner a finger has to come down to take hold of it, in metres of yacht. */
 const gripM = 0.45;
 
@@ -38,9 +43,14 @@ export function PlanPoints({ file, label, place, level, points, many, error, dis
   const [chosen, setChosen] = useState(0);
   // the point that is being dragged, where it is at the moment
   const [drag, setDrag] = useState<{ index: number; at: Point } | null>(null);
-  const shown = drag ? (points.length === 0 ? [drag.at] : points.map((each, index) => (index === drag.index ? drag.at : each))) : points;
+  const shown = drag
+    ? points.length === 0
+      ? [drag.at]
+      : points.map((each, index) => (index === drag.index ? drag.at : each))
+    : points;
   const at = shown[chosen] ?? null;
-  const put = (index: number, point: Point) => void onKeep(many ? points.map((each, other) => (other === index ? point : each)) : [point]);
+  const put = (index: number, point: Point) =>
+    void onKeep(many ? points.map((each, other) => (other === index ? point : each)) : [point]);
   const keys = (event: KeyboardEvent) => {
     const move = moves[event.key];
     if (!move || !at || disabled) return;
@@ -56,7 +66,10 @@ export function PlanPoints({ file, label, place, level, points, many, error, dis
     const point = on(event);
     if (disabled || !point || event.button !== 0) return;
     event.currentTarget.setPointerCapture(event.pointerId);
-    const nearest = points.reduce((best, each, index) => (apartM(each, point) < apartM(points[best] ?? each, point) ? index : best), 0);
+    const nearest = points.reduce(
+      (best, each, index) => (apartM(each, point) < apartM(points[best] ?? each, point) ? index : best),
+      0,
+    );
     const index = points[nearest] && apartM(points[nearest], point) <= gripM ? nearest : chosen;
     setChosen(index);
     setDrag({ index, at: point });
@@ -69,34 +82,85 @@ export function PlanPoints({ file, label, place, level, points, many, error, dis
     if (drag) put(drag.index, drag.at);
     setDrag(null);
   };
-  const drawn = many && place !== null && file.places[place] ? { ...file, places: { ...file.places, [place]: { ...file.places[place], outline: [...shown] } } } : file;
+  const drawn =
+    many && place !== null && file.places[place]
+      ? { ...file, places: { ...file.places, [place]: { ...file.places[place], outline: [...shown] } } }
+      : file;
   return (
     <Field label={label} error={error} hint={t("plan-hint")}>
       {(ids) => (
-        <div id={ids.id} role="application" aria-label={label} tabIndex={0} onKeyDown={keys} style={{ display: "grid", gap: 8 }}>
+        <div
+          id={ids.id}
+          role="application"
+          aria-label={label}
+          tabIndex={0}
+          onKeyDown={keys}
+          style={{ display: "grid", gap: 8 }}
+        >
           {many && (
             <Box display="flex" flexWrap="wrap" gap="2">
               {points.map((point, index) => (
-                <Button key={index} variant={index === chosen ? "solid" : "outline"} aria-pressed={index === chosen} onClick={() => setChosen(index)}>
+                <Button
+                  key={index}
+                  variant={index === chosen ? "solid" : "outline"}
+                  aria-pressed={index === chosen}
+                  onClick={() => setChosen(index)}
+                >
                   {t("corner", { number: index + 1 })}
                 </Button>
               ))}
-              <Button disabled={disabled || at === null} onClick={() => at && void onKeep([...points.slice(0, chosen + 1), [round(at[0] + stepM * 3), at[1]], ...points.slice(chosen + 1)])}>
+              <Button
+                disabled={disabled || at === null}
+                onClick={() =>
+                  at &&
+                  void onKeep([
+                    ...points.slice(0, chosen + 1),
+                    [round(at[0] + stepM * 3), at[1]],
+                    ...points.slice(chosen + 1),
+                  ])
+                }
+              >
                 {t("corner-more")}
               </Button>
-              <Button disabled={disabled || points.length <= 3} onClick={() => { void onKeep(points.filter((_, index) => index !== chosen)); setChosen(0); }}>
+              <Button
+                disabled={disabled || points.length <= 3}
+                onClick={() => {
+                  void onKeep(points.filter((_, index) => index !== chosen));
+                  setChosen(0);
+                }}
+              >
                 {t("corner-less")}
               </Button>
             </Box>
           )}
-          <div style={{ height: 380, maxWidth: 240, touchAction: "none", cursor: disabled ? undefined : "crosshair" }} onPointerDown={take} onPointerMove={move} onPointerUp={drop} onPointerCancel={() => setDrag(null)}>
+          <div
+            style={{ height: 380, maxWidth: 240, touchAction: "none", cursor: disabled ? undefined : "crosshair" }}
+            onPointerDown={take}
+            onPointerMove={move}
+            onPointerUp={drop}
+            onPointerCancel={() => setDrag(null)}
+          >
             <YachtPlan
-              file={drawn} level={level} words={{ port: plan("port"), starboard: plan("starboard"), title: label, place: (id) => id }} current={place ?? undefined} aim={at}
-              points={many ? shown.flatMap((each, index) => (index === chosen ? [] : [{ id: String(index), at: each, fresh: false }])) : []}
+              file={drawn}
+              level={level}
+              words={{ port: plan("port"), starboard: plan("starboard"), title: label, place: (id) => id }}
+              current={place ?? undefined}
+              aim={at}
+              points={
+                many
+                  ? shown.flatMap((each, index) =>
+                      index === chosen ? [] : [{ id: String(index), at: each, fresh: false }],
+                    )
+                  : []
+              }
             />
           </div>
           <Box display="flex" gap="3" alignItems="center">
-            <span>{at ? t("at-metres", { aft: at[0], side: Math.abs(at[1]), to: at[1] < 0 ? "port" : "starboard" }) : t("no-spot")}</span>
+            <span>
+              {at
+                ? t("at-metres", { aft: at[0], side: Math.abs(at[1]), to: at[1] < 0 ? "port" : "starboard" })
+                : t("no-spot")}
+            </span>
             {!many && at && (
               <Button disabled={disabled} onClick={() => void onKeep(null)}>
                 {t("take-out")}

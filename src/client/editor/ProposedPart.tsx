@@ -37,7 +37,14 @@ export function ProposedPart({ slug, screen, mayPublish, timeZone, onDone, onMov
   const keys = (event: KeyboardEvent<HTMLDivElement>) => {
     const articles = [...(list.current?.querySelectorAll<HTMLElement>("article") ?? [])];
     const at = articles.indexOf(event.target as HTMLElement);
-    const to = at < 0 ? undefined : event.key === "ArrowDown" ? articles[at + 1] : event.key === "ArrowUp" ? articles[at - 1] : undefined;
+    const to =
+      at < 0
+        ? undefined
+        : event.key === "ArrowDown"
+          ? articles[at + 1]
+          : event.key === "ArrowUp"
+            ? articles[at - 1]
+            : undefined;
     if (!to) return;
     event.preventDefault();
     to.focus();
@@ -50,12 +57,22 @@ export function ProposedPart({ slug, screen, mayPublish, timeZone, onDone, onMov
       {moved.map((each) => (
         <Box key={each.path} display="flex" flexWrap="wrap" gap="3" alignItems="center">
           <span>{t("moved", { name: each.name, place: each.place })}</span>
-          {mayPublish && <Button onClick={() => void onMove({ path: each.path, to: each.to })}>{t("take-over")}</Button>}
+          {mayPublish && (
+            <Button onClick={() => void onMove({ path: each.path, to: each.to })}>{t("take-over")}</Button>
+          )}
         </Box>
       ))}
       <div ref={list} style={{ display: "grid", gap: 16 }} onKeyDown={keys}>
         {notes.map((each) => (
-          <NoteRow key={each.note.id} each={each} slug={slug} screen={screen} mayPublish={mayPublish} timeZone={timeZone} onDone={onDone} />
+          <NoteRow
+            key={each.note.id}
+            each={each}
+            slug={slug}
+            screen={screen}
+            mayPublish={mayPublish}
+            timeZone={timeZone}
+            onDone={onDone}
+          />
         ))}
       </div>
       {screen.answered.length > 0 && (
@@ -64,7 +81,9 @@ export function ProposedPart({ slug, screen, mayPublish, timeZone, onDone, onMov
           <ul>
             {screen.answered.map(({ note, content, answer, words, writtenBy, by, at }) => (
               <li key={note}>
-                {format.dateTime(new Date(at), { dateStyle: "medium", timeStyle: "short", timeZone })}: <strong>{noteName(content, screen)}</strong> ({t(`note-${content.kind}`)}, {writtenBy ?? t("crew")}) {t(`answered-${answer}`, { by, words })}
+                {format.dateTime(new Date(at), { dateStyle: "medium", timeStyle: "short", timeZone })}:{" "}
+                <strong>{noteName(content, screen)}</strong> ({t(`note-${content.kind}`)}, {writtenBy ?? t("crew")}){" "}
+                {t(`answered-${answer}`, { by, words })}
               </li>
             ))}
           </ul>
@@ -78,10 +97,19 @@ export function ProposedPart({ slug, screen, mayPublish, timeZone, onDone, onMov
 function noteName({ about, name }: YachtNote, { document, absent }: DraftScreen): string {
   if (!about) return name;
   const part = document[about.collection][about.key];
-  return part ? partName(part, about.key) : (absent.find(({ collection, key }) => collection === about.collection && key === about.key)?.name ?? about.key);
+  return part
+    ? partName(part, about.key)
+    : (absent.find(({ collection, key }) => collection === about.collection && key === about.key)?.name ?? about.key);
 }
 
-function NoteRow({ each: { note, by, edits }, slug, screen, mayPublish, timeZone, onDone }: { each: DraftScreen["notes"][number] } & Omit<Props, "onMove">) {
+function NoteRow({
+  each: { note, by, edits },
+  slug,
+  screen,
+  mayPublish,
+  timeZone,
+  onDone,
+}: { each: DraftScreen["notes"][number] } & Omit<Props, "onMove">) {
   const t = useTranslations("editor");
   const all = useTranslations();
   const format = useFormatter();
@@ -93,17 +121,26 @@ function NoteRow({ each: { note, by, edits }, slug, screen, mayPublish, timeZone
   };
   return (
     <Box
-      as="article" className={styles.proposed} tabIndex={0} aria-label={name}
+      as="article"
+      className={styles.proposed}
+      tabIndex={0}
+      aria-label={name}
       onKeyDown={(event) => {
-        if (event.key === "Enter" && event.target === event.currentTarget && mayPublish && !busy && edits.length > 0) void answer("taken-over");
+        if (event.key === "Enter" && event.target === event.currentTarget && mayPublish && !busy && edits.length > 0)
+          void answer("taken-over");
       }}
-      display="grid" gap="2">
+      display="grid"
+      gap="2"
+    >
       <p>
-        <strong>{name}</strong>: {t(`note-${note.kind}`)} · {by ?? t("crew")}, {format.dateTime(new Date(note.at), { dateStyle: "medium", timeStyle: "short", timeZone })}
+        <strong>{name}</strong>: {t(`note-${note.kind}`)} · {by ?? t("crew")},{" "}
+        {format.dateTime(new Date(note.at), { dateStyle: "medium", timeStyle: "short", timeZone })}
       </p>
-      {[note.where, note.how].filter((said) => said !== "").map((said) => (
-        <p key={said}>“{said}”</p>
-      ))}
+      {[note.where, note.how]
+        .filter((said) => said !== "")
+        .map((said) => (
+          <p key={said}>“{said}”</p>
+        ))}
       <PhotoStrip photos={note.photos} name={name} />
       {edits.length === 0 ? (
         <p>{t("nothing-left")}</p>
@@ -112,20 +149,34 @@ function NoteRow({ each: { note, by, edits }, slug, screen, mayPublish, timeZone
           {edits.map((edit) => {
             const [, collection = "", key = "", field] = edit.path.split("/");
             const whole = partName((edit.to ?? edit.from ?? {}) as object, key);
-            const part = field !== undefined ? name : collection === "oddities" ? t("oddity-new", { words: whole }) : whole;
-            return <li key={edit.path}>{changeWords(all, { path: edit.path, part, field: field ?? null, from: edit.from, to: edit.to })}</li>;
+            const part =
+              field !== undefined ? name : collection === "oddities" ? t("oddity-new", { words: whole }) : whole;
+            return (
+              <li key={edit.path}>
+                {changeWords(all, { path: edit.path, part, field: field ?? null, from: edit.from, to: edit.to })}
+              </li>
+            );
           })}
         </ul>
       )}
       {mayPublish && (
         <Box display="flex" flexWrap="wrap" gap="3" alignItems="flex-end">
           {edits.length > 0 && (
-            <Button variant="solid" disabled={busy} onClick={() => void answer("taken-over")} aria-label={`${t("take-over")}: ${name}`}>
+            <Button
+              variant="solid"
+              disabled={busy}
+              onClick={() => void answer("taken-over")}
+              aria-label={`${t("take-over")}: ${name}`}
+            >
               {t("take-over")}
             </Button>
           )}
           <Box flex="1 1 12rem" maxWidth="24rem">
-            <Field label={t("decline-words")}>{(ids) => <input {...ids} maxLength={300} value={words} onChange={(event) => setWords(event.target.value)} />}</Field>
+            <Field label={t("decline-words")}>
+              {(ids) => (
+                <input {...ids} maxLength={300} value={words} onChange={(event) => setWords(event.target.value)} />
+              )}
+            </Field>
           </Box>
           <Button disabled={busy} onClick={() => void answer("declined")}>
             {t("decline")}

@@ -42,8 +42,19 @@ export function PublishPart({ screen, mayPublish, page }: { screen: DraftScreen;
         ))}
       </chakra.ul>
       {warnings.map((finding) => (
-        <Field key={`${finding.check} ${finding.path}`} label={finding.message} hint={t("accept-words", { path: finding.path })}>
-          {(ids) => <input {...ids} maxLength={500} value={accepts[finding.path] ?? ""} onChange={(event) => setAccepts({ ...accepts, [finding.path]: event.target.value })} />}
+        <Field
+          key={`${finding.check} ${finding.path}`}
+          label={finding.message}
+          hint={t("accept-words", { path: finding.path })}
+        >
+          {(ids) => (
+            <input
+              {...ids}
+              maxLength={500}
+              value={accepts[finding.path] ?? ""}
+              onChange={(event) => setAccepts({ ...accepts, [finding.path]: event.target.value })}
+            />
+          )}
         </Field>
       ))}
       <h2>{t("changes", { changes: screen.changes.length })}</h2>
@@ -56,14 +67,25 @@ export function PublishPart({ screen, mayPublish, page }: { screen: DraftScreen;
       {of === "classes" && <ReachedSisters slug={slug} screen={screen} />}
       {mayPublish && errors.length === 0 && screen.number > 0 && (
         <>
-          <Field label={t("why")}>{(ids) => <input {...ids} maxLength={500} value={why} onChange={(event) => setWhy(event.target.value)} />}</Field>
+          <Field label={t("why")}>
+            {(ids) => <input {...ids} maxLength={500} value={why} onChange={(event) => setWhy(event.target.value)} />}
+          </Field>
           <Button variant="solid" justifySelf="start" disabled={busy} onClick={() => void publish()}>
             {t("publish", { revision: revision + 1 })}
           </Button>
         </>
       )}
       {mayPublish && screen.number > 0 && revision > 0 && (
-        <Box display="flex" flexWrap="wrap" gap="3" alignItems="center" borderTopWidth="1px" borderTopStyle="solid" borderColor="line" paddingTop="3">
+        <Box
+          display="flex"
+          flexWrap="wrap"
+          gap="3"
+          alignItems="center"
+          borderTopWidth="1px"
+          borderTopStyle="solid"
+          borderColor="line"
+          paddingTop="3"
+        >
           {throwing ? (
             <>
               <span>{all("editor.throw-words", { edits: screen.number })}</span>

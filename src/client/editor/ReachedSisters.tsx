@@ -6,7 +6,8 @@ import { ApiFault, ask, type Check } from "../api";
 import { Fault } from "../desk/Fault";
 import { ReviewedSisters, type ReviewedSister } from "../desk/ReviewedSisters";
 
-const isReview: Check<{ sisters: ReviewedSister[] }> = (value): value is { sisters: ReviewedSister[] } => Array.isArray((value as { sisters?: unknown } | null)?.sisters);
+const isReview: Check<{ sisters: ReviewedSister[] }> = (value): value is { sisters: ReviewedSister[] } =>
+  Array.isArray((value as { sisters?: unknown } | null)?.sisters);
 
 /** What publishing the draft of a class would change on each of its yachts; looked at again whenever the draft changes. */
 export function ReachedSisters({ slug, screen }: { slug: string; screen: DraftScreen }) {

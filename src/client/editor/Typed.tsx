@@ -33,9 +33,20 @@ export function Typed({ label, value, error, disabled, long = false, number = fa
       <Field label={label} error={error ?? (wrong ? t("number-wrong") : null)}>
         {(ids) =>
           long && shown.length > 60 ? (
-            <textarea {...ids} {...keys} rows={Math.min(6, Math.ceil(shown.length / 70) + 1)} onChange={(event) => setTyped(event.target.value)} />
+            <textarea
+              {...ids}
+              {...keys}
+              rows={Math.min(6, Math.ceil(shown.length / 70) + 1)}
+              onChange={(event) => setTyped(event.target.value)}
+            />
           ) : (
-            <input {...ids} {...keys} inputMode={number ? "decimal" : undefined} onChange={(event) => setTyped(event.target.value)} onKeyDown={(event) => event.key === "Enter" && void keep()} />
+            <input
+              {...ids}
+              {...keys}
+              inputMode={number ? "decimal" : undefined}
+              onChange={(event) => setTyped(event.target.value)}
+              onKeyDown={(event) => event.key === "Enter" && void keep()}
+            />
           )
         }
       </Field>

@@ -4,7 +4,19 @@ import { useState } from "react";
 import { Field } from "@/ui/Field";
 
 /** What has no field of its own, as JSON. */
-export function Whole({ label, value, error, disabled, onKeep }: { label: string; value: unknown; error: string | null; disabled: boolean; onKeep: (to: unknown) => Promise<boolean> }) {
+export function Whole({
+  label,
+  value,
+  error,
+  disabled,
+  onKeep,
+}: {
+  label: string;
+  value: unknown;
+  error: string | null;
+  disabled: boolean;
+  onKeep: (to: unknown) => Promise<boolean>;
+}) {
   const t = useTranslations("editor");
   const standing = value === null ? "" : JSON.stringify(value);
   const [typed, setTyped] = useState<string | null>(null);
@@ -22,7 +34,16 @@ export function Whole({ label, value, error, disabled, onKeep }: { label: string
   };
   return (
     <Field label={label} error={error ?? (wrong ? t("json-wrong") : null)}>
-      {(ids) => <textarea {...ids} rows={2} disabled={disabled} value={typed ?? standing} onChange={(event) => setTyped(event.target.value)} onBlur={() => void keep()} />}
+      {(ids) => (
+        <textarea
+          {...ids}
+          rows={2}
+          disabled={disabled}
+          value={typed ?? standing}
+          onChange={(event) => setTyped(event.target.value)}
+          onBlur={() => void keep()}
+        />
+      )}
     </Field>
   );
 }

@@ -8,7 +8,8 @@ import { takingBack } from "@/core/yacht/draft/undo";
 import type { DraftScreen } from "@/formats/draft";
 import { anything, ApiFault, ask, type Check } from "../api";
 
-const isScreen: Check<DraftScreen> = (value): value is DraftScreen => typeof (value as DraftScreen | null)?.number === "number";
+const isScreen: Check<DraftScreen> = (value): value is DraftScreen =>
+  typeof (value as DraftScreen | null)?.number === "number";
 /** How often others' changes are looked for. */
 const lookEveryMs = 4000;
 
@@ -80,13 +81,23 @@ export function useDraft(first: DraftScreen): Draft {
   );
   const change = useCallback(
     (wanted: readonly Wanted[]) =>
-      send(() => wanted.flatMap(({ path, to }): DraftEdit[] => {
-        const from = valueAt(latest.current.document, path);
-        return JSON.stringify(from) === JSON.stringify(to) ? [] : [{ id: uuid(), path, from, to, undoes: null, source: null }];
-      })),
+      send(() =>
+        wanted.flatMap(({ path, to }): DraftEdit[] => {
+          const from = valueAt(latest.current.document, path);
+          return JSON.stringify(from) === JSON.stringify(to)
+            ? []
+            : [{ id: uuid(), path, from, to, undoes: null, source: null }];
+        }),
+      ),
     [send],
   );
-  const undo = useCallback(async () => void (await send(() => (latest.current.undo ? [takingBack(latest.current.undo, uuid())] : []))), [send]);
-  const redo = useCallback(async () => void (await send(() => (latest.current.redo ? [takingBack(latest.current.redo, uuid())] : []))), [send]);
+  const undo = useCallback(
+    async () => void (await send(() => (latest.current.undo ? [takingBack(latest.current.undo, uuid())] : []))),
+    [send],
+  );
+  const redo = useCallback(
+    async () => void (await send(() => (latest.current.redo ? [takingBack(latest.current.redo, uuid())] : []))),
+    [send],
+  );
   return { screen, state, fault, change, undo, redo, look };
 }

@@ -39,7 +39,13 @@ export function FittingDetail({ file, id }: { file: YachtFile; id: string }) {
       )}
       {how && <p>{sayOf(file, how)}</p>}
       {handle && <p>{t("finder.handle", { where: `${placeName(handle.place)}, ${sayOf(file, handle.where)}` })}</p>}
-      {notThis && <p className={styles.never}>{t("finder.not-this", { names: notThis.map((key) => say(file.fittings[key]?.name ?? { en: key }, "en")).join(", ") })}</p>}
+      {notThis && (
+        <p className={styles.never}>
+          {t("finder.not-this", {
+            names: notThis.map((key) => say(file.fittings[key]?.name ?? { en: key }, "en")).join(", "),
+          })}
+        </p>
+      )}
       <FittingPicture kind={fitting.kind} caption={t("finder.drawn", { name })} />
     </article>
   );

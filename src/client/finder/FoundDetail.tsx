@@ -11,7 +11,15 @@ import { ProcedureDetail } from "./ProcedureDetail";
 import styles from "./Finder.module.css";
 
 /** What was found, in full. */
-export function FoundDetail({ file, hit, onFitting }: { file: YachtFile; hit: Pick<Hit, "kind" | "id">; onFitting: (fitting: string) => void }) {
+export function FoundDetail({
+  file,
+  hit,
+  onFitting,
+}: {
+  file: YachtFile;
+  hit: Pick<Hit, "kind" | "id">;
+  onFitting: (fitting: string) => void;
+}) {
   const t = useTranslations();
   switch (hit.kind) {
     case "fitting":

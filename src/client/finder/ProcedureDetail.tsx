@@ -23,7 +23,8 @@ export function ProcedureDetail({ file, id, onFitting }: Props) {
       {procedure.caution && <p className={styles.caution}>{sayOf(file, procedure.caution)}</p>}
       {procedure.after && (
         <p>
-          <strong>{t("after")}:</strong> {procedure.after.map((key) => sayOf(file, file.procedures[key]?.title ?? { en: key })).join(", ")}
+          <strong>{t("after")}:</strong>{" "}
+          {procedure.after.map((key) => sayOf(file, file.procedures[key]?.title ?? { en: key })).join(", ")}
         </p>
       )}
       {procedure.before && (
@@ -53,8 +54,16 @@ export function ProcedureDetail({ file, id, onFitting }: Props) {
                     )}
                   </p>
                 )}
-                {step.holdSeconds !== undefined && <p className={styles.note}>{t("hold", { seconds: step.holdSeconds })}</p>}
-                {step.waitSeconds !== undefined && <p className={styles.note}>{step.waitSeconds < 120 ? t("wait", { seconds: step.waitSeconds }) : t("wait-minutes", { minutes: Math.round(step.waitSeconds / 60) })}</p>}
+                {step.holdSeconds !== undefined && (
+                  <p className={styles.note}>{t("hold", { seconds: step.holdSeconds })}</p>
+                )}
+                {step.waitSeconds !== undefined && (
+                  <p className={styles.note}>
+                    {step.waitSeconds < 120
+                      ? t("wait", { seconds: step.waitSeconds })
+                      : t("wait-minutes", { minutes: Math.round(step.waitSeconds / 60) })}
+                  </p>
+                )}
                 {step.watch && (
                   <p>
                     <strong>{t("watch")}:</strong> {sayOf(file, step.watch)}

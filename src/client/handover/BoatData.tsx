@@ -24,11 +24,17 @@ export function BoatData({ lines }: { lines: readonly Line[] }) {
     setBusy(true);
     setSaid(null);
     try {
-      const { from, readings } = await ask(`/api/handovers/${store.bundle.list.handover}/boat-data`, checkBoatData, { grant: store.grant });
-      const here = readings.flatMap((reading) => measured.filter((line) => line.id === reading.line).map((line) => ({ ...reading, line })));
+      const { from, readings } = await ask(`/api/handovers/${store.bundle.list.handover}/boat-data`, checkBoatData, {
+        grant: store.grant,
+      });
+      const here = readings.flatMap((reading) =>
+        measured.filter((line) => line.id === reading.line).map((line) => ({ ...reading, line })),
+      );
       for (const { line, values, at } of here) {
         store.record(lineSubject(line.id), "fetched", { values, at, from });
-        const isWhole = (readingRules[line.reading]?.fields ?? []).every((field) => mayBeLeftOut(field) || values[field.name] !== undefined);
+        const isWhole = (readingRules[line.reading]?.fields ?? []).every(
+          (field) => mayBeLeftOut(field) || values[field.name] !== undefined,
+        );
         if (isWhole && !mainCell(store.folded(), line)) store.recordLine(line, values);
       }
       if (here.length === 0) setSaid(t("none"));

@@ -13,7 +13,8 @@ interface Code {
   code: string;
   until: string;
 }
-const isCode: Check<Code> = (value): value is Code => typeof (value as Code | null)?.code === "string" && typeof (value as Code | null)?.until === "string";
+const isCode: Check<Code> = (value): value is Code =>
+  typeof (value as Code | null)?.code === "string" && typeof (value as Code | null)?.until === "string";
 
 /** The crew counts while the briefer teaches: a code to join with, and who has taken which place. */
 export function CrewSheet({ onClose }: { onClose: () => void }) {
@@ -27,7 +28,9 @@ export function CrewSheet({ onClose }: { onClose: () => void }) {
   const taken = takenPlaces(store.folded());
   const make = async () => {
     try {
-      setCode(await ask(`/api/handovers/${list.handover}/code`, isCode, { method: "POST", grant: store.grant, body: {} }));
+      setCode(
+        await ask(`/api/handovers/${list.handover}/code`, isCode, { method: "POST", grant: store.grant, body: {} }),
+      );
       setFault(null);
     } catch (error) {
       setFault(error instanceof ApiFault ? error.message : t("desk.no-signal"));
@@ -41,7 +44,16 @@ export function CrewSheet({ onClose }: { onClose: () => void }) {
           <p className={styles.code}>
             <span>{t("crew-join.go-to", { address: `${location.origin}/join` })}</span>
             <strong>{`${code.code.slice(0, 3)} ${code.code.slice(3)}`}</strong>
-            <span>{t("crew-join.until", { at: format.dateTime(new Date(code.until), { hour: "2-digit", minute: "2-digit", hourCycle: "h23", timeZone: base.timeZone }) })}</span>
+            <span>
+              {t("crew-join.until", {
+                at: format.dateTime(new Date(code.until), {
+                  hour: "2-digit",
+                  minute: "2-digit",
+                  hourCycle: "h23",
+                  timeZone: base.timeZone,
+                }),
+              })}
+            </span>
           </p>
         ) : (
           <Button look="main" onClick={() => void make()}>
@@ -52,7 +64,9 @@ export function CrewSheet({ onClose }: { onClose: () => void }) {
         <ul className={styles.rows}>
           {[...taken].map(([place, person]) => (
             <li key={place}>
-              <span className={styles.plain}>{say(list.places.find((each) => each.id === place)?.name ?? { en: place }, "en")}</span>
+              <span className={styles.plain}>
+                {say(list.places.find((each) => each.id === place)?.name ?? { en: place }, "en")}
+              </span>
               <span className={styles.place}>{store.nameOf(person)}</span>
             </li>
           ))}

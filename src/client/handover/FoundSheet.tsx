@@ -39,10 +39,20 @@ export function FoundSheet({ place, onClose }: { place: string; onClose: () => v
       <div className={styles.stack}>
         <p>{t("found.hint")}</p>
         <Field label={t("found.what")} error={tried && words.trim() === "" ? t("found.what-missing") : null}>
-          {(ids) => <input {...ids} maxLength={500} value={words} autoFocus onChange={(event) => setWords(event.target.value)} />}
+          {(ids) => (
+            <input
+              {...ids}
+              maxLength={500}
+              value={words}
+              autoFocus
+              onChange={(event) => setWords(event.target.value)}
+            />
+          )}
         </Field>
         <Field label={t("found.count")} error={tried && countWrong ? t("count.wrong", { most: 9999 }) : null}>
-          {(ids) => <input {...ids} inputMode="numeric" value={count} onChange={(event) => setCount(event.target.value)} />}
+          {(ids) => (
+            <input {...ids} inputMode="numeric" value={count} onChange={(event) => setCount(event.target.value)} />
+          )}
         </Field>
       </div>
     </Sheet>

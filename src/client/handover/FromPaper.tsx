@@ -18,7 +18,10 @@ export function FromPaper() {
   const [wrong, setWrong] = useState(false);
   const begin = () => {
     const [day = "", time = ""] = (when ?? "").split("T");
-    const at = /^\d{4}-\d{2}-\d{2}$/.test(day) && /^\d{2}:\d{2}/.test(time) ? instantIn(day, time.slice(0, 5), base.timeZone) : null;
+    const at =
+      /^\d{4}-\d{2}-\d{2}$/.test(day) && /^\d{2}:\d{2}/.test(time)
+        ? instantIn(day, time.slice(0, 5), base.timeZone)
+        : null;
     if (at === null || Date.parse(at) > Date.now() + 60_000) return setWrong(true);
     store.typeFromPaper(at);
     setWhen(null);
@@ -26,7 +29,14 @@ export function FromPaper() {
   if (store.paperAt !== null) {
     return (
       <p className={styles.local}>
-        {t("typing", { at: format.dateTime(new Date(store.paperAt), { timeZone: base.timeZone, dateStyle: "medium", timeStyle: "short" }) })} <Button onClick={() => store.typeFromPaper(null)}>{t("stop")}</Button>
+        {t("typing", {
+          at: format.dateTime(new Date(store.paperAt), {
+            timeZone: base.timeZone,
+            dateStyle: "medium",
+            timeStyle: "short",
+          }),
+        })}{" "}
+        <Button onClick={() => store.typeFromPaper(null)}>{t("stop")}</Button>
       </p>
     );
   }
@@ -34,7 +44,12 @@ export function FromPaper() {
     <div className={styles.letGo}>
       {when === null ? (
         <>
-          <a className={styles.print} href={`/api/handovers/${list.handover}/left.pdf`} target="_blank" rel="noreferrer">
+          <a
+            className={styles.print}
+            href={`/api/handovers/${list.handover}/left.pdf`}
+            target="_blank"
+            rel="noreferrer"
+          >
             {t("print")}
           </a>
           <Button onClick={() => setWhen("")}>{t("type-in")}</Button>
@@ -42,7 +57,9 @@ export function FromPaper() {
       ) : (
         <>
           <Field label={t("when")} error={wrong ? t("when-wrong") : null}>
-            {(ids) => <input {...ids} type="datetime-local" value={when} onChange={(event) => setWhen(event.target.value)} />}
+            {(ids) => (
+              <input {...ids} type="datetime-local" value={when} onChange={(event) => setWhen(event.target.value)} />
+            )}
           </Field>
           <Button look="main" onClick={begin}>
             {t("begin")}

@@ -19,28 +19,45 @@ const PrepDone = lazy(() => import("./PrepDone").then((part) => ({ default: part
 const CrewSheet = lazy(() => import("./CrewSheet").then((part) => ({ default: part.CrewSheet })));
 const FoundSheet = lazy(() => import("./FoundSheet").then((part) => ({ default: part.FoundSheet })));
 
-export type OpenSheet = { sheet: "overview" } | { sheet: "found" } | { sheet: "crew" } | { sheet: "mark"; surface?: string } | { sheet: "plan" } | null;
+export type OpenSheet =
+  | { sheet: "overview" }
+  | { sheet: "found" }
+  | { sheet: "crew" }
+  | { sheet: "mark"; surface?: string }
+  | { sheet: "plan" }
+  | null;
 
 /** Place screens over the plan, the sheets above them, signing, and the sealed record. */
 export function HandoverScreens() {
   const store = useHandover();
   useVersion();
   const { list } = store.bundle;
-  const [place, setPlace] = useState(() => list.places.find((each) => (store.sums().progress.leftByPlace[each.id] ?? 0) > 0)?.id ?? list.places[0]?.id ?? "");
+  const [place, setPlace] = useState(
+    () =>
+      list.places.find((each) => (store.sums().progress.leftByPlace[each.id] ?? 0) > 0)?.id ?? list.places[0]?.id ?? "",
+  );
   const [level, setLevel] = useState<Level>(() => list.places.find((each) => each.id === place)?.level ?? "deck");
   const [sheet, setSheet] = useState<OpenSheet>(null);
-  const [signing, setSigning] = useState(() => list.kind === "prep" && store.cell("handover", "prep-done") !== undefined);
+  const [signing, setSigning] = useState(
+    () => list.kind === "prep" && store.cell("handover", "prep-done") !== undefined,
+  );
   const [walking, setWalking] = useState(() => list.briefing !== undefined && location.hash.endsWith("/walk"));
   const [atStop, setAtStop] = useState<string | null>(null);
-  const showWalk = useCallback((shown: boolean) => {
-    setWalking(shown);
-    // a reload comes back to the same screen
-    history.replaceState(null, "", `#${list.handover}${shown ? "/walk" : ""}`);
-  }, [list]);
-  const openWalk = useCallback((stop?: string) => {
-    setAtStop(stop ?? null);
-    showWalk(true);
-  }, [showWalk]);
+  const showWalk = useCallback(
+    (shown: boolean) => {
+      setWalking(shown);
+      // a reload comes back to the same screen
+      history.replaceState(null, "", `#${list.handover}${shown ? "/walk" : ""}`);
+    },
+    [list],
+  );
+  const openWalk = useCallback(
+    (stop?: string) => {
+      setAtStop(stop ?? null);
+      showWalk(true);
+    },
+    [showWalk],
+  );
   const go = useCallback(
     (to: string) => {
       setPlace(to);
@@ -82,25 +99,68 @@ export function HandoverScreens() {
   if (signing) {
     return (
       <Suspense>
-        <SignScreen onBack={() => setSigning(false)} onGo={(to) => { setSigning(false); showWalk(false); go(to); }} />
+        <SignScreen
+          onBack={() => setSigning(false)}
+          onGo={(to) => {
+            setSigning(false);
+            showWalk(false);
+            go(to);
+          }}
+        />
       </Suspense>
     );
   }
   if (walking) {
     return (
       <Suspense>
-        <WalkScreens from={atStop} onList={(to) => { showWalk(false); go(to); }} onSign={() => setSigning(true)} onMark={openMark} />
+        <WalkScreens
+          from={atStop}
+          onList={(to) => {
+            showWalk(false);
+            go(to);
+          }}
+          onSign={() => setSigning(true)}
+          onMark={openMark}
+        />
         {sheet?.sheet === "mark" && <MarkSheet place={place} surface={sheet.surface} onClose={close} />}
       </Suspense>
     );
   }
   return (
     <div className={styles.shell}>
-      <Rail place={place} next={next} level={level} onLevel={setLevel} onGo={go} open={sheet?.sheet === "plan"} onClose={close} />
-      <PlaceScreen key={place} place={place} next={next} onOverview={openOverview} onFound={openFound} onMark={openMark} onPlan={openPlan} onCrew={list.kind === "prep" || store.bundle.me.side !== "base" ? null : openCrew} onWalk={list.briefing && !isCrew ? openWalk : null} />
+      <Rail
+        place={place}
+        next={next}
+        level={level}
+        onLevel={setLevel}
+        onGo={go}
+        open={sheet?.sheet === "plan"}
+        onClose={close}
+      />
+      <PlaceScreen
+        key={place}
+        place={place}
+        next={next}
+        onOverview={openOverview}
+        onFound={openFound}
+        onMark={openMark}
+        onPlan={openPlan}
+        onCrew={list.kind === "prep" || store.bundle.me.side !== "base" ? null : openCrew}
+        onWalk={list.briefing && !isCrew ? openWalk : null}
+      />
       <Footer next={next} onGo={go} onOverview={openOverview} onSign={() => setSigning(true)} />
       <Suspense>
-        {sheet?.sheet === "overview" && <Overview place={place} onGo={go} onClose={close} onSign={() => { close(); setSigning(true); }} />}
+        {sheet?.sheet === "overview" && (
+          <Overview
+            place={place}
+            onGo={go}
+            onClose={close}
+            onSign={() => {
+              close();
+              setSigning(true);
+            }}
+          />
+        )}
         {sheet?.sheet === "mark" && <MarkSheet place={place} surface={sheet.surface} onClose={close} />}
         {sheet?.sheet === "crew" && <CrewSheet onClose={close} />}
         {sheet?.sheet === "found" && <FoundSheet place={place} onClose={close} />}

@@ -8,7 +8,8 @@ import { HandoverContext } from "./context";
 import { HandoverScreens } from "./HandoverScreens";
 import styles from "./HandoverShell.module.css";
 
-type Opening = { state: "opening" } | { state: "open"; store: HandoverStore } | { state: "none" } | { state: "fault"; name: string };
+type Opening =
+  { state: "opening" } | { state: "open"; store: HandoverStore } | { state: "none" } | { state: "fault"; name: string };
 
 /**
  * The one shell of every handover screen. Which handover is in the address's fragment; everything shown comes from the

@@ -15,7 +15,8 @@ export function LetGo({ reason }: { reason: Reason }) {
   const [empty, setEmpty] = useState(false);
   if (!store.bundle.me.isManager || reason.lift === "nobody" || (!reason.blocks && !reason.letGo)) return null;
   const { subject, aspect } = letGoCell(reason);
-  if (reason.letGo) return <Button onClick={() => store.record(subject, aspect, { why: null })}>{t("gate.take-back")}</Button>;
+  if (reason.letGo)
+    return <Button onClick={() => store.record(subject, aspect, { why: null })}>{t("gate.take-back")}</Button>;
   if (why === null) return <Button onClick={() => setWhy("")}>{t("gate.let-her-go")}</Button>;
   const keep = () => {
     if (why.trim() === "") return setEmpty(true);
@@ -25,7 +26,9 @@ export function LetGo({ reason }: { reason: Reason }) {
   return (
     <div className={styles.letGo}>
       <Field label={t("gate.why")} error={empty ? t("gate.why-missing") : null} hint={t("gate.why-hint")}>
-        {(ids) => <input {...ids} maxLength={500} value={why} autoFocus onChange={(event) => setWhy(event.target.value)} />}
+        {(ids) => (
+          <input {...ids} maxLength={500} value={why} autoFocus onChange={(event) => setWhy(event.target.value)} />
+        )}
       </Field>
       <Button look="main" onClick={keep}>
         {t("gate.let-her-go")}

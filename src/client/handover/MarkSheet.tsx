@@ -21,7 +21,15 @@ import styles from "./MarkSheet.module.css";
 const stepM = 0.1;
 
 /** Setting a mark: where it is, by tap or by arrow keys, what it is, how long, and a photo. */
-export function MarkSheet({ place, surface: asked, onClose }: { place: string; surface?: string; onClose: () => void }) {
+export function MarkSheet({
+  place,
+  surface: asked,
+  onClose,
+}: {
+  place: string;
+  surface?: string;
+  onClose: () => void;
+}) {
   const t = useTranslations();
   const store = useHandover();
   const { list, file } = store.bundle;
@@ -36,7 +44,8 @@ export function MarkSheet({ place, surface: asked, onClose }: { place: string; s
   const [tried, setTried] = useState(false);
 
   function startAt(which: Surface): Point {
-    if (which === "deck" || which === "below") return here ? centreOf(here.outline as Point[]) : [file.particulars.lengthM / 2, 0];
+    if (which === "deck" || which === "below")
+      return here ? centreOf(here.outline as Point[]) : [file.particulars.lengthM / 2, 0];
     return which === "stern" || which === "bow" ? [0, 0.6] : [file.particulars.lengthM * 0.3, 0.7];
   }
   const choose = (which: Surface) => {
@@ -47,7 +56,12 @@ export function MarkSheet({ place, surface: asked, onClose }: { place: string; s
   const move = (event: KeyboardEvent) => {
     const steps: Record<string, Point> = isFlat
       ? { ArrowUp: [-stepM, 0], ArrowDown: [stepM, 0], ArrowLeft: [0, -stepM], ArrowRight: [0, stepM] }
-      : { ArrowUp: [0, stepM], ArrowDown: [0, -stepM], ArrowLeft: [isMirrored(surface) ? stepM : -stepM, 0], ArrowRight: [isMirrored(surface) ? -stepM : stepM, 0] };
+      : {
+          ArrowUp: [0, stepM],
+          ArrowDown: [0, -stepM],
+          ArrowLeft: [isMirrored(surface) ? stepM : -stepM, 0],
+          ArrowRight: [isMirrored(surface) ? -stepM : stepM, 0],
+        };
     const step = steps[event.key];
     if (!step) return;
     event.preventDefault();
@@ -61,7 +75,15 @@ export function MarkSheet({ place, surface: asked, onClose }: { place: string; s
     setTried(true);
     if (!kind || sizeWrong || size.trim() === "" || isWear) return;
     const subject = `mark:${uuid()}`;
-    store.record(subject, "mark", { place, surface, kind, sizeMm: Math.round(sizeMm), aM: at[0], bM: at[1], words: words.trim() });
+    store.record(subject, "mark", {
+      place,
+      surface,
+      kind,
+      sizeMm: Math.round(sizeMm),
+      aM: at[0],
+      bM: at[1],
+      words: words.trim(),
+    });
     if (photo) await store.attachPhoto(subject, photo);
     onClose();
   };
@@ -78,8 +100,14 @@ export function MarkSheet({ place, surface: asked, onClose }: { place: string; s
     }
   };
   const points = [
-    ...list.lines.flatMap((line) => (line.kind === "mark" && line.mark.surface === surface ? [{ id: line.id, at: [line.mark.aM, line.mark.bM] as Point, fresh: false }] : [])),
-    ...newMarks(store.folded()).flatMap(({ id, mark }) => (mark.surface === surface ? [{ id, at: [mark.aM, mark.bM] as Point, fresh: true }] : [])),
+    ...list.lines.flatMap((line) =>
+      line.kind === "mark" && line.mark.surface === surface
+        ? [{ id: line.id, at: [line.mark.aM, line.mark.bM] as Point, fresh: false }]
+        : [],
+    ),
+    ...newMarks(store.folded()).flatMap(({ id, mark }) =>
+      mark.surface === surface ? [{ id, at: [mark.aM, mark.bM] as Point, fresh: true }] : [],
+    ),
   ];
   const title = t("plan.surface", { yacht: list.yacht.name, surface: t(`surface.${surface}`) });
   return (
@@ -95,16 +123,41 @@ export function MarkSheet({ place, surface: asked, onClose }: { place: string; s
     >
       <div className={styles.grid}>
         <div className={styles.where}>
-          <Choice label={t("mark.view")} options={surfaces.map((each) => ({ value: each, word: t(`surface.${each}`) }))} value={surface} onChoose={choose} />
-          <div className={styles.drawing} tabIndex={0} role="application" aria-label={t("mark.drawing", { a: at[0], b: at[1] })} onKeyDown={move}>
+          <Choice
+            label={t("mark.view")}
+            options={surfaces.map((each) => ({ value: each, word: t(`surface.${each}`) }))}
+            value={surface}
+            onChoose={choose}
+          />
+          <div
+            className={styles.drawing}
+            tabIndex={0}
+            role="application"
+            aria-label={t("mark.drawing", { a: at[0], b: at[1] })}
+            onKeyDown={move}
+          >
             {isFlat ? (
-              <YachtPlan file={file} level={surface} words={{ port: t("plan.port"), starboard: t("plan.starboard"), title, place: (id) => id }} points={points} aim={at} onAim={setAt} current={place} />
+              <YachtPlan
+                file={file}
+                level={surface}
+                words={{ port: t("plan.port"), starboard: t("plan.starboard"), title, place: (id) => id }}
+                points={points}
+                aim={at}
+                onAim={setAt}
+                current={place}
+              />
             ) : (
               <ProfileView
                 particulars={file.particulars}
                 surface={surface}
                 title={title}
-                words={{ bow: t("plan.bow"), stern: t("plan.stern"), waterline: t("plan.waterline"), port: t("plan.port"), starboard: t("plan.starboard") }}
+                words={{
+                  bow: t("plan.bow"),
+                  stern: t("plan.stern"),
+                  waterline: t("plan.waterline"),
+                  port: t("plan.port"),
+                  starboard: t("plan.starboard"),
+                }}
                 points={points}
                 aim={at}
                 onAim={setAt}
@@ -115,18 +168,62 @@ export function MarkSheet({ place, surface: asked, onClose }: { place: string; s
         </div>
         <div className={styles.what}>
           <h3>{t("mark.what")}</h3>
-          <Choice label={t("mark.what")} options={markKinds.map((each) => ({ value: each, word: t(`mark-kind.${each}`) }))} value={kind} onChoose={setKind} />
+          <Choice
+            label={t("mark.what")}
+            options={markKinds.map((each) => ({ value: each, word: t(`mark-kind.${each}`) }))}
+            value={kind}
+            onChoose={setKind}
+          />
           {tried && !kind && (
             <p className={styles.error} role="alert">
               {t("mark.kind-missing")}
             </p>
           )}
-          <Field label={t("mark.length")} error={tried && (sizeWrong || size.trim() === "") ? t("mark.length-wrong") : isWear ? t("mark.wear", { mm: wearBelowMm }) : null}>
-            {(ids) => <input {...ids} inputMode="decimal" autoComplete="off" value={size} onChange={(event) => setSize(event.target.value)} />}
+          <Field
+            label={t("mark.length")}
+            error={
+              tried && (sizeWrong || size.trim() === "")
+                ? t("mark.length-wrong")
+                : isWear
+                  ? t("mark.wear", { mm: wearBelowMm })
+                  : null
+            }
+          >
+            {(ids) => (
+              <input
+                {...ids}
+                inputMode="decimal"
+                autoComplete="off"
+                value={size}
+                onChange={(event) => setSize(event.target.value)}
+              />
+            )}
           </Field>
-          <Field label={t("mark.words")}>{(ids) => <input {...ids} maxLength={500} autoComplete="off" value={words} onChange={(event) => setWords(event.target.value)} />}</Field>
-          <Field label={t("mark.photo")} hint={photo ? t("photo.ready", { kb: Math.round(photo.bytes.size / 1000) }) : t("photo.hint")} error={fault ? t(`photo.${fault}`) : null}>
-            {(ids) => <input {...ids} type="file" accept="image/*" capture="environment" onChange={(event) => void take(event.target.files?.[0])} />}
+          <Field label={t("mark.words")}>
+            {(ids) => (
+              <input
+                {...ids}
+                maxLength={500}
+                autoComplete="off"
+                value={words}
+                onChange={(event) => setWords(event.target.value)}
+              />
+            )}
+          </Field>
+          <Field
+            label={t("mark.photo")}
+            hint={photo ? t("photo.ready", { kb: Math.round(photo.bytes.size / 1000) }) : t("photo.hint")}
+            error={fault ? t(`photo.${fault}`) : null}
+          >
+            {(ids) => (
+              <input
+                {...ids}
+                type="file"
+                accept="image/*"
+                capture="environment"
+                onChange={(event) => void take(event.target.files?.[0])}
+              />
+            )}
           </Field>
         </div>
       </div>

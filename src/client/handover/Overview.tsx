@@ -35,7 +35,16 @@ export function Overview({ place, onGo, onClose, onSign }: Props) {
   useVersion();
   const { list } = store.bundle;
   const { gate, progress } = store.sums();
-  const [view, setView] = useState<View>(list.first && list.first.some(({ line }) => list.lines.some((each) => each.id === line && standingOf(store.folded(), each).step === "open")) ? "first" : gate.reasons.some((reason) => reason.code !== "lines-left") ? "way" : "left");
+  const [view, setView] = useState<View>(
+    list.first &&
+      list.first.some(({ line }) =>
+        list.lines.some((each) => each.id === line && standingOf(store.folded(), each).step === "open"),
+      )
+      ? "first"
+      : gate.reasons.some((reason) => reason.code !== "lines-left")
+        ? "way"
+        : "left",
+  );
   const [asked, setAsked] = useState("");
   const [bytes] = useState(() => store.keptBytes());
   const folded = store.folded();
@@ -44,7 +53,8 @@ export function Overview({ place, onGo, onClose, onSign }: Props) {
   const refused = store.refusedEntries();
   const isLeft = (line: Line) => standingOf(folded, line).step !== "done";
   const levelOf = (id: string) => list.places.find((each) => each.id === id)?.level;
-  const isNear = (line: Line, which: View) => (which === "here" ? line.place === place : levelOf(line.place) === levelOf(place));
+  const isNear = (line: Line, which: View) =>
+    which === "here" ? line.place === place : levelOf(line.place) === levelOf(place);
   const leftNear = (which: "here" | "level") => list.lines.filter((line) => isLeft(line) && isNear(line, which)).length;
   // what is odd, by whomever it was found: that is what briefer and skipper want to see of what the crew counts
   const odd = list.lines.filter((line) => {
@@ -66,32 +76,72 @@ export function Overview({ place, onGo, onClose, onSign }: Props) {
   const first = new Map((list.first ?? []).map(({ line, why }) => [line, why]));
   const firstLeft = list.lines.filter((line) => first.has(line.id) && isLeft(line)).length;
   const near: View[] = list.kind === "prep" ? [] : ["here", "level"];
-  const views: View[] = [...(first.size > 0 ? (["first"] as const) : []), "way", "left", ...near, "odd", "all", ...(refused.length > 0 ? (["refused"] as const) : [])];
+  const views: View[] = [
+    ...(first.size > 0 ? (["first"] as const) : []),
+    "way",
+    "left",
+    ...near,
+    "odd",
+    "all",
+    ...(refused.length > 0 ? (["refused"] as const) : []),
+  ];
   return (
-    <Sheet title={t("overview.title")} closeWord={t("common.close")} onClose={onClose} foot={<Button onClick={onSign}>{t("overview.sign")}</Button>}>
+    <Sheet
+      title={t("overview.title")}
+      closeWord={t("common.close")}
+      onClose={onClose}
+      foot={<Button onClick={onSign}>{t("overview.sign")}</Button>}
+    >
       <div className={styles.stack}>
-        <Field label={t("overview.search")}>{(ids) => <input {...ids} type="search" value={asked} onChange={(event) => setAsked(event.target.value)} />}</Field>
-        {wanted === "" && <Choice label={t("overview.title")} options={views.map((each) => ({ value: each, word: t(`overview.${each}`, { odd: odd.length, left: progress.left, first: firstLeft, here: leftNear("here"), level: leftNear("level"), which: levelOf(place) ?? "", all: progress.total, refused: refused.length }) }))} value={view} onChoose={setView} />}
+        <Field label={t("overview.search")}>
+          {(ids) => <input {...ids} type="search" value={asked} onChange={(event) => setAsked(event.target.value)} />}
+        </Field>
+        {wanted === "" && (
+          <Choice
+            label={t("overview.title")}
+            options={views.map((each) => ({
+              value: each,
+              word: t(`overview.${each}`, {
+                odd: odd.length,
+                left: progress.left,
+                first: firstLeft,
+                here: leftNear("here"),
+                level: leftNear("level"),
+                which: levelOf(place) ?? "",
+                all: progress.total,
+                refused: refused.length,
+              }),
+            }))}
+            value={view}
+            onChoose={setView}
+          />
+        )}
         <FromPaper />
         {wanted === "" && view === "way" && (
           <>
             <p className={styles.local}>{t("gate.decision")}</p>
             {gate.reasons.length === 0 && <p>{t("gate.nothing")}</p>}
             <ul className={styles.rows}>
-              {[...gate.reasons].sort((a, b) => Number(b.blocks) - Number(a.blocks)).map((reason) => {
-                const line = list.lines.find((each) => each.id === reason.line);
-                return (
-                  <li key={`${reason.code} ${reason.line} ${reason.words}`}>
-                    <VerdictMark verdict={reason.blocks ? "stop" : "watch"} />
-                    <span className={styles.plain}>{reasonWords(t, list, reason)}</span>
-                    <span className={styles.place}>{reason.blocks ? t(`gate.lift-${reason.lift}`) : t("gate.remark")}</span>
-                    {line && (
-                      <Button onClick={() => onGo(line.place)}>{t("overview.go", { place: placeName(line.place) })}</Button>
-                    )}
-                    <LetGo reason={reason} />
-                  </li>
-                );
-              })}
+              {[...gate.reasons]
+                .sort((a, b) => Number(b.blocks) - Number(a.blocks))
+                .map((reason) => {
+                  const line = list.lines.find((each) => each.id === reason.line);
+                  return (
+                    <li key={`${reason.code} ${reason.line} ${reason.words}`}>
+                      <VerdictMark verdict={reason.blocks ? "stop" : "watch"} />
+                      <span className={styles.plain}>{reasonWords(t, list, reason)}</span>
+                      <span className={styles.place}>
+                        {reason.blocks ? t(`gate.lift-${reason.lift}`) : t("gate.remark")}
+                      </span>
+                      {line && (
+                        <Button onClick={() => onGo(line.place)}>
+                          {t("overview.go", { place: placeName(line.place) })}
+                        </Button>
+                      )}
+                      <LetGo reason={reason} />
+                    </li>
+                  );
+                })}
             </ul>
           </>
         )}
@@ -105,7 +155,13 @@ export function Overview({ place, onGo, onClose, onSign }: Props) {
             ))}
           </ul>
         )}
-        {(wanted !== "" || view === "first" || view === "left" || view === "here" || view === "level" || view === "odd" || view === "all") && (
+        {(wanted !== "" ||
+          view === "first" ||
+          view === "left" ||
+          view === "here" ||
+          view === "level" ||
+          view === "odd" ||
+          view === "all") && (
           <ul className={styles.rows}>
             {lines.length === 0 && <li>{wanted === "" ? t("overview.nothing-left") : t("overview.nothing-found")}</li>}
             {lines.map((line) => {
@@ -120,7 +176,9 @@ export function Overview({ place, onGo, onClose, onSign }: Props) {
                     {placeName(line.place)}
                     {first.has(line.id) && ` · ${t(`first.${first.get(line.id) ?? "often"}`)}`}
                     {standing.step === "done" ? ` · ${valueWords(t, line, standing.cell.value)}` : ""}
-                    {standing.step === "done" && nameBy(standing.cell) !== "" && ` · ${t("crew-join.by", { name: nameBy(standing.cell) })}`}
+                    {standing.step === "done" &&
+                      nameBy(standing.cell) !== "" &&
+                      ` · ${t("crew-join.by", { name: nameBy(standing.cell) })}`}
                   </span>
                 </li>
               );

@@ -31,7 +31,16 @@ interface Props {
 }
 
 /** One place of the yacht: what is odd there, and everything to count, try, read and look at in one visit. */
-export const PlaceScreen = memo(function PlaceScreen({ place, next, onOverview, onFound, onMark, onPlan, onCrew, onWalk }: Props) {
+export const PlaceScreen = memo(function PlaceScreen({
+  place,
+  next,
+  onOverview,
+  onFound,
+  onMark,
+  onPlan,
+  onCrew,
+  onWalk,
+}: Props) {
   const t = useTranslations();
   const store = useHandover();
   const { list, file } = store.bundle;
@@ -93,7 +102,9 @@ export const PlaceScreen = memo(function PlaceScreen({ place, next, onOverview, 
 
 /** A long place in parts: what is not near the screen is passed over as one, at every tap. */
 function chunksOf<T>(lines: readonly T[]): T[][] {
-  return Array.from({ length: Math.ceil(lines.length / linesTogether) }, (_, i) => lines.slice(i * linesTogether, (i + 1) * linesTogether));
+  return Array.from({ length: Math.ceil(lines.length / linesTogether) }, (_, i) =>
+    lines.slice(i * linesTogether, (i + 1) * linesTogether),
+  );
 }
 const linesTogether = 16;
 
@@ -104,11 +115,16 @@ function TakenLine({ place }: { place: string }) {
   useVersion();
   const { me } = store.bundle;
   const by = takenPlaces(store.folded()).get(place);
-  if (by !== undefined && by !== me.person) return <p className={styles.taken}>{t("taken-by", { name: store.nameOf(by) })}</p>;
+  if (by !== undefined && by !== me.person)
+    return <p className={styles.taken}>{t("taken-by", { name: store.nameOf(by) })}</p>;
   if (me.side === "base" && by === undefined) return null;
   return (
     <p className={styles.taken}>
-      {by === undefined ? <Button onClick={() => store.record("handover", takenAspect(place), { taken: true })}>{t("take")}</Button> : <Button onClick={() => store.record("handover", takenAspect(place), { taken: false })}>{t("give-back")}</Button>}
+      {by === undefined ? (
+        <Button onClick={() => store.record("handover", takenAspect(place), { taken: true })}>{t("take")}</Button>
+      ) : (
+        <Button onClick={() => store.record("handover", takenAspect(place), { taken: false })}>{t("give-back")}</Button>
+      )}
     </p>
   );
 }
@@ -144,7 +160,8 @@ function HereLine({ place, next, reach }: { place: string; next: string | null; 
   const left = store.sums().progress.leftByPlace[place] ?? 0;
   return (
     <p className={styles.here}>
-      {reach} {left > 0 ? t("place.left", { left }) : t("place.done")} {next && left === 0 ? t("place.then", { next }) : ""}
+      {reach} {left > 0 ? t("place.left", { left }) : t("place.done")}{" "}
+      {next && left === 0 ? t("place.then", { next }) : ""}
     </p>
   );
 }
@@ -167,7 +184,12 @@ function MadeHere({ place }: { place: string }) {
             <strong>{markWords(t, mark)}</strong>
             <span>{t(`surface.${mark.surface}`)}</span>
             <Extras subject={cell.subject} name={markWords(t, mark)} />
-            <Button look="quiet" onClick={() => store.record(cell.subject, "mark", { withdrawn: true, reason: t("mark.withdrawn-reason") })}>
+            <Button
+              look="quiet"
+              onClick={() =>
+                store.record(cell.subject, "mark", { withdrawn: true, reason: t("mark.withdrawn-reason") })
+              }
+            >
               {t("mark.withdraw")}
             </Button>
           </li>

@@ -52,7 +52,12 @@ export function PrepDone({ onBack }: { onBack: () => void }) {
         <KnownList />
         {progress.left > 0 && !isDone && (
           <p className={styles.stop}>
-            {t("prep.left", { places: list.places.filter((place) => (progress.leftByPlace[place.id] ?? 0) > 0).map((place) => say(place.name, "en")).join(", ") })}
+            {t("prep.left", {
+              places: list.places
+                .filter((place) => (progress.leftByPlace[place.id] ?? 0) > 0)
+                .map((place) => say(place.name, "en"))
+                .join(", "),
+            })}
           </p>
         )}
         <p>{t("prep.words")}</p>

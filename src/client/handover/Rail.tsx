@@ -33,7 +33,13 @@ export function Rail(props: Props) {
       <div className={styles.name}>
         <strong>{list.yacht.name}</strong>
         <span>
-          {t(`kind.${list.kind}`)}, {format.dateTime(new Date(list.kind === "check-out" ? list.stay.to : list.stay.from), { weekday: "short", day: "numeric", month: "long", timeZone: base.timeZone })}
+          {t(`kind.${list.kind}`)},{" "}
+          {format.dateTime(new Date(list.kind === "check-out" ? list.stay.to : list.stay.from), {
+            weekday: "short",
+            day: "numeric",
+            month: "long",
+            timeZone: base.timeZone,
+          })}
         </span>
       </div>
       {list.kind === "prep" ? <Sections {...props} /> : <PlanWithLevels {...props} />}
@@ -58,10 +64,28 @@ function Sections({ place, onGo }: Props) {
     <ol className={styles.sections} aria-label={t("prep.sections")}>
       {store.bundle.list.places.map((section) => (
         <li key={section.id}>
-          <Button look={section.id === place ? "chosen" : "plain"} aria-current={section.id === place ? "step" : undefined} onClick={() => onGo(section.id)}>
-            <VerdictMark verdict={(left[section.id] ?? 0) === 0 ? gravest(store.folded(), store.bundle.list.lines.filter((line) => line.place === section.id)) : "watch"} onDark={section.id === place} />
+          <Button
+            look={section.id === place ? "chosen" : "plain"}
+            aria-current={section.id === place ? "step" : undefined}
+            onClick={() => onGo(section.id)}
+          >
+            <VerdictMark
+              verdict={
+                (left[section.id] ?? 0) === 0
+                  ? gravest(
+                      store.folded(),
+                      store.bundle.list.lines.filter((line) => line.place === section.id),
+                    )
+                  : "watch"
+              }
+              onDark={section.id === place}
+            />
             {say(section.name, "en")}
-            <span>{(left[section.id] ?? 0) > 0 ? t("prep.left-here", { left: left[section.id] ?? 0 }) : t("prep.section-done")}</span>
+            <span>
+              {(left[section.id] ?? 0) > 0
+                ? t("prep.left-here", { left: left[section.id] ?? 0 })
+                : t("prep.section-done")}
+            </span>
           </Button>
         </li>
       ))}
@@ -75,7 +99,8 @@ function PlanWithLevels({ place, next, level, onLevel, onGo }: Props) {
   const version = useVersion();
   const { list, file } = store.bundle;
   const left = store.sums().progress.leftByPlace;
-  const leftOn = (which: Level) => list.places.filter((each) => each.level === which).reduce((sum, each) => sum + (left[each.id] ?? 0), 0);
+  const leftOn = (which: Level) =>
+    list.places.filter((each) => each.level === which).reduce((sum, each) => sum + (left[each.id] ?? 0), 0);
   const words = useMemo<PlanWords>(
     () => ({
       port: t("plan.port"),
@@ -90,8 +115,14 @@ function PlanWithLevels({ place, next, level, onLevel, onGo }: Props) {
   );
   const points = useMemo(() => {
     void version;
-    const standing = list.lines.flatMap((line) => (line.kind === "mark" && line.mark.surface === level ? [{ id: line.id, at: [line.mark.aM, line.mark.bM] as Point, fresh: false }] : []));
-    const fresh = newMarks(store.folded()).flatMap(({ id, mark }) => (mark.surface === level ? [{ id, at: [mark.aM, mark.bM] as Point, fresh: true }] : []));
+    const standing = list.lines.flatMap((line) =>
+      line.kind === "mark" && line.mark.surface === level
+        ? [{ id: line.id, at: [line.mark.aM, line.mark.bM] as Point, fresh: false }]
+        : [],
+    );
+    const fresh = newMarks(store.folded()).flatMap(({ id, mark }) =>
+      mark.surface === level ? [{ id, at: [mark.aM, mark.bM] as Point, fresh: true }] : [],
+    );
     return [...standing, ...fresh];
   }, [store, list, level, version]);
   return (
@@ -104,7 +135,16 @@ function PlanWithLevels({ place, next, level, onLevel, onGo }: Props) {
         ))}
       </div>
       <div className={styles.drawing}>
-        <YachtPlan file={file} level={level} words={words} current={place} next={next ?? undefined} left={left} onPick={onGo} points={points} />
+        <YachtPlan
+          file={file}
+          level={level}
+          words={words}
+          current={place}
+          next={next ?? undefined}
+          left={left}
+          onPick={onGo}
+          points={points}
+        />
       </div>
     </>
   );

@@ -29,13 +29,20 @@ export function SealedScreen() {
         <HullIcon particulars={file.particulars} width={150} />
         <h1>{t(`sealed.title-${list.kind as SignedKind}`, { yacht: list.yacht.name })}</h1>
         <p>
-          {t("sealed.when", { at: format.dateTime(new Date(made.sealedAt), { dateStyle: "full", timeStyle: "short", timeZone: base.timeZone }) })}
+          {t("sealed.when", {
+            at: format.dateTime(new Date(made.sealedAt), {
+              dateStyle: "full",
+              timeStyle: "short",
+              timeZone: base.timeZone,
+            }),
+          })}
         </p>
         <p className={styles.seal}>
           <span>{t("sealed.seal")}</span> <code>{made.seal}</code>
         </p>
         <p role="status" className={styles.state}>
-          <VerdictMark verdict={atBase ? "fine" : "watch"} /> {atBase ? t("sealed.at-base") : t("sealed.here", { waiting })}
+          <VerdictMark verdict={atBase ? "fine" : "watch"} />{" "}
+          {atBase ? t("sealed.at-base") : t("sealed.here", { waiting })}
         </p>
         {store.sealBeside && <p className={styles.state}>{t("sealed.beside")}</p>}
         {atBase && (
@@ -44,7 +51,11 @@ export function SealedScreen() {
               {t("sealed.pdf")}
             </a>
             <a href={`/api/handovers/${list.handover}/record.zip`}>{t("sealed.zip")}</a>
-            {store.bundle.me.side === "base" ? <a href="/today">{t("handover.to-today")}</a> : <a href="/book">{t("handover.to-book")}</a>}
+            {store.bundle.me.side === "base" ? (
+              <a href="/today">{t("handover.to-today")}</a>
+            ) : (
+              <a href="/book">{t("handover.to-book")}</a>
+            )}
           </p>
         )}
         <p>{t("sealed.late")}</p>

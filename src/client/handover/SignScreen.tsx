@@ -57,8 +57,18 @@ export function SignScreen({ onBack, onGo }: { onBack: () => void; onGo: (place:
   const isSkippers = bundle.me.side === "skipper";
   // what another device holds and has not sent is not in what is signed here: that is said, and meant
   const { online } = useSaveState();
-  const others = new Set(store.allEntries().flatMap((entry) => (entry.device === store.device ? [] : [entry.device]))).size;
-  const heard = store.lastHeardAt === null ? "" : format.dateTime(new Date(store.lastHeardAt), { weekday: "short", hour: "2-digit", minute: "2-digit", hourCycle: "h23", timeZone: bundle.base.timeZone });
+  const others = new Set(store.allEntries().flatMap((entry) => (entry.device === store.device ? [] : [entry.device])))
+    .size;
+  const heard =
+    store.lastHeardAt === null
+      ? ""
+      : format.dateTime(new Date(store.lastHeardAt), {
+          weekday: "short",
+          hour: "2-digit",
+          minute: "2-digit",
+          hourCycle: "h23",
+          timeZone: bundle.base.timeZone,
+        });
   const isAlone = others > 0 && !online;
   const openForks = forks(store.folded());
   const gateWords = t(list.kind === "check-in" ? `gate.state-${gate.state}` : "sign.state-out");
@@ -68,24 +78,53 @@ export function SignScreen({ onBack, onGo }: { onBack: () => void; onGo: (place:
     return list.briefing ? briefingWords(t, list.briefing, walkState(list.briefing, store.folded())) : [];
   }, [t, list, store, version]);
   const { skipper, charterer } = bundle.charter;
-  const forCharterer = skipper.id === charterer.id ? null : t("sign.for-charterer", { skipper: skipper.name, charterer: charterer.name });
+  const forCharterer =
+    skipper.id === charterer.id ? null : t("sign.for-charterer", { skipper: skipper.name, charterer: charterer.name });
   const known = (list.known ?? []).map(({ title, words: said }) => t("known.word", { title, words: said }));
-  const words = [...known, ...noted.map((finding) => `${finding.place}: ${finding.name}: ${finding.words}`), ...(list.kind === "check-in" ? [gateWords, ...reasons] : []), ...(progress.left > 0 ? [t("sign.open-lines", { left: progress.left })] : []), ...briefing, ...(forCharterer === null ? [] : [forCharterer]), ...(isAlone ? [t("sign.without-others", { others, heard })] : []), without ? t("without.declaration", { why: t(`without.they-${without.reason}`), words: without.words, witness }) : t("sign.declaration")];
+  const words = [
+    ...known,
+    ...noted.map((finding) => `${finding.place}: ${finding.name}: ${finding.words}`),
+    ...(list.kind === "check-in" ? [gateWords, ...reasons] : []),
+    ...(progress.left > 0 ? [t("sign.open-lines", { left: progress.left })] : []),
+    ...briefing,
+    ...(forCharterer === null ? [] : [forCharterer]),
+    ...(isAlone ? [t("sign.without-others", { others, heard })] : []),
+    without
+      ? t("without.declaration", { why: t(`without.they-${without.reason}`), words: without.words, witness })
+      : t("sign.declaration"),
+  ];
 
   const seal = async () => {
     setTried(true);
     const at = new Date().toISOString();
     const base = makeSignature("base", bundle.me.person, signed.base, at);
     // a witness is nobody the base has on its books: the name stands in the signature
-    const theirs = without ? makeSignature("witness", crypto.randomUUID(), signed.skipper, at) : makeSignature("skipper", skipper.id, signed.skipper, at);
+    const theirs = without
+      ? makeSignature("witness", crypto.randomUUID(), signed.skipper, at)
+      : makeSignature("skipper", skipper.id, signed.skipper, at);
     if (without && (without.words.trim() === "" || witness.trim() === "")) return;
     if (!base || !theirs || openForks.length > 0) return;
-    const photos = [...store.folded().values()].flatMap((cell) => (cell.aspect.startsWith("photo:") && (cell.value as { attached?: boolean } | undefined)?.attached ? [cell.aspect.slice("photo:".length)] : []));
-    const manifest = makeManifest(list, store.allEntries(), photos, words, store.lastHeardAt, without && { ...without, words: without.words.trim() });
+    const photos = [...store.folded().values()].flatMap((cell) =>
+      cell.aspect.startsWith("photo:") && (cell.value as { attached?: boolean } | undefined)?.attached
+        ? [cell.aspect.slice("photo:".length)]
+        : [],
+    );
+    const manifest = makeManifest(
+      list,
+      store.allEntries(),
+      photos,
+      words,
+      store.lastHeardAt,
+      without && { ...without, words: without.words.trim() },
+    );
     const signatures = [base.signature, theirs.signature];
     const request = {
-      manifest, signatures, contents: { base: base.content, [without ? "witness" : "skipper"]: theirs.content }, seal: sealOf(manifestDigest(manifest), signatures),
-      device: store.device, sealedAt: at,
+      manifest,
+      signatures,
+      contents: { base: base.content, [without ? "witness" : "skipper"]: theirs.content },
+      seal: sealOf(manifestDigest(manifest), signatures),
+      device: store.device,
+      sealedAt: at,
     };
     await store.sealHere(request);
   };
@@ -108,7 +147,11 @@ export function SignScreen({ onBack, onGo }: { onBack: () => void; onGo: (place:
         {list.kind === "check-in" && (
           <section className={`${styles.gate} ${gate.state === "not-cleared" ? styles.stop : ""}`}>
             <h2>
-              <VerdictMark verdict={gate.state === "cleared" ? "fine" : gate.state === "not-cleared" ? "stop" : "watch"} size={22} /> {gateWords}
+              <VerdictMark
+                verdict={gate.state === "cleared" ? "fine" : gate.state === "not-cleared" ? "stop" : "watch"}
+                size={22}
+              />{" "}
+              {gateWords}
             </h2>
             <ul>
               {gate.reasons
@@ -182,13 +225,21 @@ export function SignScreen({ onBack, onGo }: { onBack: () => void; onGo: (place:
           )}
           {progress.left > 0 && !isSkippers && (
             <label className={styles.sure}>
-              <input type="checkbox" checked={withOpenLines} onChange={(event) => setWithOpenLines(event.target.checked)} />
+              <input
+                type="checkbox"
+                checked={withOpenLines}
+                onChange={(event) => setWithOpenLines(event.target.checked)}
+              />
               {t("sign.open-lines", { left: progress.left })}
             </label>
           )}
           {isAlone && !isSkippers && (
             <label className={styles.sure}>
-              <input type="checkbox" checked={withoutOthers} onChange={(event) => setWithoutOthers(event.target.checked)} />
+              <input
+                type="checkbox"
+                checked={withoutOthers}
+                onChange={(event) => setWithoutOthers(event.target.checked)}
+              />
               {t("sign.without-others", { others, heard })}
             </label>
           )}
@@ -211,8 +262,20 @@ export function SignScreen({ onBack, onGo }: { onBack: () => void; onGo: (place:
           )}
           {!isSkippers && (
             <div className={styles.pads} key={`${round} ${without === null}`}>
-              <SignatureField title={t("sign.for-base")} name={bundle.me.name} words={signatureWords} error={tried && !signed.base ? t("sign.blank") : null} onChange={(value) => setSigned((both) => ({ ...both, base: value }))} />
-              <SignatureField title={t(without ? "without.for-witness" : "sign.for-skipper")} name={without ? witness : skipper.name} words={signatureWords} error={tried && !signed.skipper ? t("sign.blank") : null} onChange={(value) => setSigned((both) => ({ ...both, skipper: value }))} />
+              <SignatureField
+                title={t("sign.for-base")}
+                name={bundle.me.name}
+                words={signatureWords}
+                error={tried && !signed.base ? t("sign.blank") : null}
+                onChange={(value) => setSigned((both) => ({ ...both, base: value }))}
+              />
+              <SignatureField
+                title={t(without ? "without.for-witness" : "sign.for-skipper")}
+                name={without ? witness : skipper.name}
+                words={signatureWords}
+                error={tried && !signed.skipper ? t("sign.blank") : null}
+                onChange={(value) => setSigned((both) => ({ ...both, skipper: value }))}
+              />
             </div>
           )}
         </section>
@@ -220,7 +283,12 @@ export function SignScreen({ onBack, onGo }: { onBack: () => void; onGo: (place:
       <footer className={styles.foot}>
         <SaveWords />
         {!isSkippers && (
-          <Button look="on-dark" large disabled={openForks.length > 0 || (progress.left > 0 && !withOpenLines) || (isAlone && !withoutOthers)} onClick={() => void seal()}>
+          <Button
+            look="on-dark"
+            large
+            disabled={openForks.length > 0 || (progress.left > 0 && !withOpenLines) || (isAlone && !withoutOthers)}
+            onClick={() => void seal()}
+          >
             {t("sign.seal")}
           </Button>
         )}

@@ -15,7 +15,10 @@ export function TogetherRow({ lines }: { lines: readonly Line[] }) {
   const store = useHandover();
   useVersion();
   const [open, setOpen] = useState(false);
-  const together = togetherAmong(lines.filter((line) => standingOf(store.folded(), line).step === "open"), store.bundle.list);
+  const together = togetherAmong(
+    lines.filter((line) => standingOf(store.folded(), line).step === "open"),
+    store.bundle.list,
+  );
   if (together.length === 0) return null;
   const keep = () => {
     for (const line of together) store.recordLine(line, { count: line.expected, together: true });
@@ -24,11 +27,14 @@ export function TogetherRow({ lines }: { lines: readonly Line[] }) {
   return (
     <section className={styles.together} aria-label={t("title")}>
       {!open ? (
-        <Button onClick={() => setOpen(true)}>{t(`open-${store.bundle.list.kind === "check-out" ? "out" : "in"}`, { lines: together.length })}</Button>
+        <Button onClick={() => setOpen(true)}>
+          {t(`open-${store.bundle.list.kind === "check-out" ? "out" : "in"}`, { lines: together.length })}
+        </Button>
       ) : (
         <>
           <p>
-            <strong>{t("ask")}</strong> {together.map((line) => t("thing", { count: line.expected, name: say(line.name, "en") })).join(", ")}
+            <strong>{t("ask")}</strong>{" "}
+            {together.map((line) => t("thing", { count: line.expected, name: say(line.name, "en") })).join(", ")}
           </p>
           <div className={styles.actions}>
             <Button look="main" onClick={keep}>

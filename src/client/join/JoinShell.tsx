@@ -36,9 +36,20 @@ export function JoinShell() {
       <p>{t("join.words")}</p>
       <form onSubmit={join} style={{ display: "grid", gap: 16 }}>
         <Field label={t("join.code")} error={fault}>
-          {(ids) => <input {...ids} autoComplete="off" autoCapitalize="characters" maxLength={20} value={code} onChange={(event) => setCode(event.target.value)} />}
+          {(ids) => (
+            <input
+              {...ids}
+              autoComplete="off"
+              autoCapitalize="characters"
+              maxLength={20}
+              value={code}
+              onChange={(event) => setCode(event.target.value)}
+            />
+          )}
         </Field>
-        <Field label={t("join.name")}>{(ids) => <input {...ids} name="name" autoComplete="given-name" maxLength={80} />}</Field>
+        <Field label={t("join.name")}>
+          {(ids) => <input {...ids} name="name" autoComplete="given-name" maxLength={80} />}
+        </Field>
         <Button type="submit" look="main" large disabled={busy}>
           {t("join.open")}
         </Button>

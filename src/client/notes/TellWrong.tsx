@@ -26,7 +26,16 @@ export function TellWrong({ about, name, onTell, children }: Props) {
   const tell = async () => {
     if (where.trim() === "") return setSaid("missing");
     const isWhere = about.collection === "inventory" || about.collection === "fittings";
-    await onTell({ kind: "different", about, place: null, name: "", thing: null, count: null, where: isWhere ? where.trim() : "", how: isWhere ? "" : where.trim() });
+    await onTell({
+      kind: "different",
+      about,
+      place: null,
+      name: "",
+      thing: null,
+      count: null,
+      where: isWhere ? where.trim() : "",
+      how: isWhere ? "" : where.trim(),
+    });
     setOpen(false);
     setWhere("");
     setSaid("kept");
@@ -39,7 +48,16 @@ export function TellWrong({ about, name, onTell, children }: Props) {
       {open && (
         <div className={styles.ask}>
           <Field label={t("where")} hint={t("hint")} error={said === "missing" ? t("missing") : null}>
-            {(ids) => <textarea {...ids} rows={2} maxLength={500} value={where} autoFocus onChange={(event) => setWhere(event.target.value)} />}
+            {(ids) => (
+              <textarea
+                {...ids}
+                rows={2}
+                maxLength={500}
+                value={where}
+                autoFocus
+                onChange={(event) => setWhere(event.target.value)}
+              />
+            )}
           </Field>
           {children}
           <Button look="main" onClick={() => void tell()}>

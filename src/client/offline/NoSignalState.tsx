@@ -37,7 +37,9 @@ export function NoSignalState({ shell, bytes }: { shell: string; bytes: number |
   const isReady = state === "ready" && bytes !== null;
   return (
     <p role="status" className={styles.state}>
-      <VerdictMark verdict={isReady ? "fine" : "watch"} /> {isReady ? t("ready", { kilobytes: Math.ceil(bytes / 1000) }) : t(state === "cannot" ? "cannot" : "looking")} {isReady && mayBeCleared && t("may-be-cleared")}
+      <VerdictMark verdict={isReady ? "fine" : "watch"} />{" "}
+      {isReady ? t("ready", { kilobytes: Math.ceil(bytes / 1000) }) : t(state === "cannot" ? "cannot" : "looking")}{" "}
+      {isReady && mayBeCleared && t("may-be-cleared")}
     </p>
   );
 }

@@ -5,7 +5,8 @@ import { useEffect } from "react";
 export function ServiceWorker() {
   useEffect(() => {
     if (process.env.NODE_ENV !== "production" || !("serviceWorker" in navigator)) return;
-    const register = () => void navigator.serviceWorker.register("/serwist/sw.js", { scope: "/" }).catch(() => undefined);
+    const register = () =>
+      void navigator.serviceWorker.register("/serwist/sw.js", { scope: "/" }).catch(() => undefined);
     const later = setTimeout(register, 3000);
     return () => clearTimeout(later);
   }, []);

@@ -16,7 +16,13 @@ declare const self: ServiceWorkerGlobalScope;
  */
 const keepFragment: SerwistPlugin = {
   handlerWillRespond: async ({ request, response }) =>
-    request.destination === "worker" ? new Response(response.body, { status: response.status, statusText: response.statusText, headers: response.headers }) : response,
+    request.destination === "worker"
+      ? new Response(response.body, {
+          status: response.status,
+          statusText: response.statusText,
+          headers: response.headers,
+        })
+      : response,
 };
 
 new Serwist({

@@ -44,13 +44,29 @@ export function GuidedCamera({ title, earlier, alt, onTake, onClose }: Props) {
     if (!seen) return;
     const canvas = new OffscreenCanvas(seen.videoWidth, seen.videoHeight);
     canvas.getContext("2d")?.drawImage(seen, 0, 0);
-    onTake(new File([await canvas.convertToBlob({ type: "image/jpeg", quality: 0.95 })], "camera.jpg", { type: "image/jpeg", lastModified: Date.now() }));
+    onTake(
+      new File([await canvas.convertToBlob({ type: "image/jpeg", quality: 0.95 })], "camera.jpg", {
+        type: "image/jpeg",
+        lastModified: Date.now(),
+      }),
+    );
   };
   return (
-    <Sheet title={title} closeWord={all("close")} onClose={onClose} foot={<Button look="main" large disabled={state !== "seeing"} onClick={() => void take()}>{t("take")}</Button>}>
+    <Sheet
+      title={title}
+      closeWord={all("close")}
+      onClose={onClose}
+      foot={
+        <Button look="main" large disabled={state !== "seeing"} onClick={() => void take()}>
+          {t("take")}
+        </Button>
+      }
+    >
       <div className={styles.pair}>
         <figure>
-          <div className={styles.frame}>{earlier[0] === undefined ? <p>{t("none")}</p> : <Photo hash={earlier[0]} alt={alt} />}</div>
+          <div className={styles.frame}>
+            {earlier[0] === undefined ? <p>{t("none")}</p> : <Photo hash={earlier[0]} alt={alt} />}
+          </div>
           <figcaption>{t("earlier")}</figcaption>
         </figure>
         <figure>

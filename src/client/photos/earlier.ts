@@ -13,7 +13,9 @@ function earlierPhotos({ bundle: { list, before } }: Pick<HandoverStore, "bundle
 export async function findPhoto(store: HandoverStore, hash: string): Promise<Blob | null> {
   const kept = (await store.db.photos.get(hash)) ?? (await store.db.earlier.get(hash));
   if (kept) return kept.bytes;
-  const answer = await fetch(`/api/photos/${hash}?handover=${store.bundle.list.handover}&small`, { headers: { authorization: `Bearer ${store.grant}` } });
+  const answer = await fetch(`/api/photos/${hash}?handover=${store.bundle.list.handover}&small`, {
+    headers: { authorization: `Bearer ${store.grant}` },
+  });
   if (!answer.ok) return null;
   const bytes = await answer.blob();
   // a device without room still shows it while there is signal

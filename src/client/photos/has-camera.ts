@@ -1,2 +1,3 @@
 /** Whether this browser gives a page the camera's picture. */
-export const hasCamera = (): boolean => typeof navigator !== "undefined" && typeof navigator.mediaDevices?.getUserMedia === "function";
+export const hasCamera = (): boolean =>
+  typeof navigator !== "undefined" && typeof navigator.mediaDevices?.getUserMedia === "function";

@@ -36,7 +36,8 @@ export async function readyPhoto(file: File, from: "camera" | "file"): Promise<R
   try {
     for (let quality = 0.86; ; quality -= 0.12) {
       const bytes = await drawn(bitmap, side, Math.max(quality, 0.3));
-      if (bytes.size <= mostBytes) return { hash: sha256Hex(new Uint8Array(await bytes.arrayBuffer())), bytes, takenAt, from };
+      if (bytes.size <= mostBytes)
+        return { hash: sha256Hex(new Uint8Array(await bytes.arrayBuffer())), bytes, takenAt, from };
       if (quality < 0.4) side = Math.round(side * 0.8);
     }
   } finally {
@@ -46,7 +47,10 @@ export async function readyPhoto(file: File, from: "camera" | "file"): Promise<R
 
 async function drawn(bitmap: ImageBitmap, side: number, quality: number): Promise<Blob> {
   const scale = side / Math.max(bitmap.width, bitmap.height);
-  const canvas = new OffscreenCanvas(Math.max(1, Math.round(bitmap.width * scale)), Math.max(1, Math.round(bitmap.height * scale)));
+  const canvas = new OffscreenCanvas(
+    Math.max(1, Math.round(bitmap.width * scale)),
+    Math.max(1, Math.round(bitmap.height * scale)),
+  );
   canvas.getContext("2d")?.drawImage(bitmap, 0, 0, canvas.width, canvas.height);
   return canvas.convertToBlob({ type: "image/jpeg", quality });
 }

@@ -25,8 +25,27 @@ export function WithoutSkipper({ without, witness, onChange, onWitness }: Props)
       {without && (
         <>
           <p>{t("explain")}</p>
-          <Field label={t("why")}>{(ids) => <input {...ids} maxLength={1000} value={without.words} onChange={(event) => onChange({ ...without, words: event.target.value })} />}</Field>
-          <Field label={t("witness")}>{(ids) => <input {...ids} maxLength={120} autoComplete="off" value={witness} onChange={(event) => onWitness(event.target.value)} />}</Field>
+          <Field label={t("why")}>
+            {(ids) => (
+              <input
+                {...ids}
+                maxLength={1000}
+                value={without.words}
+                onChange={(event) => onChange({ ...without, words: event.target.value })}
+              />
+            )}
+          </Field>
+          <Field label={t("witness")}>
+            {(ids) => (
+              <input
+                {...ids}
+                maxLength={120}
+                autoComplete="off"
+                value={witness}
+                onChange={(event) => onWitness(event.target.value)}
+              />
+            )}
+          </Field>
         </>
       )}
     </div>

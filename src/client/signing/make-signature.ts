@@ -5,7 +5,12 @@ import type { Signed } from "@/ui/signature/SignatureField";
  * Makes a signature of what was put on the glass: its imprint goes under the seal, the drawing or name is kept apart.
  * Returns null for a blank one.
  */
-export function makeSignature(side: SignerSide, person: string, signed: Signed | null, at: string): { signature: Signature; content: SignatureContent } | null {
+export function makeSignature(
+  side: SignerSide,
+  person: string,
+  signed: Signed | null,
+  at: string,
+): { signature: Signature; content: SignatureContent } | null {
   if (!signed) return null;
   const content: SignatureContent = { salt: crypto.randomUUID(), name: signed.name, strokes: signed.strokes };
   if (isBlank(signed.how, content)) return null;

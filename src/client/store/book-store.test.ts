@@ -5,9 +5,19 @@ import type { BoatBook } from "@/formats/book";
 import { BookStore } from "./book-store";
 
 const book = (change: Partial<BoatBook> = {}): BoatBook => ({
-  base: { name: "Brinecove", place: "Ravelin Quay", phone: "0", timeZone: "Atlantic/Azores", currency: "EUR" }, reference: "BR-1", skipper: "Isa Calder",
+  base: { name: "Brinecove", place: "Ravelin Quay", phone: "0", timeZone: "Atlantic/Azores", currency: "EUR" },
+  reference: "BR-1",
+  skipper: "Isa Calder",
   stay: { id: id(1), startsAt: "2027-06-12T15:00:00.000Z", endsAt: "2027-06-19T09:00:00.000Z", aboard: 4 },
-  yacht: { slug: "little-auk", name: "Little Auk", berth: "C1", revision: 3, file: demoYacht("little-auk") }, changes: [], study: [], notAlone: null, afterwards: null, skipperId: id(3), handovers: [], settlement: null, ...change,
+  yacht: { slug: "little-auk", name: "Little Auk", berth: "C1", revision: 3, file: demoYacht("little-auk") },
+  changes: [],
+  study: [],
+  notAlone: null,
+  afterwards: null,
+  skipperId: id(3),
+  handovers: [],
+  settlement: null,
+  ...change,
 });
 
 /** the base at the other end: what it got, and whether it can be reached */
@@ -19,7 +29,17 @@ globalThis.fetch = (async (path: string, init: RequestInit = {}) => {
   if (path.startsWith("/api/photos/")) return new Response(new Blob(["picture"], { type: "image/jpeg" }));
   const { answers } = JSON.parse(String(init.body)) as { answers: { id: string; value: string }[] };
   got.push(...answers);
-  return Response.json({ answers: answers.map((answer) => ({ id: answer.id, status: refuse.includes(answer.value) ? "refused" : got.filter((each) => each.id === answer.id).length > 1 ? "same" : "kept", message: null })) });
+  return Response.json({
+    answers: answers.map((answer) => ({
+      id: answer.id,
+      status: refuse.includes(answer.value)
+        ? "refused"
+        : got.filter((each) => each.id === answer.id).length > 1
+          ? "same"
+          : "kept",
+      message: null,
+    })),
+  });
 }) as typeof fetch;
 
 beforeEach(() => {
@@ -62,7 +82,15 @@ describe("the boat book on a device", () => {
 
   it("takes a refused answer off, and what another device said in", async () => {
     refuse = ["ask"];
-    const theirs = { v: 1 as const, id: id(9), revision: 3, at: "2027-06-10T09:00:00Z", about: "topic" as const, topic: "keel", value: "understood" as const };
+    const theirs = {
+      v: 1 as const,
+      id: id(9),
+      revision: 3,
+      at: "2027-06-10T09:00:00Z",
+      about: "topic" as const,
+      topic: "keel",
+      value: "understood" as const,
+    };
     const store = await BookStore.keep(book({ study: [theirs] }));
     await store.say({ about: "topic", topic: "sails", value: "ask" });
     await until(() => store.save().waiting === 0);
@@ -80,8 +108,27 @@ describe("the boat book on a device", () => {
   });
 
   it("says how much is kept only when everything is: photos too", async () => {
-    const noted = { place: "Mast", name: "Mainsail", verdict: "watch" as const, words: "torn", photos: ["a".repeat(64)] };
-    const store = await BookStore.keep(book({ handovers: [{ id: id(3), kind: "check-in", sealedAt: "2027-06-12T15:00:00.000Z", seal: "b".repeat(64), noted: [noted], lines: 9 }] }));
+    const noted = {
+      place: "Mast",
+      name: "Mainsail",
+      verdict: "watch" as const,
+      words: "torn",
+      photos: ["a".repeat(64)],
+    };
+    const store = await BookStore.keep(
+      book({
+        handovers: [
+          {
+            id: id(3),
+            kind: "check-in",
+            sealedAt: "2027-06-12T15:00:00.000Z",
+            seal: "b".repeat(64),
+            noted: [noted],
+            lines: 9,
+          },
+        ],
+      }),
+    );
     isThere = false;
     expect(await store.keepEverything()).toBeNull();
     isThere = true;

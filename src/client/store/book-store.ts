@@ -49,7 +49,13 @@ export type AddedBySkipper =
   | { kind: "incident"; what: IncidentKind; happenedOn: string; words: string; photos: string[] }
   | { kind: "acknowledgement"; to: string; words: string };
 
-type BookDatabase = Dexie & { book: EntityTable<KeptBook, "key">; answers: EntityTable<KeptAnswer, "id">; photos: EntityTable<KeptSmallPhoto, "hash">; addenda: EntityTable<KeptAddendum, "id">; taken: EntityTable<SentPhoto, "hash"> };
+type BookDatabase = Dexie & {
+  book: EntityTable<KeptBook, "key">;
+  answers: EntityTable<KeptAnswer, "id">;
+  photos: EntityTable<KeptSmallPhoto, "hash">;
+  addenda: EntityTable<KeptAddendum, "id">;
+  taken: EntityTable<SentPhoto, "hash">;
+};
 
 /** Which charter's book this device holds. */
 const nameKey = "brinecove-book";
@@ -102,10 +108,14 @@ export class BookStore {
   }
 
   private static async opened(store: BookStore): Promise<BookStore> {
-    for (const answer of store.book.study) store.answers.set(answer.id, { id: answer.id, answer, state: "there", message: null });
-    for (const kept of await store.db.answers.toArray()) if (store.answers.get(kept.id)?.state !== "there") store.answers.set(kept.id, kept);
-    for (const { addendum } of store.book.afterwards?.addenda ?? []) store.added.set(addendum.id, { id: addendum.id, addendum, state: "there", message: null });
-    for (const kept of await store.db.addenda.toArray()) if (store.added.get(kept.id)?.state !== "there") store.added.set(kept.id, kept);
+    for (const answer of store.book.study)
+      store.answers.set(answer.id, { id: answer.id, answer, state: "there", message: null });
+    for (const kept of await store.db.answers.toArray())
+      if (store.answers.get(kept.id)?.state !== "there") store.answers.set(kept.id, kept);
+    for (const { addendum } of store.book.afterwards?.addenda ?? [])
+      store.added.set(addendum.id, { id: addendum.id, addendum, state: "there", message: null });
+    for (const kept of await store.db.addenda.toArray())
+      if (store.added.get(kept.id)?.state !== "there") store.added.set(kept.id, kept);
     store.photosWaiting = await store.db.taken.where("state").equals("waiting").count();
     store.changed();
     void store.send();
@@ -128,7 +138,9 @@ export class BookStore {
   /** Fetches what is not here yet. Returns the bytes that are kept of this yacht, or null when something is missing. */
   async keepEverything(): Promise<number | null> {
     let sum = new Blob([JSON.stringify(this.book)]).size;
-    for (const hash of new Set(this.book.handovers.flatMap((handover) => handover.noted.flatMap((noted) => noted.photos)))) {
+    for (const hash of new Set(
+      this.book.handovers.flatMap((handover) => handover.noted.flatMap((noted) => noted.photos)),
+    )) {
       const bytes = await this.photo(hash);
       if (!bytes) return null;
       sum += bytes.size;
@@ -161,7 +173,13 @@ export class BookStore {
 
   /** Keeps one thing said, here first and then at the base. */
   async say(said: Said): Promise<void> {
-    const answer = { v: 1, id: uuid(), revision: this.book.yacht.revision, at: new Date().toISOString(), ...said } as StudyAnswer;
+    const answer = {
+      v: 1,
+      id: uuid(),
+      revision: this.book.yacht.revision,
+      at: new Date().toISOString(),
+      ...said,
+    } as StudyAnswer;
     const kept: KeptAnswer = { id: answer.id, answer, state: "waiting", message: null };
     this.answers.set(answer.id, kept);
     this.changed();
@@ -190,7 +208,14 @@ export class BookStore {
   async add(said: AddedBySkipper, photos: readonly { hash: string; bytes: Blob }[] = []): Promise<void> {
     const { afterwards, skipperId } = this.book;
     if (!afterwards) return;
-    const addendum = { v: 1, id: uuid(), handover: afterwards.handover, at: new Date().toISOString(), by: { side: "skipper", person: skipperId }, ...said } as Addendum;
+    const addendum = {
+      v: 1,
+      id: uuid(),
+      handover: afterwards.handover,
+      at: new Date().toISOString(),
+      by: { side: "skipper", person: skipperId },
+      ...said,
+    } as Addendum;
     const kept: KeptAddendum = { id: addendum.id, addendum, state: "waiting", message: null };
     try {
       for (const { hash, bytes } of photos) await this.db.taken.put({ hash, bytes, state: "waiting" });
@@ -219,9 +244,15 @@ export class BookStore {
 
   private async sendAddenda(): Promise<void> {
     try {
-      const waiting = [...this.added.values()].filter((each) => each.state === "waiting").sort((a, b) => (a.id < b.id ? -1 : 1)).slice(0, 50);
+      const waiting = [...this.added.values()]
+        .filter((each) => each.state === "waiting")
+        .sort((a, b) => (a.id < b.id ? -1 : 1))
+        .slice(0, 50);
       if (waiting.length > 0) {
-        const { answers } = await ask("/api/book/addenda", checkAnswers, { method: "POST", body: { addenda: waiting.map((each) => each.addendum) } });
+        const { answers } = await ask("/api/book/addenda", checkAnswers, {
+          method: "POST",
+          body: { addenda: waiting.map((each) => each.addendum) },
+        });
         for (const { id, status, message } of answers) {
           const kept = this.added.get(id);
           if (!kept) continue;
@@ -232,7 +263,10 @@ export class BookStore {
       }
       for (const photo of await this.db.taken.where("state").equals("waiting").toArray()) {
         try {
-          await ask(`/api/photos/${photo.hash}?handover=${this.book.afterwards?.handover ?? ""}`, anything, { method: "PUT", bytes: photo.bytes });
+          await ask(`/api/photos/${photo.hash}?handover=${this.book.afterwards?.handover ?? ""}`, anything, {
+            method: "PUT",
+            bytes: photo.bytes,
+          });
           await this.db.taken.update(photo.hash, { state: "there" });
         } catch (error) {
           if (!(error instanceof ApiFault) || error.status >= 500 || error.status === 401) throw error;
@@ -252,7 +286,10 @@ export class BookStore {
       const waiting = [...this.answers.values()].filter((each) => each.state === "waiting").slice(0, 100);
       if (waiting.length === 0) return;
       try {
-        const { answers } = await ask("/api/book/study", checkAnswers, { method: "POST", body: { answers: waiting.map((each) => each.answer) } });
+        const { answers } = await ask("/api/book/study", checkAnswers, {
+          method: "POST",
+          body: { answers: waiting.map((each) => each.answer) },
+        });
         for (const { id, status, message } of answers) {
           const kept = this.answers.get(id);
           if (!kept) continue;
@@ -271,7 +308,10 @@ export class BookStore {
   private changed(): void {
     const kept = [...this.answers.values()];
     this.list = kept.filter((each) => each.state !== "refused").map((each) => each.answer);
-    this.saved = { ...this.saved, waiting: [...kept, ...this.added.values()].filter((each) => each.state === "waiting").length + this.photosWaiting };
+    this.saved = {
+      ...this.saved,
+      waiting: [...kept, ...this.added.values()].filter((each) => each.state === "waiting").length + this.photosWaiting,
+    };
     for (const listener of this.listeners) listener();
   }
 }

@@ -9,9 +9,20 @@ import { HandoverStore } from "./handover-store";
 
 const list = listOf([countLine("fender")]);
 const bundleOf = (person: string): HandoverBundle => ({
-  list, file: demoYacht("pale-heron"), base: { name: "Brinecove", timeZone: "Atlantic/Azores", phone: "0", currency: "EUR" },
-  charter: { reference: "BR-1", skipper: { id: id(903), name: "Isa Calder" }, charterer: { id: id(903), name: "Isa Calder" } },
-  context: { deposit: { met: true }, safetyWork: [], forecast: null }, me: { person, name: "Maro Tessen", side: "base", isManager: false }, before: {}, changes: [], seal: null, serverTime: "2027-06-12T10:12:00.000Z",
+  list,
+  file: demoYacht("pale-heron"),
+  base: { name: "Brinecove", timeZone: "Atlantic/Azores", phone: "0", currency: "EUR" },
+  charter: {
+    reference: "BR-1",
+    skipper: { id: id(903), name: "Isa Calder" },
+    charterer: { id: id(903), name: "Isa Calder" },
+  },
+  context: { deposit: { met: true }, safetyWork: [], forecast: null },
+  me: { person, name: "Maro Tessen", side: "base", isManager: false },
+  before: {},
+  changes: [],
+  seal: null,
+  serverTime: "2027-06-12T10:12:00.000Z",
 });
 const maro = id(905);
 const known = async () => {
@@ -38,7 +49,12 @@ it("leaves what has not reached the base, and says whose it is", async () => {
   const entry = store.record("line:count:fender", "count", { count: 5 });
   await until(() => store.save().unwritten === 0);
   store.db.close();
-  for (const take of [() => eraseOf(maro), () => eraseOne(handoverId), () => eraseOld(Date.parse("2030-01-01T00:00:00Z"))]) expect(await take()).toEqual({ erased: 0, stays: ["Test Tern"] });
+  for (const take of [
+    () => eraseOf(maro),
+    () => eraseOne(handoverId),
+    () => eraseOld(Date.parse("2030-01-01T00:00:00Z")),
+  ])
+    expect(await take()).toEqual({ erased: 0, stays: ["Test Tern"] });
   const again = (await HandoverStore.open(handoverId))!;
   expect(again.allEntries().map((each) => each.id)).toEqual([entry]);
   await again.answered([{ id: entry, state: "there", message: null }]);
@@ -47,11 +63,29 @@ it("leaves what has not reached the base, and says whose it is", async () => {
 });
 
 it("leaves a handover of which a note about the file still waits: nothing else may send that", async () => {
-  const about = { kind: "not-here", about: { collection: "fittings", key: "gas-tap" }, place: null, name: "", thing: null, count: null, where: "", how: "" } as const;
+  const about = {
+    kind: "not-here",
+    about: { collection: "fittings", key: "gas-tap" },
+    place: null,
+    name: "",
+    thing: null,
+    count: null,
+    where: "",
+    how: "",
+  } as const;
   globalThis.fetch = (() => Promise.reject(new TypeError("Failed to fetch"))) as typeof fetch;
   await NoteStore.open().add("test-tern", about, [], { handover: handoverId, grant: "a-grant", photos: [] });
   expect(await eraseOf(maro)).toEqual({ erased: 0, stays: ["Test Tern"] });
-  globalThis.fetch = ((_path: string, init: RequestInit) => Promise.resolve(Response.json({ answers: (JSON.parse(String(init.body)) as { notes: { id: string }[] }).notes.map(({ id: note }) => ({ id: note, status: "kept", message: null })) }))) as typeof fetch;
+  globalThis.fetch = ((_path: string, init: RequestInit) =>
+    Promise.resolve(
+      Response.json({
+        answers: (JSON.parse(String(init.body)) as { notes: { id: string }[] }).notes.map(({ id: note }) => ({
+          id: note,
+          status: "kept",
+          message: null,
+        })),
+      }),
+    )) as typeof fetch;
   NoteStore.open().send({ handover: handoverId, grant: "a-grant" });
   await until(async () => !(await NoteStore.open().waitsAt(handoverId)));
   expect((await eraseOf(maro)).erased).toBe(1);
@@ -73,12 +107,18 @@ it("takes a handover away a week after its stay has ended, not before", async ()
 it("leaves what is open in another window", async () => {
   const held = new Set<string>();
   Object.assign(globalThis, {
-    navigator: { locks: {
-      request: (name: string, options: { mode?: string; ifAvailable?: boolean }, work: (lock: unknown) => unknown) => {
-        if (options.mode === "shared") return void held.add(name);
-        return Promise.resolve(work(held.has(name) ? null : {}));
+    navigator: {
+      locks: {
+        request: (
+          name: string,
+          options: { mode?: string; ifAvailable?: boolean },
+          work: (lock: unknown) => unknown,
+        ) => {
+          if (options.mode === "shared") return void held.add(name);
+          return Promise.resolve(work(held.has(name) ? null : {}));
+        },
       },
-    } },
+    },
   });
   const devices = directory();
   const [first] = await devices.handovers.toArray();

@@ -22,7 +22,8 @@ const lockOf = (database: string) => `brinecove-open-${database}`;
  * Takes a person's handovers off this device, as one signs out of a tablet that others use too. What holds anything
  * that has not reached the base, or is open in another window, stays.
  */
-export const eraseOf = (person: string): Promise<Erased> => erase((known) => Promise.resolve(known.database.endsWith(person)));
+export const eraseOf = (person: string): Promise<Erased> =>
+  erase((known) => Promise.resolve(known.database.endsWith(person)));
 
 /** Takes handovers off this device whose stay ended more than a week ago, by the device's clock. */
 export const eraseOld = (nowMs: number): Promise<Erased> =>
@@ -32,9 +33,13 @@ export const eraseOld = (nowMs: number): Promise<Erased> =>
   });
 
 /** Takes one handover off this device that may no longer be recorded on here. */
-export const eraseOne = (handover: string): Promise<Erased> => erase((known) => Promise.resolve(known.handover === handover), true);
+export const eraseOne = (handover: string): Promise<Erased> =>
+  erase((known) => Promise.resolve(known.handover === handover), true);
 
-async function erase(isMeant: (known: KnownHandover, db: HandoverDatabase) => Promise<boolean>, mine = false): Promise<Erased> {
+async function erase(
+  isMeant: (known: KnownHandover, db: HandoverDatabase) => Promise<boolean>,
+  mine = false,
+): Promise<Erased> {
   const devices = directory();
   const outcome: Erased = { erased: 0, stays: [] };
   try {
@@ -42,7 +47,9 @@ async function erase(isMeant: (known: KnownHandover, db: HandoverDatabase) => Pr
       const db = handoverDatabase(known.database);
       try {
         if (!(await isMeant(known, db))) continue;
-        const gone = !(await isUnsent(known.handover, db)) && (mine ? await remove(db) : await alone(known.database, () => remove(db)));
+        const gone =
+          !(await isUnsent(known.handover, db)) &&
+          (mine ? await remove(db) : await alone(known.database, () => remove(db)));
         if (gone) {
           await devices.handovers.delete(known.handover);
           outcome.erased += 1;
@@ -67,11 +74,15 @@ async function isUnsent(handover: string, db: HandoverDatabase): Promise<boolean
   // notes stand in a store of their own, which a check-in without any has no need of
   const { NoteStore } = await import("./note-store");
   if (await NoteStore.open().waitsAt(handover)) return true;
-  const waiting = (await db.entries.where("state").equals("waiting").count()) + (await db.photos.where("state").equals("waiting").count());
+  const waiting =
+    (await db.entries.where("state").equals("waiting").count()) +
+    (await db.photos.where("state").equals("waiting").count());
   return waiting > 0 || Boolean((await db.handover.get("handover"))?.sealToSend);
 }
 
 /** Does work on a store that no window has open; false where one has. */
 async function alone(database: string, work: () => Promise<boolean>): Promise<boolean> {
-  return !locks() ? work() : navigator.locks.request(lockOf(database), { ifAvailable: true }, async (lock) => (lock ? work() : false));
+  return !locks()
+    ? work()
+    : navigator.locks.request(lockOf(database), { ifAvailable: true }, async (lock) => (lock ? work() : false));
 }

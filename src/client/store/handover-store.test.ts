@@ -8,9 +8,20 @@ import { HandoverStore } from "./handover-store";
 
 const list = listOf([countLine("fender", { expected: 6 }), countLine("oar", { place: "saloon" })]);
 const bundle: HandoverBundle = {
-  list, file: demoYacht("pale-heron"), base: { name: "Brinecove", timeZone: "Atlantic/Azores", phone: "0", currency: "EUR" },
-  charter: { reference: "BR-1", skipper: { id: id(903), name: "Isa Calder" }, charterer: { id: id(903), name: "Isa Calder" } },
-  context: { deposit: { met: true }, safetyWork: [], forecast: null }, me: { person: id(905), name: "Maro Tessen", side: "base", isManager: false }, before: {}, changes: [], seal: null, serverTime: "2027-06-12T10:12:00.000Z",
+  list,
+  file: demoYacht("pale-heron"),
+  base: { name: "Brinecove", timeZone: "Atlantic/Azores", phone: "0", currency: "EUR" },
+  charter: {
+    reference: "BR-1",
+    skipper: { id: id(903), name: "Isa Calder" },
+    charterer: { id: id(903), name: "Isa Calder" },
+  },
+  context: { deposit: { met: true }, safetyWork: [], forecast: null },
+  me: { person: id(905), name: "Maro Tessen", side: "base", isManager: false },
+  before: {},
+  changes: [],
+  seal: null,
+  serverTime: "2027-06-12T10:12:00.000Z",
 };
 const open = async () => {
   const store = await HandoverStore.open(handoverId);
@@ -90,12 +101,20 @@ describe("a handover on the device", () => {
     await until(() => store.save().unwritten === 0);
     await keepHandover(handoverId, "a-new-grant", bundle);
     const again = await open();
-    expect([again.grant, again.sealToSend, again.allEntries().length, again.isSealed]).toEqual(["a-new-grant", { seal: "x" }, 1, true]);
+    expect([again.grant, again.sealToSend, again.allEntries().length, again.isSealed]).toEqual([
+      "a-new-grant",
+      { seal: "x" },
+      1,
+      true,
+    ]);
   });
 });
 
 describe("what the base says", () => {
-  const theirs = (number: number, count: number, basis: string[] = []) => ({ number, entry: entryOf(number, "line:count:fender", "count", { count }, { basis }) });
+  const theirs = (number: number, count: number, basis: string[] = []) => ({
+    number,
+    entry: entryOf(number, "line:count:fender", "count", { count }, { basis }),
+  });
 
   it("comes in once, and is found again after a reload with how far it came", async () => {
     const store = await open();
@@ -111,7 +130,15 @@ describe("what the base says", () => {
     const tam = id(906);
     const told: string[] = [];
     store.onSubject("line:count:fender", () => told.push(store.nameOf(tam)));
-    await store.receive([{ number: 1, entry: entryOf(1, "line:count:fender", "count", { count: 4 }, { by: { side: "skipper", person: tam } }) }], { [tam]: "Tam" });
+    await store.receive(
+      [
+        {
+          number: 1,
+          entry: entryOf(1, "line:count:fender", "count", { count: 4 }, { by: { side: "skipper", person: tam } }),
+        },
+      ],
+      { [tam]: "Tam" },
+    );
     expect(told[0]).toBe("Tam");
     expect((await open()).nameOf(tam)).toBe("Tam");
   });
@@ -131,7 +158,10 @@ describe("what the base says", () => {
     const store = await open();
     const entry = store.record("line:count:fender", "count", { count: 5 });
     await until(() => store.save().unwritten === 0);
-    await store.answered([{ id: entry, state: "refused", message: "another entry has this id" }, { id: id(77), state: "there", message: null }]);
+    await store.answered([
+      { id: entry, state: "refused", message: "another entry has this id" },
+      { id: id(77), state: "there", message: null },
+    ]);
     expect(store.cell("line:count:fender", "count")).toBeUndefined();
     expect(store.refusedEntries()).toEqual([expect.objectContaining({ message: "another entry has this id" })]);
     expect((await open()).save()).toMatchObject({ waiting: 0, refused: 1 });
@@ -141,17 +171,32 @@ describe("what the base says", () => {
   it("is remembered: when it was heard, the deposit, the seal, and never a seal taken back", async () => {
     const store = await open();
     const seal = { seal: "a".repeat(64), sealedAt: "2027-06-12T11:00:00.000Z" };
-    await store.heard("2027-06-12T11:01:00.000Z", { seal, context: { deposit: { met: false }, safetyWork: [], forecast: null } });
-    await store.heard("2027-06-12T11:02:00.000Z", { seal: null, context: { deposit: { met: false }, safetyWork: [], forecast: null } });
+    await store.heard("2027-06-12T11:01:00.000Z", {
+      seal,
+      context: { deposit: { met: false }, safetyWork: [], forecast: null },
+    });
+    await store.heard("2027-06-12T11:02:00.000Z", {
+      seal: null,
+      context: { deposit: { met: false }, safetyWork: [], forecast: null },
+    });
     const again = await open();
-    expect([again.lastHeardAt, again.isSealed, again.bundle.context.deposit.met]).toEqual(["2027-06-12T11:02:00.000Z", true, false]);
+    expect([again.lastHeardAt, again.isSealed, again.bundle.context.deposit.met]).toEqual([
+      "2027-06-12T11:02:00.000Z",
+      true,
+      false,
+    ]);
   });
 });
 
 describe("a photo", () => {
   it("is kept by its bytes before it is named on the line", async () => {
     const store = await open();
-    const photo = { hash: "b".repeat(64), bytes: new Blob(["x"], { type: "image/jpeg" }), takenAt: null, from: "camera" as const };
+    const photo = {
+      hash: "b".repeat(64),
+      bytes: new Blob(["x"], { type: "image/jpeg" }),
+      takenAt: null,
+      from: "camera" as const,
+    };
     await store.attachPhoto("line:count:fender", photo);
     await store.attachPhoto("line:count:oar", photo);
     await until(() => store.save().unwritten === 0);
@@ -166,7 +211,10 @@ describe("a full disk", () => {
     const store = await open();
     let full = true;
     const put = store.db.entries.put.bind(store.db.entries);
-    jest.spyOn(store.db.entries, "put").mockImplementation(((each: never) => (full ? Promise.reject(Object.assign(new Error(), { name: "QuotaExceededError" })) : put(each))) as never);
+    jest
+      .spyOn(store.db.entries, "put")
+      .mockImplementation(((each: never) =>
+        full ? Promise.reject(Object.assign(new Error(), { name: "QuotaExceededError" })) : put(each)) as never);
     store.recordLine(fender, { count: 5 });
     await until(() => store.save().fault === "QuotaExceededError");
     expect(store.save().unwritten).toBe(1);

@@ -8,7 +8,15 @@ import { lineSubject, type Line } from "@/core/handover/list";
 import { progress, type Progress } from "@/core/handover/progress";
 import type { HandoverBundle } from "@/formats/wire";
 import { afterPaint } from "./after-paint";
-import { deviceId, directory, handoverDatabase, type HandoverDatabase, type KeptEntry, type KeptExchange, type KeptHandover } from "./database";
+import {
+  deviceId,
+  directory,
+  handoverDatabase,
+  type HandoverDatabase,
+  type KeptEntry,
+  type KeptExchange,
+  type KeptHandover,
+} from "./database";
 
 /** How safe what was recorded is: everything written here, and how much of it still waits for the base. */
 export interface SaveState {
@@ -27,8 +35,16 @@ type Listener = () => void;
 
 /** A bundle that an earlier version of the app kept lacks what came later: only the base's people recorded then, and the gate knew the deposit alone. */
 function upToDate(bundle: HandoverBundle): HandoverBundle {
-  const { me, context, deposit } = bundle as HandoverBundle & { me: { side?: PartySide }; context?: HandoverBundle["context"]; deposit?: { met: boolean } };
-  return { ...bundle, me: { ...me, side: me.side ?? "base" }, context: context ?? { deposit: { met: deposit?.met ?? false }, safetyWork: [], forecast: null } };
+  const { me, context, deposit } = bundle as HandoverBundle & {
+    me: { side?: PartySide };
+    context?: HandoverBundle["context"];
+    deposit?: { met: boolean };
+  };
+  return {
+    ...bundle,
+    me: { ...me, side: me.side ?? "base" },
+    context: context ?? { deposit: { met: deposit?.met ?? false }, safetyWork: [], forecast: null },
+  };
 }
 
 /**
@@ -116,7 +132,10 @@ export class HandoverStore {
 
   /** How much of this handover lies on the device, photos left out, in bytes. */
   keptBytes(): number {
-    return JSON.stringify(this.bundle).length + [...this.entries.values()].reduce((sum, kept) => sum + JSON.stringify(kept).length, 0);
+    return (
+      JSON.stringify(this.bundle).length +
+      [...this.entries.values()].reduce((sum, kept) => sum + JSON.stringify(kept).length, 0)
+    );
   }
 
   /** The folded handover. */
@@ -149,7 +168,11 @@ export class HandoverStore {
   sums(): { progress: Progress; gate: Gate } {
     if (this.summary?.version !== this.version) {
       const { list, context } = this.bundle;
-      this.summary = { progress: progress(list, this.cells), gate: gate(list, this.cells, context), version: this.version };
+      this.summary = {
+        progress: progress(list, this.cells),
+        gate: gate(list, this.cells, context),
+        version: this.version,
+      };
     }
     return this.summary;
   }
@@ -160,15 +183,30 @@ export class HandoverStore {
     const { me, charter } = this.bundle;
     const person = side === me.side ? me.person : charter.skipper.id;
     const entry: Entry = {
-      v: 1, id: uuid(), handover: this.bundle.list.handover, subject, aspect, value, basis, by: { side, person }, device: this.device,
-      at: new Date().toISOString(), offsetMs: this.exchange.offsetMs === null ? null : Math.round(this.exchange.offsetMs), ...(this.paper === null ? {} : { paperAt: this.paper }),
+      v: 1,
+      id: uuid(),
+      handover: this.bundle.list.handover,
+      subject,
+      aspect,
+      value,
+      basis,
+      by: { side, person },
+      device: this.device,
+      at: new Date().toISOString(),
+      offsetMs: this.exchange.offsetMs === null ? null : Math.round(this.exchange.offsetMs),
+      ...(this.paper === null ? {} : { paperAt: this.paper }),
     };
     const kept: KeptEntry = { id: entry.id, entry, state: "waiting", message: null };
     this.place(kept);
     this.setSave({ unwritten: this.saveState.unwritten + 1 });
     this.changed(subject);
     // the screen paints first; the write follows at once
-    afterPaint(() => void this.write(() => this.db.entries.put(kept).then(() => undefined)).then(() => this.recordedListeners.forEach((listener) => listener())));
+    afterPaint(
+      () =>
+        void this.write(() => this.db.entries.put(kept).then(() => undefined)).then(() =>
+          this.recordedListeners.forEach((listener) => listener()),
+        ),
+    );
     return entry.id;
   }
 
@@ -178,7 +216,10 @@ export class HandoverStore {
   }
 
   /** Attaches a photo to a subject; its bytes are kept first. */
-  async attachPhoto(subject: string, photo: { hash: string; bytes: Blob; takenAt: string | null; from: "camera" | "file" }): Promise<void> {
+  async attachPhoto(
+    subject: string,
+    photo: { hash: string; bytes: Blob; takenAt: string | null; from: "camera" | "file" },
+  ): Promise<void> {
     this.setSave({ unwritten: this.saveState.unwritten + 1 });
     await this.write(async () => {
       const known = await this.db.photos.get(photo.hash);
@@ -205,7 +246,9 @@ export class HandoverStore {
 
   /** Takes entries that came from the base; who made them is known before they show. */
   async receive(rows: readonly { number: number; entry: Entry }[], people = this.exchange.people): Promise<void> {
-    const fresh = rows.filter(({ entry }) => !this.entries.has(entry.id) || this.entries.get(entry.id)?.state === "waiting").map(({ entry }): KeptEntry => ({ id: entry.id, entry, state: "there", message: null }));
+    const fresh = rows
+      .filter(({ entry }) => !this.entries.has(entry.id) || this.entries.get(entry.id)?.state === "waiting")
+      .map(({ entry }): KeptEntry => ({ id: entry.id, entry, state: "there", message: null }));
     const lastNumber = rows.reduce((most, { number }) => Math.max(most, number), this.exchange.lastNumber);
     const exchange = { ...this.exchange, lastNumber, ...(people ? { people } : {}) };
     await this.db.transaction("rw", this.db.entries, this.db.exchange, async () => {
@@ -273,7 +316,7 @@ export class HandoverStore {
   async countWaiting(): Promise<void> {
     let waiting = 0;
     for (const each of this.entries.values()) if (each.state === "waiting") waiting += 1;
-    waiting += (await this.db.photos.where("state").equals("waiting").count());
+    waiting += await this.db.photos.where("state").equals("waiting").count();
     const refused = this.refusedEntries().length + (await this.db.photos.where("state").equals("refused").count());
     this.setSave({ waiting, refused });
   }
@@ -315,7 +358,10 @@ export class HandoverStore {
 
   private drop(entry: Entry): void {
     const key = cellKey(entry.subject, entry.aspect);
-    this.byCell.set(key, (this.byCell.get(key) ?? []).filter((each) => each.id !== entry.id));
+    this.byCell.set(
+      key,
+      (this.byCell.get(key) ?? []).filter((each) => each.id !== entry.id),
+    );
     this.refold(key);
   }
 

@@ -18,12 +18,32 @@ globalThis.fetch = (async (path: string, init: RequestInit = {}) => {
   got.push({ path, ids: notes.map(({ id }) => id), grant });
   if (answers === "lost") throw new TypeError("network changed");
   if (answers === "away") return Response.json({ error: { code: "not-open", message: "Sign in." } }, { status: 401 });
-  return Response.json({ answers: notes.map(({ id }) => ({ id, status: answers, message: answers === "refused" ? "This note is about another yacht." : null })) });
+  return Response.json({
+    answers: notes.map(({ id }) => ({
+      id,
+      status: answers,
+      message: answers === "refused" ? "This note is about another yacht." : null,
+    })),
+  });
 }) as typeof fetch;
 
 const store = NoteStore.open();
-const note: NewNote = { kind: "different", about: { collection: "fittings", key: "windlass-breaker" }, place: null, name: "", thing: null, count: null, where: "behind the hose", how: "" };
-const photo = (digit: string) => ({ hash: digit.repeat(64), bytes: new Blob([digit]), takenAt: null, from: "file" as const });
+const note: NewNote = {
+  kind: "different",
+  about: { collection: "fittings", key: "windlass-breaker" },
+  place: null,
+  name: "",
+  thing: null,
+  count: null,
+  where: "behind the hose",
+  how: "",
+};
+const photo = (digit: string) => ({
+  hash: digit.repeat(64),
+  bytes: new Blob([digit]),
+  takenAt: null,
+  from: "file" as const,
+});
 const [maro, ilko] = ["0198a000-0000-7000-8000-0000000000a1", "0198a000-0000-7000-8000-0000000000a2"];
 const states = async (yacht = "quillback") => (await store.notesOf(yacht)).map(({ state }) => state);
 const sent = () => got.filter(({ path }) => path.includes("/notes")).flatMap(({ ids }) => ids);
@@ -42,7 +62,12 @@ it("sends a note with its photos before it, and keeps it until the base has it",
   store.send();
   await until(async () => (await store.waiting()) === 0);
   expect(got.map(({ path }) => path)).toEqual([`/api/photos/${"a".repeat(64)}`, "/api/yachts/quillback/notes"]);
-  expect((await store.notesOf("quillback"))[0]?.note).toMatchObject({ v: 1, yacht: "quillback", where: "behind the hose", photos: ["a".repeat(64)] });
+  expect((await store.notesOf("quillback"))[0]?.note).toMatchObject({
+    v: 1,
+    yacht: "quillback",
+    where: "behind the hose",
+    photos: ["a".repeat(64)],
+  });
 });
 
 it("sends the same note again under the same id when the answer was lost or somebody has to sign in, and never after", async () => {
@@ -65,7 +90,9 @@ it("says what the base did not take, and lets the rest go on", async () => {
   answers = "refused";
   await store.add("quillback", note, []);
   await until(async () => (await store.waiting()) === 0);
-  expect((await store.notesOf("quillback")).map(({ state, message }) => [state, message])).toEqual([["refused", "This note is about another yacht."]]);
+  expect((await store.notesOf("quillback")).map(({ state, message }) => [state, message])).toEqual([
+    ["refused", "This note is about another yacht."],
+  ]);
   answers = "kept";
   await store.add("quillback", note, []);
   await until(async () => (await store.waiting()) === 0);
@@ -74,17 +101,27 @@ it("says what the base did not take, and lets the rest go on", async () => {
 
 it("sends what was said at a handover with that handover's right alone", async () => {
   isThere = false;
-  await store.add("quillback", note, [], { handover: "0198a000-0000-7000-8000-000000000001", grant: "a-grant", photos: ["b".repeat(64)] });
+  await store.add("quillback", note, [], {
+    handover: "0198a000-0000-7000-8000-000000000001",
+    grant: "a-grant",
+    photos: ["b".repeat(64)],
+  });
   await store.add("quillback", note, []);
   expect(await store.leave()).toEqual(["quillback"]);
-  expect([await store.waitsAt("0198a000-0000-7000-8000-000000000001"), await store.waitsAt("0198a000-0000-7000-8000-000000000002")]).toEqual([true, false]);
+  expect([
+    await store.waitsAt("0198a000-0000-7000-8000-000000000001"),
+    await store.waitsAt("0198a000-0000-7000-8000-000000000002"),
+  ]).toEqual([true, false]);
   isThere = true;
   store.send();
   await until(() => sent().length === 1);
   expect([got[0]?.path, got[0]?.grant]).toEqual(["/api/yachts/quillback/notes", null]);
   store.send({ handover: "0198a000-0000-7000-8000-000000000001", grant: "a-grant" });
   await until(async () => (await store.waiting()) === 0);
-  expect([got[1]?.path, got[1]?.grant]).toEqual(["/api/yachts/quillback/notes?handover=0198a000-0000-7000-8000-000000000001", "Bearer a-grant"]);
+  expect([got[1]?.path, got[1]?.grant]).toEqual([
+    "/api/yachts/quillback/notes?handover=0198a000-0000-7000-8000-000000000001",
+    "Bearer a-grant",
+  ]);
 });
 
 it("sends nobody's note under somebody else's sign-in", async () => {
@@ -104,14 +141,27 @@ it("sends nobody's note under somebody else's sign-in", async () => {
 });
 
 it("leaves nothing of what is at the base when somebody signs out, and keeps and names what is not", async () => {
-  const bundle = (yacht: string) => ({ yacht, revision: 1, file: demoYacht(yacht), me: maro, notes: [], declined: [], absent: [] });
+  const bundle = (yacht: string) => ({
+    yacht,
+    revision: 1,
+    file: demoYacht(yacht),
+    me: maro,
+    notes: [],
+    declined: [],
+    absent: [],
+  });
   for (const yacht of ["quillback", "pale-heron"]) await store.keepSurvey(bundle(yacht));
   await store.add("pale-heron", note, [photo("c")]);
   await until(async () => (await store.waiting()) === 0);
   isThere = false;
   await store.add("quillback", note, [photo("d")]);
   expect(await store.leave()).toEqual(["Quillback"]);
-  expect([await states("pale-heron"), await states(), (await store.survey("pale-heron"))?.yacht, (await store.survey("quillback"))?.yacht]).toEqual([[], ["waiting"], undefined, "quillback"]);
+  expect([
+    await states("pale-heron"),
+    await states(),
+    (await store.survey("pale-heron"))?.yacht,
+    (await store.survey("quillback"))?.yacht,
+  ]).toEqual([[], ["waiting"], undefined, "quillback"]);
   isThere = true;
   expect(await store.leave()).toEqual([]);
   expect([await states(), await store.survey("quillback"), await store.waiting()]).toEqual([[], null, 0]);

@@ -28,7 +28,11 @@ interface KeptSurvey {
   bundle: SurveyBundle;
 }
 
-type NoteDatabase = Dexie & { notes: EntityTable<KeptNote, "id">; photos: EntityTable<NotePhoto, "hash">; surveys: EntityTable<KeptSurvey, "yacht"> };
+type NoteDatabase = Dexie & {
+  notes: EntityTable<KeptNote, "id">;
+  photos: EntityTable<NotePhoto, "hash">;
+  surveys: EntityTable<KeptSurvey, "yacht">;
+};
 
 interface Answers {
   answers: { id: string; status: "kept" | "same" | "refused"; message: string | null }[];
@@ -79,7 +83,9 @@ export class NoteStore {
 
   /** How many notes of other people wait here: they go when those people are signed in. */
   async waitingOfOthers(): Promise<number> {
-    return (await this.db.notes.where("state").equals("waiting").toArray()).filter(({ person }) => person !== null && person !== this.person).length;
+    return (await this.db.notes.where("state").equals("waiting").toArray()).filter(
+      ({ person }) => person !== null && person !== this.person,
+    ).length;
   }
 
   /** Keeps what a phone takes along. */
@@ -100,10 +106,25 @@ export class NoteStore {
   async add(yacht: string, note: NewNote, photos: readonly ReadyPhoto[], at: MadeAt | null = null): Promise<void> {
     const id = uuid();
     const handover = at?.handover ?? null;
-    const whole: YachtNote = { v: 1, id, yacht, ...note, photos: [...photos.map(({ hash }) => hash), ...(at?.photos ?? [])].slice(0, 6), at: new Date().toISOString() };
+    const whole: YachtNote = {
+      v: 1,
+      id,
+      yacht,
+      ...note,
+      photos: [...photos.map(({ hash }) => hash), ...(at?.photos ?? [])].slice(0, 6),
+      at: new Date().toISOString(),
+    };
     await this.db.transaction("rw", this.db.notes, this.db.photos, async () => {
       for (const { hash, bytes } of photos) await this.db.photos.put({ hash, bytes, handover, state: "waiting" });
-      await this.db.notes.put({ id, yacht, note: whole, handover, person: handover === null ? this.person : null, state: "waiting", message: null });
+      await this.db.notes.put({
+        id,
+        yacht,
+        note: whole,
+        handover,
+        person: handover === null ? this.person : null,
+        state: "waiting",
+        message: null,
+      });
     });
     this.changed();
     this.send(at);
@@ -116,7 +137,10 @@ export class NoteStore {
 
   /** How many notes and photos wait for the base. */
   async waiting(): Promise<number> {
-    return (await this.db.notes.where("state").equals("waiting").count()) + (await this.db.photos.where("state").equals("waiting").count());
+    return (
+      (await this.db.notes.where("state").equals("waiting").count()) +
+      (await this.db.photos.where("state").equals("waiting").count())
+    );
   }
 
   /**
@@ -129,10 +153,15 @@ export class NoteStore {
     this.send();
     await this.sending;
     const left = new Set((await this.db.notes.where("state").equals("waiting").toArray()).map(({ yacht }) => yacht));
-    const names = await Promise.all([...left].map(async (yacht) => (await this.survey(yacht))?.file.particulars.name ?? yacht));
+    const names = await Promise.all(
+      [...left].map(async (yacht) => (await this.survey(yacht))?.file.particulars.name ?? yacht),
+    );
     await this.db.notes.where("state").notEqual("waiting").delete();
     await this.db.photos.where("state").notEqual("waiting").delete();
-    await this.db.surveys.where("yacht").noneOf([...left]).delete();
+    await this.db.surveys
+      .where("yacht")
+      .noneOf([...left])
+      .delete();
     return names;
   }
 
@@ -151,20 +180,32 @@ export class NoteStore {
     const isOurs = ({ handover }: { handover: string | null }) => handover === (at?.handover ?? null);
     for (const photo of (await this.db.photos.where("state").equals("waiting").toArray()).filter(isOurs)) {
       try {
-        await ask(`/api/photos/${photo.hash}${photo.handover === null ? "" : `?handover=${photo.handover}`}`, anything, { method: "PUT", bytes: photo.bytes, ...may });
+        await ask(
+          `/api/photos/${photo.hash}${photo.handover === null ? "" : `?handover=${photo.handover}`}`,
+          anything,
+          { method: "PUT", bytes: photo.bytes, ...may },
+        );
         await this.db.photos.update(photo.hash, { state: "there" });
       } catch (error) {
         // what the base refuses for good blocks no other
-        if (error instanceof ApiFault && error.status !== 401 && error.status < 500) await this.db.photos.update(photo.hash, { state: "refused" });
+        if (error instanceof ApiFault && error.status !== 401 && error.status < 500)
+          await this.db.photos.update(photo.hash, { state: "refused" });
         else if (!(error instanceof ApiFault)) return;
       }
     }
-    const waiting = (await this.db.notes.where("state").equals("waiting").toArray()).filter((note) => isOurs(note) && (note.person === null || note.person === this.person));
+    const waiting = (await this.db.notes.where("state").equals("waiting").toArray()).filter(
+      (note) => isOurs(note) && (note.person === null || note.person === this.person),
+    );
     for (const yacht of new Set(waiting.map((each) => each.yacht))) {
       const notes = waiting.filter((each) => each.yacht === yacht);
       const handover = notes[0]?.handover ?? null;
-      const { answers } = await ask(`/api/yachts/${yacht}/notes${handover === null ? "" : `?handover=${handover}`}`, isAnswers, { method: "POST", body: { notes: notes.map(({ note }) => note) }, ...may });
-      for (const { id, status, message } of answers) await this.db.notes.update(id, { state: status === "refused" ? "refused" : "there", message });
+      const { answers } = await ask(
+        `/api/yachts/${yacht}/notes${handover === null ? "" : `?handover=${handover}`}`,
+        isAnswers,
+        { method: "POST", body: { notes: notes.map(({ note }) => note) }, ...may },
+      );
+      for (const { id, status, message } of answers)
+        await this.db.notes.update(id, { state: status === "refused" ? "refused" : "there", message });
     }
     this.changed();
   }

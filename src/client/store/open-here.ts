@@ -10,7 +10,10 @@ export type FirstScreen = "list" | "walk";
  * @throws ApiFault when the base refuses
  */
 export async function openHere(path: string, body: unknown, screen: FirstScreen): Promise<void> {
-  const [{ check }, { keepHandover }] = await Promise.all([import("@/formats/generated/open-answer"), import("./database")]);
+  const [{ check }, { keepHandover }] = await Promise.all([
+    import("@/formats/generated/open-answer"),
+    import("./database"),
+  ]);
   const { handover, grant, bundle } = await ask(path, check, { method: "POST", body });
   await keepHandover(handover, grant, bundle);
   location.assign(`/handover#${handover}${screen === "walk" ? "/walk" : ""}`);

@@ -7,7 +7,15 @@ import { VerdictMark } from "@/ui/VerdictMark";
 import styles from "./Study.module.css";
 
 /** One question that is true of this yacht; the answer is judged at once, and can be given again. */
-export function CheckQuestion({ question, given, onAnswer }: { question: Question; given: { option: string; right: boolean } | undefined; onAnswer: (option: string) => void }) {
+export function CheckQuestion({
+  question,
+  given,
+  onAnswer,
+}: {
+  question: Question;
+  given: { option: string; right: boolean } | undefined;
+  onAnswer: (option: string) => void;
+}) {
   const t = useTranslations();
   const right = question.options.find((option) => option.id === question.right);
   return (
@@ -15,14 +23,22 @@ export function CheckQuestion({ question, given, onAnswer }: { question: Questio
       <h2>{questionWords(t, question)}</h2>
       <div className={styles.options} role="group">
         {question.options.map((option) => (
-          <Button key={option.id} look={given?.option === option.id ? "chosen" : "plain"} aria-pressed={given?.option === option.id} onClick={() => onAnswer(option.id)}>
+          <Button
+            key={option.id}
+            look={given?.option === option.id ? "chosen" : "plain"}
+            aria-pressed={given?.option === option.id}
+            onClick={() => onAnswer(option.id)}
+          >
             {optionWords(t, option.words)}
           </Button>
         ))}
       </div>
       {given && (
         <p role="status" className={given.right ? styles.right : styles.wrong}>
-          <VerdictMark verdict={given.right ? "fine" : "watch"} /> {given.right ? t("study.right") : t("study.wrong", { right: right ? optionWords(t, right.words).replace(/\.$/, "") : "" })}
+          <VerdictMark verdict={given.right ? "fine" : "watch"} />{" "}
+          {given.right
+            ? t("study.right")
+            : t("study.wrong", { right: right ? optionWords(t, right.words).replace(/\.$/, "") : "" })}
         </p>
       )}
     </section>

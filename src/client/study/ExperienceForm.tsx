@@ -13,7 +13,13 @@ const wholeOr = (text: string, most: number): number | null => {
 };
 
 /** A few short questions on what the skipper has handled; no test. */
-export function ExperienceForm({ experience, onKeep }: { experience: Experience | null; onKeep: (experience: Experience) => void }) {
+export function ExperienceForm({
+  experience,
+  onKeep,
+}: {
+  experience: Experience | null;
+  onKeep: (experience: Experience) => void;
+}) {
   const t = useTranslations();
   const [longest, setLongest] = useState(experience ? String(experience.longestM) : "");
   const [weeks, setWeeks] = useState(experience ? String(experience.weeks) : "");
@@ -25,20 +31,45 @@ export function ExperienceForm({ experience, onKeep }: { experience: Experience 
     event.preventDefault();
     setTried(true);
     if (longestM === null || weeksInCommand === null) return;
-    onKeep({ longestM, weeks: Math.round(weeksInCommand), handled: handled.filter((each) => known.has(each)), language: language === "other" ? "xx" : language });
+    onKeep({
+      longestM,
+      weeks: Math.round(weeksInCommand),
+      handled: handled.filter((each) => known.has(each)),
+      language: language === "other" ? "xx" : language,
+    });
   };
   return (
     <form className={styles.form} onSubmit={keep} noValidate>
       <p>{t("study.experience-words")}</p>
       <Field label={t("study.longest")} error={tried && longestM === null ? t("study.wrong-number") : null}>
-        {(ids) => <input {...ids} inputMode="decimal" autoComplete="off" value={longest} onChange={(event) => setLongest(event.target.value)} />}
+        {(ids) => (
+          <input
+            {...ids}
+            inputMode="decimal"
+            autoComplete="off"
+            value={longest}
+            onChange={(event) => setLongest(event.target.value)}
+          />
+        )}
       </Field>
       <Field label={t("study.weeks")} error={tried && weeksInCommand === null ? t("study.wrong-number") : null}>
-        {(ids) => <input {...ids} inputMode="numeric" autoComplete="off" value={weeks} onChange={(event) => setWeeks(event.target.value)} />}
+        {(ids) => (
+          <input
+            {...ids}
+            inputMode="numeric"
+            autoComplete="off"
+            value={weeks}
+            onChange={(event) => setWeeks(event.target.value)}
+          />
+        )}
       </Field>
       <Field label={t("study.language")}>
         {(ids) => (
-          <select {...ids} value={languages.includes(language as "en") ? language : "other"} onChange={(event) => setLanguage(event.target.value)}>
+          <select
+            {...ids}
+            value={languages.includes(language as "en") ? language : "other"}
+            onChange={(event) => setLanguage(event.target.value)}
+          >
             {languages.map((each) => (
               <option key={each} value={each}>
                 {t(`study.language-${each}`)}

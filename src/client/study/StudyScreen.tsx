@@ -38,7 +38,15 @@ export function StudyScreen({ store, onBack }: { store: BookStore; onBack: () =>
     return (
       <main className={`${styles.page} ${styles.withFoot}`}>
         <EmergencyButton file={store.book.yacht.file} />
-        <TopicPage key={shown.topic.id} store={store} study={study} topic={shown} next={inOrder[index + 1]?.topic.id ?? null} onNext={goTo} onBack={() => goTo(null)} />
+        <TopicPage
+          key={shown.topic.id}
+          store={store}
+          study={study}
+          topic={shown}
+          next={inOrder[index + 1]?.topic.id ?? null}
+          onNext={goTo}
+          onBack={() => goTo(null)}
+        />
       </main>
     );
   }
@@ -52,10 +60,20 @@ export function StudyScreen({ store, onBack }: { store: BookStore; onBack: () =>
       </h1>
       <p>{t("study.words")}</p>
       <p className={styles.minutes}>
-        {walkMinutes !== null && <strong>{t("study.minutes", { minutes: walkMinutes })}</strong>} {t("study.progress", { done: plan.state.marks.size, all: plan.topics.length, right, asked: plan.questions.length })}
+        {walkMinutes !== null && <strong>{t("study.minutes", { minutes: walkMinutes })}</strong>}{" "}
+        {t("study.progress", {
+          done: plan.state.marks.size,
+          all: plan.topics.length,
+          right,
+          asked: plan.questions.length,
+        })}
       </p>
       <p role="status" className={styles.save}>
-        {save.fault ? t("study.fault", { fault: save.fault }) : save.waiting > 0 ? t("study.waiting", { waiting: save.waiting }) : t("study.sent")}
+        {save.fault
+          ? t("study.fault", { fault: save.fault })
+          : save.waiting > 0
+            ? t("study.waiting", { waiting: save.waiting })
+            : t("study.sent")}
       </p>
       <section className={styles.part} aria-label={t("study.experience")}>
         <h2>{t("study.experience")}</h2>
@@ -94,7 +112,15 @@ export function StudyScreen({ store, onBack }: { store: BookStore; onBack: () =>
   );
 }
 
-function TopicRow({ known: { topic, depth, minutes }, plan, onOpen }: { known: Study["plan"]["topics"][number]; plan: Study["plan"]; onOpen: (topic: string) => void }) {
+function TopicRow({
+  known: { topic, depth, minutes },
+  plan,
+  onOpen,
+}: {
+  known: Study["plan"]["topics"][number];
+  plan: Study["plan"];
+  onOpen: (topic: string) => void;
+}) {
   const t = useTranslations();
   const mark = plan.state.marks.get(topic.id);
   const questions = plan.questions.filter((question) => question.topic === topic.id);
@@ -111,7 +137,11 @@ function TopicRow({ known: { topic, depth, minutes }, plan, onOpen }: { known: S
           </small>
         </span>
         {topic.oddities.length > 0 && <Chip verdict="watch">{t("study.odd")}</Chip>}
-        {mark && <Chip verdict={mark === "understood" ? "fine" : "watch"}>{t(mark === "understood" ? "study.understood" : "study.ask")}</Chip>}
+        {mark && (
+          <Chip verdict={mark === "understood" ? "fine" : "watch"}>
+            {t(mark === "understood" ? "study.understood" : "study.ask")}
+          </Chip>
+        )}
       </button>
     </li>
   );

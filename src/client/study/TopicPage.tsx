@@ -33,11 +33,17 @@ export function TopicPage({ store, study, topic: known, next, onNext, onBack }: 
   const [words, setWords] = useState("");
   const place = file.places[topic.place];
   const planWords = useMemo(
-    () => ({ port: t("plan.port"), starboard: t("plan.starboard"), title: t("plan.title", { yacht: file.particulars.name, level: t(`level.${place?.level ?? "deck"}`) }), place: (id: string) => say(file.places[id]?.name ?? { en: id }, "en") }),
+    () => ({
+      port: t("plan.port"),
+      starboard: t("plan.starboard"),
+      title: t("plan.title", { yacht: file.particulars.name, level: t(`level.${place?.level ?? "deck"}`) }),
+      place: (id: string) => say(file.places[id]?.name ?? { en: id }, "en"),
+    }),
     [t, file, place],
   );
   const mark = state.marks.get(topic.id);
-  const setMark = (value: "understood" | "ask") => void store.say({ about: "topic", topic: topic.id, value: mark === value ? "open" : value });
+  const setMark = (value: "understood" | "ask") =>
+    void store.say({ about: "topic", topic: topic.id, value: mark === value ? "open" : value });
   const own = state.questions.filter((question) => question.topic === topic.id);
   const { does, say: told } = file.stops[topic.id] ?? {};
   return (
@@ -48,7 +54,10 @@ export function TopicPage({ store, study, topic: known, next, onNext, onBack }: 
           {say(topic.title, "en")}
         </h1>
         <p>
-          {say(place?.name ?? { en: topic.place }, "en")}. {reasons.length > 0 ? t("study.depth", { depth: t(`depth.${depth}`), why: depthReasonWords(t, reasons) }) : t("study.depth-plain", { depth: t(`depth.${depth}`) })}
+          {say(place?.name ?? { en: topic.place }, "en")}.{" "}
+          {reasons.length > 0
+            ? t("study.depth", { depth: t(`depth.${depth}`), why: depthReasonWords(t, reasons) })
+            : t("study.depth-plain", { depth: t(`depth.${depth}`) })}
         </p>
       </header>
       <div className={styles.sides}>
@@ -66,9 +75,24 @@ export function TopicPage({ store, study, topic: known, next, onNext, onBack }: 
           {questions
             .filter((question) => question.topic === topic.id)
             .map((question) => (
-              <CheckQuestion key={question.id} question={question} given={state.checks.get(question.id)} onAnswer={(value) => void store.say({ about: "check", question: question.id, value })} />
+              <CheckQuestion
+                key={question.id}
+                question={question}
+                given={state.checks.get(question.id)}
+                onAnswer={(value) => void store.say({ about: "check", question: question.id, value })}
+              />
             ))}
-          <Field label={t("study.question")}>{(ids) => <textarea {...ids} rows={2} maxLength={500} value={words} onChange={(event) => setWords(event.target.value)} />}</Field>
+          <Field label={t("study.question")}>
+            {(ids) => (
+              <textarea
+                {...ids}
+                rows={2}
+                maxLength={500}
+                value={words}
+                onChange={(event) => setWords(event.target.value)}
+              />
+            )}
+          </Field>
           <Button
             disabled={words.trim() === ""}
             onClick={() => {
@@ -89,10 +113,18 @@ export function TopicPage({ store, study, topic: known, next, onNext, onBack }: 
             </>
           )}
         </div>
-        <div className={styles.plan}>{place && <YachtPlan file={file} level={place.level} words={planWords} current={topic.place} />}</div>
+        <div className={styles.plan}>
+          {place && <YachtPlan file={file} level={place.level} words={planWords} current={topic.place} />}
+        </div>
       </div>
       <footer className={styles.foot}>
-        <Button look={mark === "ask" ? "chosen" : "on-dark"} className={mark === "ask" ? styles.taken : styles.outline} large aria-pressed={mark === "ask"} onClick={() => setMark("ask")}>
+        <Button
+          look={mark === "ask" ? "chosen" : "on-dark"}
+          className={mark === "ask" ? styles.taken : styles.outline}
+          large
+          aria-pressed={mark === "ask"}
+          onClick={() => setMark("ask")}
+        >
           {t("study.ask")}
         </Button>
         <Button

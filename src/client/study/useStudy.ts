@@ -14,10 +14,22 @@ export interface Study {
 /** The study as it stands: depth of each topic, questions, and how long the walk will take. */
 export function useStudy(store: BookStore): Study {
   const subscribe = useMemo(() => (listener: () => void) => store.onChange(listener), [store]);
-  const said = useSyncExternalStore(subscribe, () => store.said(), () => store.said());
-  const save = useSyncExternalStore(subscribe, () => store.save(), () => store.save());
+  const said = useSyncExternalStore(
+    subscribe,
+    () => store.said(),
+    () => store.said(),
+  );
+  const save = useSyncExternalStore(
+    subscribe,
+    () => store.save(),
+    () => store.save(),
+  );
   const { file } = store.book.yacht;
   const plan = useMemo(() => briefingPlan(file, said), [file, said]);
   const walk = usePlan(useMemo(() => walkInput(file, "deck-first", notBegun, plan.minutes), [file, plan.minutes]));
-  return { plan, save, walkMinutes: walk.state === "planned" ? Math.round(walk.plan.talkMinutes + walk.plan.walkSeconds / 60) : null };
+  return {
+    plan,
+    save,
+    walkMinutes: walk.state === "planned" ? Math.round(walk.plan.talkMinutes + walk.plan.walkSeconds / 60) : null,
+  };
 }

@@ -37,7 +37,15 @@ export function Photographed({ place, unseen, others, absent, file, onKeep }: Pr
     setRound(round + 1);
   };
   const asWritten = async (thing: Expected) => {
-    await onKeep({ ...nothing, kind: absent.includes(thing) ? "as-class" : "as-in-file", about: { collection: thing.collection, key: thing.key }, place }, photos);
+    await onKeep(
+      {
+        ...nothing,
+        kind: absent.includes(thing) ? "as-class" : "as-in-file",
+        about: { collection: thing.collection, key: thing.key },
+        place,
+      },
+      photos,
+    );
     next();
   };
   const list = (things: readonly Expected[]) => (
@@ -49,7 +57,17 @@ export function Photographed({ place, unseen, others, absent, file, onKeep }: Pr
       ))}
     </div>
   );
-  if (photos.length === 0) return <PhotoButton key={round} name="" word={t("photograph")} count={0} fault={fault === null ? null : all(`photo.${fault}`)} onTake={take} />;
+  if (photos.length === 0)
+    return (
+      <PhotoButton
+        key={round}
+        name=""
+        word={t("photograph")}
+        count={0}
+        fault={fault === null ? null : all(`photo.${fault}`)}
+        onTake={take}
+      />
+    );
   return (
     <section className={styles.report} aria-label={t("what-is-it")}>
       {chosen === null && (
@@ -63,9 +81,7 @@ export function Photographed({ place, unseen, others, absent, file, onKeep }: Pr
             </>
           )}
           <div className={styles.links}>
-            <Button onClick={() => setChosen("new")}>
-              {t("none-of-these")}
-            </Button>
+            <Button onClick={() => setChosen("new")}>{t("none-of-these")}</Button>
             <Button onClick={next}>{t("back")}</Button>
           </div>
           {others.length > 0 && (
@@ -86,7 +102,11 @@ export function Photographed({ place, unseen, others, absent, file, onKeep }: Pr
           <Button look="main" onClick={() => void asWritten(chosen)}>
             {t(absent.includes(chosen) ? "here-after-all" : "as-written")}
           </Button>
-          {absent.includes(chosen) ? <Button onClick={next}>{t("back")}</Button> : <DifferentThing thing={chosen} photographed={photos} onKeep={onKeep} onDone={next} />}
+          {absent.includes(chosen) ? (
+            <Button onClick={next}>{t("back")}</Button>
+          ) : (
+            <DifferentThing thing={chosen} photographed={photos} onKeep={onKeep} onDone={next} />
+          )}
         </>
       )}
     </section>

@@ -19,7 +19,11 @@ import { Photographed } from "./Photographed";
 import own from "./Survey.module.css";
 import { Thing } from "./Thing";
 
-type State = { at: "opening" } | { at: "none" } | { at: "fault"; words: string } | { at: "open"; bundle: SurveyBundle; isKept: boolean };
+type State =
+  | { at: "opening" }
+  | { at: "none" }
+  | { at: "fault"; words: string }
+  | { at: "open"; bundle: SurveyBundle; isKept: boolean };
 
 /** Walking a yacht with a phone: stand in a place, say of each thing how it is, photograph it; without signal too. */
 export function SurveyShell() {
@@ -41,8 +45,7 @@ export function SurveyShell() {
       if (kept && checkSurvey(kept) && !(error instanceof ApiFault && error.status === 404)) {
         store.actAs(kept.me);
         setState({ at: "open", bundle: kept, isKept: true });
-      }
-      else setState({ at: "fault", words: error instanceof ApiFault ? error.message : t("desk.no-signal") });
+      } else setState({ at: "fault", words: error instanceof ApiFault ? error.message : t("desk.no-signal") });
     }
   }, [t]);
   useEffect(() => {
@@ -53,7 +56,9 @@ export function SurveyShell() {
   if (state.at === "open") return <Survey bundle={state.bundle} isKept={state.isKept} />;
   return (
     <main className={styles.alone}>
-      <p role="status">{state.at === "opening" ? t("survey.opening") : state.at === "none" ? t("survey.none") : state.words}</p>
+      <p role="status">
+        {state.at === "opening" ? t("survey.opening") : state.at === "none" ? t("survey.none") : state.words}
+      </p>
     </main>
   );
 }
@@ -94,8 +99,14 @@ function Survey({ bundle, isKept }: { bundle: SurveyBundle; isKept: boolean }) {
   const [place, setPlace] = useState(places[0]?.[0] ?? "");
   // which level of the plan is looked at, where it is not the one that one stands on
   const [shownLevel, setShownLevel] = useState<"deck" | "below" | null>(null);
-  const notes = useMemo(() => new Map([...others, ...mine].sort((a, b) => (a.at < b.at ? -1 : 1)).map((note) => [note.id, note])), [others, mine]);
-  const saidOf = (thing: Expected) => [...notes.values()].filter(({ about }) => about?.collection === thing.collection && about.key === thing.key).at(-1) ?? null;
+  const notes = useMemo(
+    () => new Map([...others, ...mine].sort((a, b) => (a.at < b.at ? -1 : 1)).map((note) => [note.id, note])),
+    [others, mine],
+  );
+  const saidOf = (thing: Expected) =>
+    [...notes.values()]
+      .filter(({ about }) => about?.collection === thing.collection && about.key === thing.key)
+      .at(-1) ?? null;
   const declinedOf = (thing: Expected) => declined.find((each) => each.note === saidOf(thing)?.id) ?? null;
   const here = expectedAt(file, place);
   const absentHere = absent.filter((thing) => thing.place === place);
@@ -103,15 +114,29 @@ function Survey({ bundle, isKept }: { bundle: SurveyBundle; isKept: boolean }) {
   // what was seen before one came here stands below; what is said now stays where it is, so that a second tap hits nothing else
   const [seenBefore, setSeenBefore] = useState<ReadonlySet<string>>(new Set());
   const [adding, setAdding] = useState(false);
-  const [unseen, seen] = [here.filter((thing) => !seenBefore.has(`${thing.collection} ${thing.key}`)), here.filter((thing) => seenBefore.has(`${thing.collection} ${thing.key}`))];
+  const [unseen, seen] = [
+    here.filter((thing) => !seenBefore.has(`${thing.collection} ${thing.key}`)),
+    here.filter((thing) => seenBefore.has(`${thing.collection} ${thing.key}`)),
+  ];
   const keep: Keep = (note, photos) => store.add(bundle.yacht, note, photos);
   const level = shownLevel ?? file.places[place]?.level ?? "deck";
   const stand = (next: string) => {
     setPlace(next);
-    setSeenBefore(new Set(expectedAt(file, next).filter(saidOf).map(({ collection, key }) => `${collection} ${key}`)));
+    setSeenBefore(
+      new Set(
+        expectedAt(file, next)
+          .filter(saidOf)
+          .map(({ collection, key }) => `${collection} ${key}`),
+      ),
+    );
     setShownLevel(null);
   };
-  const words = { port: t("plan.port"), starboard: t("plan.starboard"), title: t("plan.title", { yacht: file.particulars.name, level: t(`level.${level}`) }), place: (id: string) => `${file.places[id]?.name.en ?? id}: ${t("survey.left", { left: left[id] ?? 0 })}` };
+  const words = {
+    port: t("plan.port"),
+    starboard: t("plan.starboard"),
+    title: t("plan.title", { yacht: file.particulars.name, level: t(`level.${level}`) }),
+    place: (id: string) => `${file.places[id]?.name.en ?? id}: ${t("survey.left", { left: left[id] ?? 0 })}`,
+  };
   const added = [...notes.values()].filter((note) => note.kind === "new" && note.place === place);
   return (
     <div className={styles.page}>
@@ -137,26 +162,48 @@ function Survey({ bundle, isKept }: { bundle: SurveyBundle; isKept: boolean }) {
             </select>
           )}
         </Field>
-        <Choice label={t("survey.level")} value={level} options={(["deck", "below"] as const).map((value) => ({ value, word: t(`level.${value}`) }))} onChoose={setShownLevel} />
+        <Choice
+          label={t("survey.level")}
+          value={level}
+          options={(["deck", "below"] as const).map((value) => ({ value, word: t(`level.${value}`) }))}
+          onChoose={setShownLevel}
+        />
         <div className={own.plan}>
           <YachtPlan file={file} level={level} words={words} current={place} left={left} onPick={stand} />
         </div>
         <h2>
           {file.places[place]?.name.en}: {t("survey.left", { left: left[place] ?? 0 })}
         </h2>
-        <Photographed key={place} place={place} unseen={unseen.filter((thing) => !saidOf(thing))} others={here.filter(saidOf)} absent={absentHere} file={file} onKeep={keep} />
+        <Photographed
+          key={place}
+          place={place}
+          unseen={unseen.filter((thing) => !saidOf(thing))}
+          others={here.filter(saidOf)}
+          absent={absentHere}
+          file={file}
+          onKeep={keep}
+        />
         <ul className={own.things} aria-label={t("survey.not-seen")}>
           {unseen.map((thing) => (
-            <Thing key={`${place} ${thing.collection} ${thing.key}`} thing={thing} said={saidOf(thing)} declined={declinedOf(thing)} file={file} onKeep={keep} />
+            <Thing
+              key={`${place} ${thing.collection} ${thing.key}`}
+              thing={thing}
+              said={saidOf(thing)}
+              declined={declinedOf(thing)}
+              file={file}
+              onKeep={keep}
+            />
           ))}
           {added.map((note) => (
             <li key={note.id} aria-label={note.name}>
               <p>
                 <strong>{note.name}</strong>: {t("survey.said-new")}
               </p>
-              {declined.filter((each) => each.note === note.id).map(({ by, words: why }) => (
-                <p key={why}>{t("survey.declined", { by, words: why })}</p>
-              ))}
+              {declined
+                .filter((each) => each.note === note.id)
+                .map(({ by, words: why }) => (
+                  <p key={why}>{t("survey.declined", { by, words: why })}</p>
+                ))}
             </li>
           ))}
         </ul>
@@ -165,7 +212,14 @@ function Survey({ bundle, isKept }: { bundle: SurveyBundle; isKept: boolean }) {
             <summary className={own.summary}>{t("survey.seen", { things: seen.length })}</summary>
             <ul className={own.things}>
               {seen.map((thing) => (
-                <Thing key={`${place} ${thing.collection} ${thing.key}`} thing={thing} said={saidOf(thing)} declined={declinedOf(thing)} file={file} onKeep={keep} />
+                <Thing
+                  key={`${place} ${thing.collection} ${thing.key}`}
+                  thing={thing}
+                  said={saidOf(thing)}
+                  declined={declinedOf(thing)}
+                  file={file}
+                  onKeep={keep}
+                />
               ))}
             </ul>
           </details>
@@ -182,7 +236,21 @@ function Survey({ bundle, isKept }: { bundle: SurveyBundle; isKept: boolean }) {
                       <strong>{thing.name}</strong>
                       {said && ` · ${t(`survey.said-${said}`)}`}
                     </p>
-                    <Button look={said === "as-class" ? "chosen" : "plain"} onClick={() => void keep({ ...nothing, kind: "as-class", about: { collection: thing.collection, key: thing.key }, place }, [])} aria-label={`${t("survey.here-after-all")}: ${thing.name}`}>
+                    <Button
+                      look={said === "as-class" ? "chosen" : "plain"}
+                      onClick={() =>
+                        void keep(
+                          {
+                            ...nothing,
+                            kind: "as-class",
+                            about: { collection: thing.collection, key: thing.key },
+                            place,
+                          },
+                          [],
+                        )
+                      }
+                      aria-label={`${t("survey.here-after-all")}: ${thing.name}`}
+                    >
                       {t("survey.here-after-all")}
                     </Button>
                   </li>
@@ -191,7 +259,11 @@ function Survey({ bundle, isKept }: { bundle: SurveyBundle; isKept: boolean }) {
             </ul>
           </>
         )}
-        {adding ? <NewThing place={place} photographed={[]} onKeep={keep} onDone={() => setAdding(false)} /> : <Button onClick={() => setAdding(true)}>{t("survey.new")}</Button>}
+        {adding ? (
+          <NewThing place={place} photographed={[]} onKeep={keep} onDone={() => setAdding(false)} />
+        ) : (
+          <Button onClick={() => setAdding(true)}>{t("survey.new")}</Button>
+        )}
       </main>
     </div>
   );

@@ -26,11 +26,21 @@ let onAnswer: (path: string) => void = () => undefined;
 
 globalThis.fetch = (async (path: string, init: RequestInit = {}) => {
   if (network === "away") throw new TypeError("Failed to fetch");
-  const request = new Request(origin + path, { ...init, headers: { ...(init.headers as Record<string, string>), host: "127.0.0.1:4310", origin } });
+  const request = new Request(origin + path, {
+    ...init,
+    headers: { ...(init.headers as Record<string, string>), host: "127.0.0.1:4310", origin },
+  });
   const [, , , id = "", part = ""] = new URL(request.url).pathname.split("/");
-  if (part === "events") return new Promise((_, cut) => init.signal?.addEventListener("abort", () => cut(new Error("cut"))));
+  if (part === "events")
+    return new Promise((_, cut) => init.signal?.addEventListener("abort", () => cut(new Error("cut"))));
   asked.push(`${request.method} ${part || "photo"}`);
-  const route = path.startsWith("/api/photos/") ? putPhoto : part === "seal" ? seal : request.method === "POST" ? push : pull;
+  const route = path.startsWith("/api/photos/")
+    ? putPhoto
+    : part === "seal"
+      ? seal
+      : request.method === "POST"
+        ? push
+        : pull;
   const answer = await route(request, { params: Promise.resolve({ id, hash: id }) } as never);
   onAnswer(part);
   return answer;
@@ -82,10 +92,24 @@ describe("between a device and the base", () => {
   it("brings more than one page, to the last", async () => {
     const device = randomUUID();
     const photo = (i: number) => ({
-      v: 1 as const, id: randomUUID(), handover, subject: "line:count:fender-large", aspect: `photo:${i.toString(16).padStart(64, "0")}`, value: { attached: false, takenAt: null, from: "file" }, basis: [], by: { side: "base" as const, person: maro }, device,
-      at: "2027-06-12T10:15:00.000Z", offsetMs: 0,
+      v: 1 as const,
+      id: randomUUID(),
+      handover,
+      subject: "line:count:fender-large",
+      aspect: `photo:${i.toString(16).padStart(64, "0")}`,
+      value: { attached: false, takenAt: null, from: "file" },
+      basis: [],
+      by: { side: "base" as const, person: maro },
+      device,
+      at: "2027-06-12T10:15:00.000Z",
+      offsetMs: 0,
     });
-    for (let batch = 0; batch < 3; batch++) await postEntries(base.baseId, handover, Array.from({ length: 400 }, (_, i) => photo(batch * 400 + i)));
+    for (let batch = 0; batch < 3; batch++)
+      await postEntries(
+        base.baseId,
+        handover,
+        Array.from({ length: 400 }, (_, i) => photo(batch * 400 + i)),
+      );
     const { store } = await tablet();
     const there = await atBase();
     expect(there.length).toBeGreaterThan(1200);
@@ -130,7 +154,9 @@ describe("between a device and the base", () => {
     const wrong = store.record("line:count:boat-hook", "count", { count: -1 });
     const right = store.record("line:count:boat-hook", "remark:base", { words: "bent" });
     await until(() => store.save().unwritten === 0 && store.save().waiting === 0);
-    expect(store.refusedEntries().map((each) => [each.id, each.message])).toEqual([[wrong, expect.stringContaining("/count must be 0 or more")]]);
+    expect(store.refusedEntries().map((each) => [each.id, each.message])).toEqual([
+      [wrong, expect.stringContaining("/count must be 0 or more")],
+    ]);
     expect((await atBase()).some((entry) => entry.id === right)).toBe(true);
   });
 
@@ -166,18 +192,35 @@ describe("photos and the seal", () => {
   it("go after the entries that name them", async () => {
     const { store } = await tablet();
     const { bytes, hash } = await samplePhoto("chip", 3);
-    await store.attachPhoto("line:count:boat-hook", { hash, bytes: new Blob([new Uint8Array(bytes)], { type: "image/jpeg" }), takenAt: null, from: "camera" });
+    await store.attachPhoto("line:count:boat-hook", {
+      hash,
+      bytes: new Blob([new Uint8Array(bytes)], { type: "image/jpeg" }),
+      takenAt: null,
+      from: "camera",
+    });
     await until(() => store.save().unwritten === 0 && store.save().waiting === 0);
     expect(asked.filter((each) => each !== "GET entries")).toEqual(["POST entries", "PUT photo"]);
-    expect(await base.asOwner("select media_type from photo where hash = $1", [hash])).toEqual([{ media_type: "image/jpeg" }]);
+    expect(await base.asOwner("select media_type from photo where hash = $1", [hash])).toEqual([
+      { media_type: "image/jpeg" },
+    ]);
   });
 
   it("that is no photo is refused by name and does not hold up the seal", async () => {
     const { store } = await tablet();
-    await store.attachPhoto("line:count:oar", { hash: "c".repeat(64), bytes: new Blob(["words"], { type: "image/jpeg" }), takenAt: null, from: "file" }).catch(() => undefined);
+    await store
+      .attachPhoto("line:count:oar", {
+        hash: "c".repeat(64),
+        bytes: new Blob(["words"], { type: "image/jpeg" }),
+        takenAt: null,
+        from: "file",
+      })
+      .catch(() => undefined);
     await until(() => store.save().unwritten === 0 && store.save().waiting === 0);
     expect(store.save().refused).toBeGreaterThan(0);
-    const signers = { base: { person: maro, name: "Maro Tessen" }, skipper: { person: await base.person("Wenna Coldrake"), name: "Wenna Coldrake" } };
+    const signers = {
+      base: { person: maro, name: "Maro Tessen" },
+      skipper: { person: await base.person("Wenna Coldrake"), name: "Wenna Coldrake" },
+    };
     await store.sealHere(sealRequest(store.bundle.list, store.allEntries(), signers));
     expect(store.isSealed).toBe(true);
     await until(() => store.sealToSend === null);

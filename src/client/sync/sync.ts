@@ -57,7 +57,11 @@ export class Sync {
 
   /** Sends what was said of the yacht's file here; it is no part of the handover and never holds it up. */
   private pushNotes(): void {
-    void import("../store/note-store").then(({ NoteStore }) => NoteStore.open().send({ handover: this.store.bundle.list.handover, grant: this.store.grant })).catch(() => undefined);
+    void import("../store/note-store")
+      .then(({ NoteStore }) =>
+        NoteStore.open().send({ handover: this.store.bundle.list.handover, grant: this.store.grant }),
+      )
+      .catch(() => undefined);
   }
 
   /** Asks for what is new at the base. */
@@ -99,7 +103,8 @@ export class Sync {
   private withdrawn(): void {
     this.stopping.abort();
     this.store.setSave({ revoked: true });
-    if (this.store.save().unwritten + this.store.save().waiting === 0) void eraseOne(this.store.bundle.list.handover).catch(() => undefined);
+    if (this.store.save().unwritten + this.store.save().waiting === 0)
+      void eraseOne(this.store.bundle.list.handover).catch(() => undefined);
   }
 
   private async round(): Promise<void> {
@@ -117,18 +122,30 @@ export class Sync {
 
   private async push(): Promise<void> {
     for (;;) {
-      const waiting = (await this.store.db.entries.where("state").equals("waiting").limit(batchSize).sortBy("id")).map((each) => each.entry);
+      const waiting = (await this.store.db.entries.where("state").equals("waiting").limit(batchSize).sortBy("id")).map(
+        (each) => each.entry,
+      );
       if (waiting.length === 0) return;
-      const { answers } = await ask(`${this.path}/entries`, checkEntryAnswers, { method: "POST", grant: this.store.grant, body: { entries: waiting } });
+      const { answers } = await ask(`${this.path}/entries`, checkEntryAnswers, {
+        method: "POST",
+        grant: this.store.grant,
+        body: { entries: waiting },
+      });
       await this.store.answered(
-        answers.map((answer) => ({ id: answer.id, message: answer.message, state: answer.status === "refused" ? "refused" : answer.status === "late" ? "late" : "there" })),
+        answers.map((answer) => ({
+          id: answer.id,
+          message: answer.message,
+          state: answer.status === "refused" ? "refused" : answer.status === "late" ? "late" : "there",
+        })),
       );
     }
   }
 
   private async pull(): Promise<void> {
-    for (let more = true; more; ) {
-      const page = await ask(`${this.path}/entries?after=${this.store.lastNumber}`, checkFeedPage, { grant: this.store.grant });
+    for (let more = true; more;) {
+      const page = await ask(`${this.path}/entries?after=${this.store.lastNumber}`, checkFeedPage, {
+        grant: this.store.grant,
+      });
       await this.store.receive(page.entries, page.people);
       await this.store.heard(page.serverTime, { seal: page.seal, context: page.context });
       more = page.more;
@@ -138,7 +155,11 @@ export class Sync {
   private async pushPhotos(): Promise<void> {
     for (const photo of await this.store.db.photos.where("state").equals("waiting").toArray()) {
       try {
-        await ask(`/api/photos/${photo.hash}?handover=${this.store.bundle.list.handover}`, anything, { method: "PUT", grant: this.store.grant, bytes: photo.bytes });
+        await ask(`/api/photos/${photo.hash}?handover=${this.store.bundle.list.handover}`, anything, {
+          method: "PUT",
+          grant: this.store.grant,
+          bytes: photo.bytes,
+        });
         await this.store.db.photos.update(photo.hash, { state: "there" });
       } catch (error) {
         if (!(error instanceof ApiFault) || error.status >= 500 || error.status === 401) throw error;
@@ -151,18 +172,30 @@ export class Sync {
   private async pushSeal(): Promise<void> {
     const request = this.store.sealToSend;
     if (!request) return;
-    const outcome = await ask(`${this.path}/seal`, checkSealAnswer, { method: "POST", grant: this.store.grant, body: request });
+    const outcome = await ask(`${this.path}/seal`, checkSealAnswer, {
+      method: "POST",
+      grant: this.store.grant,
+      body: request,
+    });
     const sealedAt = (request as { sealedAt: string }).sealedAt;
-    await this.store.update({ sealToSend: null, sealBeside: !outcome.standing, bundle: { ...this.store.bundle, seal: { seal: outcome.seal, sealedAt } } });
+    await this.store.update({
+      sealToSend: null,
+      sealBeside: !outcome.standing,
+      bundle: { ...this.store.bundle, seal: { seal: outcome.seal, sealedAt } },
+    });
   }
 
   /** Listens for pokes; the connection is made again when it breaks. */
   private async listen(): Promise<void> {
     while (!this.stopping.signal.aborted) {
       try {
-        const answer = await fetch(`${this.path}/events`, { headers: { authorization: `Bearer ${this.store.grant}` }, signal: this.stopping.signal });
+        const answer = await fetch(`${this.path}/events`, {
+          headers: { authorization: `Bearer ${this.store.grant}` },
+          signal: this.stopping.signal,
+        });
         const reader = answer.ok ? answer.body?.pipeThrough(new TextDecoderStream()).getReader() : undefined;
-        for (let part = await reader?.read(); part && !part.done; part = await reader?.read()) if (part.value.includes("event: new")) this.pullSoon();
+        for (let part = await reader?.read(); part && !part.done; part = await reader?.read())
+          if (part.value.includes("event: new")) this.pullSoon();
       } catch {
         // no signal: the outbox keeps what it has, and asks again below
       }

@@ -14,7 +14,15 @@ import type { Walk } from "./useWalk";
 import styles from "./Walk.module.css";
 
 /** Every stop with what became of it, those to come in the order of the plan; and the order itself. */
-export function AllStopsSheet({ walk, onPick, onClose }: { walk: Walk; onPick: (stop: string) => void; onClose: () => void }) {
+export function AllStopsSheet({
+  walk,
+  onPick,
+  onClose,
+}: {
+  walk: Walk;
+  onPick: (stop: string) => void;
+  onClose: () => void;
+}) {
   const t = useTranslations();
   const store = useHandover();
   const { file } = store.bundle;
@@ -50,12 +58,21 @@ export function AllStopsSheet({ walk, onPick, onClose }: { walk: Walk; onPick: (
   return (
     <Sheet title={t("walk.all")} closeWord={t("walk.close")} onClose={onClose}>
       <div className={styles.sheet}>
-        <Choice label={t("walk.order")} value={state.order} options={walkOrders.map((order) => ({ value: order, word: t(`order.${order}`) }))} onChoose={(order) => store.record("handover", "walk-order", { order })} />
+        <Choice
+          label={t("walk.order")}
+          value={state.order}
+          options={walkOrders.map((order) => ({ value: order, word: t(`order.${order}`) }))}
+          onChoose={(order) => store.record("handover", "walk-order", { order })}
+        />
         <p>{t(`order.${state.order}-words`)}</p>
         {planned.state === "planned" && (
           <p className={styles.quiet}>
-            {t("walk.walking", { seconds: Math.round(planned.plan.walkSeconds), bound: Math.round(planned.plan.boundSeconds) })}
-            {exceptions.length > 0 && ` · ${t("walk.exceptions", { names: exceptions.map((id) => say(byId.get(id)?.title ?? { en: id }, "en")).join(", ") })}`}
+            {t("walk.walking", {
+              seconds: Math.round(planned.plan.walkSeconds),
+              bound: Math.round(planned.plan.boundSeconds),
+            })}
+            {exceptions.length > 0 &&
+              ` · ${t("walk.exceptions", { names: exceptions.map((id) => say(byId.get(id)?.title ?? { en: id }, "en")).join(", ") })}`}
           </p>
         )}
         {store.bundle.changes.length > 0 && (

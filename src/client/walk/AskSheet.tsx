@@ -21,7 +21,17 @@ export function AskSheet({ stop, onClose }: { stop: string; onClose: () => void 
   return (
     <Sheet title={t("ask-title")} closeWord={t("close")} onClose={onClose}>
       <div className={styles.sheet}>
-        <Field label={t("asked")}>{(ids) => <textarea {...ids} rows={3} maxLength={500} value={words} onChange={(event) => setWords(event.target.value)} />}</Field>
+        <Field label={t("asked")}>
+          {(ids) => (
+            <textarea
+              {...ids}
+              rows={3}
+              maxLength={500}
+              value={words}
+              onChange={(event) => setWords(event.target.value)}
+            />
+          )}
+        </Field>
         <Button look="main" large disabled={words.trim() === ""} onClick={keep}>
           {t("ask-keep")}
         </Button>

@@ -27,7 +27,15 @@ export function BeforeYouTouch({ file, needs, onGo }: Props) {
           return (
             <li key={id}>
               <VerdictMark verdict={isOn ? "fine" : "watch"} size={20} />
-              <span>{isOn ? state : <strong>{t("not-on", { state, place: say(file.places[stop?.place ?? ""]?.name ?? { en: "" }, "en") })}</strong>}</span>
+              <span>
+                {isOn ? (
+                  state
+                ) : (
+                  <strong>
+                    {t("not-on", { state, place: say(file.places[stop?.place ?? ""]?.name ?? { en: "" }, "en") })}
+                  </strong>
+                )}
+              </span>
               {!isOn && <Button onClick={() => onGo(id)}>{t("go-there")}</Button>}
             </li>
           );

@@ -28,7 +28,15 @@ export function NotNowSheet({ stop, onClose, onDone }: { stop: BriefedStop; onCl
     onClose();
     onDone();
   };
-  const leaveOut = (reason: SkipReason) => finish(() => store.record(stopSubject(stop.id), "shown", { result: "skipped", why: reason, words: words.trim(), manager: isManager }));
+  const leaveOut = (reason: SkipReason) =>
+    finish(() =>
+      store.record(stopSubject(stop.id), "shown", {
+        result: "skipped",
+        why: reason,
+        words: words.trim(),
+        manager: isManager,
+      }),
+    );
   return (
     <Sheet title={t("not-now-title", { title })} closeWord={t("close")} onClose={onClose}>
       <div className={styles.sheet}>
@@ -36,7 +44,11 @@ export function NotNowSheet({ stop, onClose, onDone }: { stop: BriefedStop; onCl
         <p>{t("later-words")}</p>
         <div className={styles.choices}>
           {offReasons.map((reason) => (
-            <Button key={reason} large onClick={() => finish(() => store.record(stopSubject(stop.id), "put-off", { off: true, why: t(reason) }))}>
+            <Button
+              key={reason}
+              large
+              onClick={() => finish(() => store.record(stopSubject(stop.id), "put-off", { off: true, why: t(reason) }))}
+            >
               {t(reason)}
             </Button>
           ))}
@@ -46,7 +58,12 @@ export function NotNowSheet({ stop, onClose, onDone }: { stop: BriefedStop; onCl
         {mayLeaveOut && (
           <div className={styles.choices}>
             {skipReasons.map((reason) => (
-              <Button key={reason} large look={why === reason ? "chosen" : "plain"} onClick={() => (stop.safety ? setWhy(reason) : leaveOut(reason))}>
+              <Button
+                key={reason}
+                large
+                look={why === reason ? "chosen" : "plain"}
+                onClick={() => (stop.safety ? setWhy(reason) : leaveOut(reason))}
+              >
                 {t(`why-${reason}`)}
               </Button>
             ))}
@@ -54,7 +71,11 @@ export function NotNowSheet({ stop, onClose, onDone }: { stop: BriefedStop; onCl
         )}
         {mayLeaveOut && stop.safety && why && (
           <>
-            <Field label={t("reason")}>{(ids) => <input {...ids} maxLength={300} value={words} onChange={(event) => setWords(event.target.value)} />}</Field>
+            <Field label={t("reason")}>
+              {(ids) => (
+                <input {...ids} maxLength={300} value={words} onChange={(event) => setWords(event.target.value)} />
+              )}
+            </Field>
             <Button large disabled={words.trim() === ""} onClick={() => (sure ? leaveOut(why) : setSure(true))}>
               {sure ? t("leave-out-sure-again") : t("leave-out-sure", { title })}
             </Button>

@@ -21,9 +21,15 @@ export function ProcedureSteps({ file, id, isOpen }: { file: YachtFile; id: stri
             <div>
               {step.before && <p className={styles.quiet}>{t("first", { words: sayOf(file, step.before) })}</p>}
               <p>{sayOf(file, step.words)}</p>
-              {step.place && step.place !== procedure.place && <p className={styles.quiet}>{say(file.places[step.place]?.name ?? { en: step.place }, "en")}</p>}
+              {step.place && step.place !== procedure.place && (
+                <p className={styles.quiet}>{say(file.places[step.place]?.name ?? { en: step.place }, "en")}</p>
+              )}
               {step.watch && <p className={styles.watch}>{t("watch", { watch: sayOf(file, step.watch) })}</p>}
-              {step.never && <p className={styles.never}>{t("never", { what: sayOf(file, step.never.what), why: sayOf(file, step.never.why) })}</p>}
+              {step.never && (
+                <p className={styles.never}>
+                  {t("never", { what: sayOf(file, step.never.what), why: sayOf(file, step.never.why) })}
+                </p>
+              )}
               {step.holdSeconds !== undefined && <StepTimer kind="hold" seconds={step.holdSeconds} />}
               {step.waitSeconds !== undefined && <StepTimer kind="wait" seconds={step.waitSeconds} />}
             </div>

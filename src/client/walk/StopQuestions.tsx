@@ -14,7 +14,9 @@ export function StopQuestions({ stop, questions }: { stop: string; questions: re
   const store = useHandover();
   const { file, list } = store.bundle;
   const asked = useMemo(() => questionsOf(file), [file]);
-  const wrong = (list.briefing?.wrong ?? []).filter((each) => each.topic === stop).flatMap(({ question }) => asked.filter((each) => each.id === question));
+  const wrong = (list.briefing?.wrong ?? [])
+    .filter((each) => each.topic === stop)
+    .flatMap(({ question }) => asked.filter((each) => each.id === question));
   const mine = questions.filter((question) => question.topic === stop);
   if (wrong.length + mine.length === 0) return null;
   return (
@@ -32,7 +34,11 @@ export function StopQuestions({ stop, questions }: { stop: string; questions: re
           <span>
             <strong>{t("walk.asked")}:</strong> {words}
           </span>
-          <Button look={answered ? "chosen" : "plain"} aria-pressed={answered} onClick={() => store.record(questionSubject(id), "answered", { answered: !answered })}>
+          <Button
+            look={answered ? "chosen" : "plain"}
+            aria-pressed={answered}
+            onClick={() => store.record(questionSubject(id), "answered", { answered: !answered })}
+          >
             {t("walk.answered")}
           </Button>
         </p>

@@ -36,7 +36,9 @@ export const StopScreen = memo(function StopScreen({ walk, stop, onGo, onMark }:
   const place = file.places[stop.place];
   // small known marks are seen with their side
   const { lines, leaving } = linesAtStop(
-    stop, walk.sequence.flatMap((id) => walk.briefing.stops.filter((each) => each.id === id)), list.lines.filter((line) => !(line.kind === "mark" && line.view !== undefined)),
+    stop,
+    walk.sequence.flatMap((id) => walk.briefing.stops.filter((each) => each.id === id)),
+    list.lines.filter((line) => !(line.kind === "mark" && line.view !== undefined)),
   );
   const left = lines.filter((line) => standingOf(store.folded(), line).step !== "done").length;
   if (!planned || !place) return null;
@@ -58,7 +60,10 @@ export const StopScreen = memo(function StopScreen({ walk, stop, onGo, onMark }:
         </p>
       )}
       {planned.say && <p className={styles.say}>{sayOf(file, planned.say)}</p>}
-      {stop.id in file.stops && planned.topics.map((id, index) => <ProcedureSteps key={id} file={file} id={id} isOpen={index === 0 && stop.depth !== "skim"} />)}
+      {stop.id in file.stops &&
+        planned.topics.map((id, index) => (
+          <ProcedureSteps key={id} file={file} id={id} isOpen={index === 0 && stop.depth !== "skim"} />
+        ))}
       {planned.putBack && (
         <section className={styles.putBack}>
           <h2>{t("walk.put-back")}</h2>

@@ -9,7 +9,17 @@ import rail from "../handover/Rail.module.css";
 import type { Walk } from "./useWalk";
 
 /** The plan with where we are, the way to the next stop, and how many stops are left at each place. A tap on a place goes to its first stop. */
-export function WalkRail({ walk, place, next, onPick }: { walk: Walk; place: string; next: string | null; onPick: (stop: string) => void }) {
+export function WalkRail({
+  walk,
+  place,
+  next,
+  onPick,
+}: {
+  walk: Walk;
+  place: string;
+  next: string | null;
+  onPick: (stop: string) => void;
+}) {
   const t = useTranslations();
   const store = useHandover();
   const { file, list } = store.bundle;
@@ -27,8 +37,11 @@ export function WalkRail({ walk, place, next, onPick }: { walk: Walk; place: str
   }, [briefing, sequence, placeOf]);
   const words = useMemo(
     () => ({
-      port: t("plan.port"), starboard: t("plan.starboard"), title: t("plan.title", { yacht: list.yacht.name, level: t(`level.${level}`) }),
-      place: (id: string) => t("plan.place", { name: say(file.places[id]?.name ?? { en: id }, "en"), left: left[id] ?? 0 }),
+      port: t("plan.port"),
+      starboard: t("plan.starboard"),
+      title: t("plan.title", { yacht: list.yacht.name, level: t(`level.${level}`) }),
+      place: (id: string) =>
+        t("plan.place", { name: say(file.places[id]?.name ?? { en: id }, "en"), left: left[id] ?? 0 }),
     }),
     [t, list, level, file, left],
   );
@@ -44,13 +57,29 @@ export function WalkRail({ walk, place, next, onPick }: { walk: Walk; place: str
       </div>
       <div className={rail.levels} role="group" aria-label={t("plan.levels")}>
         {(["deck", "below"] as const).map((each) => (
-          <button key={each} type="button" aria-pressed={each === level} onClick={() => setShown({ place, level: each })}>
-            {t(`level.${each}`)} <b>{Object.entries(left).reduce((sum, [id, many]) => sum + (file.places[id]?.level === each ? many : 0), 0)}</b>
+          <button
+            key={each}
+            type="button"
+            aria-pressed={each === level}
+            onClick={() => setShown({ place, level: each })}
+          >
+            {t(`level.${each}`)}{" "}
+            <b>
+              {Object.entries(left).reduce((sum, [id, many]) => sum + (file.places[id]?.level === each ? many : 0), 0)}
+            </b>
           </button>
         ))}
       </div>
       <div className={rail.drawing}>
-        <YachtPlan file={file} level={level} words={words} current={place} next={next ?? undefined} left={left} onPick={pick} />
+        <YachtPlan
+          file={file}
+          level={level}
+          words={words}
+          current={place}
+          next={next ?? undefined}
+          left={left}
+          onPick={pick}
+        />
       </div>
     </aside>
   );

@@ -36,11 +36,16 @@ export function WalkScreens({ from, onList, onSign, onMark }: Props) {
   const { file, list } = store.bundle;
   const walk = useWalk();
   const { briefing, state, sequence } = walk;
-  const [here, setHere] = useState<{ stop: string; byHand: boolean } | null>(from === null ? null : { stop: from, byHand: true });
+  const [here, setHere] = useState<{ stop: string; byHand: boolean } | null>(
+    from === null ? null : { stop: from, byHand: true },
+  );
   const [sheet, setSheet] = useState<OpenSheet>(null);
   // the stop on the screen stays until it is finished: a plan that comes in a moment later never changes it under the thumb
   const isPlanned = walk.planned.state === "fault" || (walk.planned.state === "planned" && walk.planned.isFresh);
-  const isOver = here && !here.byHand && (state.behind.has(here.stop) || (state.putOff.has(here.stop) && isPlanned && sequence[0] !== here.stop));
+  const isOver =
+    here &&
+    !here.byHand &&
+    (state.behind.has(here.stop) || (state.putOff.has(here.stop) && isPlanned && sequence[0] !== here.stop));
   if (isOver) setHere(null);
   else if (!here && isPlanned && sequence[0]) setHere({ stop: sequence[0], byHand: false });
   const current = here?.stop ?? null;
@@ -75,7 +80,10 @@ export function WalkScreens({ from, onList, onSign, onMark }: Props) {
         <header className={styles.head}>
           <div>
             <p>
-              {stop ? t("walk.stop-of", { number: Math.min(number, briefing.stops.length), all: briefing.stops.length }) : t("walk.title")} · {t("walk.minutes-left", { minutes: Math.round(state.minutesLeft) })}
+              {stop
+                ? t("walk.stop-of", { number: Math.min(number, briefing.stops.length), all: briefing.stops.length })
+                : t("walk.title")}{" "}
+              · {t("walk.minutes-left", { minutes: Math.round(state.minutesLeft) })}
             </p>
             <h1 id="stop-title" tabIndex={-1}>
               {stop ? say(stop.title, "en") : t(sequence.length > 0 ? "walk.planning" : "walk.finished")}
@@ -85,7 +93,9 @@ export function WalkScreens({ from, onList, onSign, onMark }: Props) {
           <div className={styles.actions}>
             <Button onClick={() => setSheet("all")}>{t("walk.all")}</Button>
             {stop && <Button onClick={() => setSheet("ask")}>{t("walk.ask-button")}</Button>}
-            <Button onClick={() => store.record("handover", "walk-paused", { paused: !state.paused })}>{t(state.paused ? "walk.go-on" : "walk.pause")}</Button>
+            <Button onClick={() => store.record("handover", "walk-paused", { paused: !state.paused })}>
+              {t(state.paused ? "walk.go-on" : "walk.pause")}
+            </Button>
             <Button onClick={() => onList(place)}>{t("walk.list-button")}</Button>
           </div>
         </header>
@@ -100,7 +110,11 @@ export function WalkScreens({ from, onList, onSign, onMark }: Props) {
               <strong>{t("walk.paused")}.</strong> {t("walk.paused-words")}
             </p>
           )}
-          {stop ? <StopScreen key={stop.id} walk={walk} stop={stop} onGo={goTo} onMark={onMark} /> : sequence.length === 0 && <Finished walk={walk} />}
+          {stop ? (
+            <StopScreen key={stop.id} walk={walk} stop={stop} onGo={goTo} onMark={onMark} />
+          ) : (
+            sequence.length === 0 && <Finished walk={walk} />
+          )}
         </div>
       </main>
       <footer className={footer.footer}>
@@ -109,7 +123,11 @@ export function WalkScreens({ from, onList, onSign, onMark }: Props) {
             <strong>{t("walk.left", { stops: sequence.length })}</strong>
             <strong>{t("walk.minutes-left", { minutes: Math.round(state.minutesLeft) })}</strong>
           </p>
-          <progress value={briefing.stops.length - sequence.length} max={briefing.stops.length} aria-label={t("footer.progress")} />
+          <progress
+            value={briefing.stops.length - sequence.length}
+            max={briefing.stops.length}
+            aria-label={t("footer.progress")}
+          />
         </div>
         <Behind walk={walk} />
         <SaveWords />
@@ -128,7 +146,11 @@ export function WalkScreens({ from, onList, onSign, onMark }: Props) {
         ) : (
           <div className={styles.buttons}>
             {sequence.length === 0 && linesLeft > 0 && (
-              <Button look="on-dark" className={styles.outline} onClick={() => onList(list.places.find((each) => (leftByPlace[each.id] ?? 0) > 0)?.id ?? place)}>
+              <Button
+                look="on-dark"
+                className={styles.outline}
+                onClick={() => onList(list.places.find((each) => (leftByPlace[each.id] ?? 0) > 0)?.id ?? place)}
+              >
                 {t("walk.to-rest", { left: linesLeft })}
               </Button>
             )}
@@ -156,7 +178,15 @@ function Behind({ walk: { briefing, state } }: { walk: Walk }) {
     }
     return Math.round(seconds / 60);
   }, [briefing, state]);
-  return <p>{over === 0 ? t("plan-even") : over > 0 ? t("plan-behind", { minutes: over }) : t("plan-ahead", { minutes: -over })}</p>;
+  return (
+    <p>
+      {over === 0
+        ? t("plan-even")
+        : over > 0
+          ? t("plan-behind", { minutes: over })
+          : t("plan-ahead", { minutes: -over })}
+    </p>
+  );
 }
 
 function Finished({ walk: { state } }: { walk: Walk }) {
@@ -167,7 +197,12 @@ function Finished({ walk: { state } }: { walk: Walk }) {
   return (
     <div className={styles.stop}>
       <p className={styles.say}>
-        {t("finished-words", { shown: shown.length, hands: shown.filter((each) => each.step === "shown" && each.value.handsOn).length, skipped: standings.length - shown.length })} {t("open-questions", { open: open.length })}
+        {t("finished-words", {
+          shown: shown.length,
+          hands: shown.filter((each) => each.step === "shown" && each.value.handsOn).length,
+          skipped: standings.length - shown.length,
+        })}{" "}
+        {t("open-questions", { open: open.length })}
       </p>
       <ul>
         {open.map((question) => (

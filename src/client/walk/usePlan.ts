@@ -2,7 +2,14 @@ import { useEffect, useMemo, useRef, useState } from "react";
 import { planWalk } from "@/core/briefing/walk/plan-walk";
 import type { WalkInput, WalkPlan } from "@/core/briefing/walk/schema";
 
-export type Planned = { state: "planning" } | { state: "planned"; plan: WalkPlan; /** whether it is for what was asked last, or a moment older */ isFresh: boolean } | { state: "fault"; fault: string };
+export type Planned =
+  | { state: "planning" }
+  | {
+      state: "planned";
+      plan: WalkPlan;
+      /** whether it is for what was asked last, or a moment older */ isFresh: boolean;
+    }
+  | { state: "fault"; fault: string };
 
 type Kept = { key: string } & ({ plan: WalkPlan } | { fault: string });
 
@@ -34,12 +41,15 @@ export function usePlan(input: WalkInput): Planned {
       return;
     }
     worker.onerror = here;
-    worker.onmessage = ({ data }: MessageEvent<{ plan?: WalkPlan; fault?: string }>) => take(data.plan ? { key, plan: data.plan } : { key, fault: data.fault ?? "" });
+    worker.onmessage = ({ data }: MessageEvent<{ plan?: WalkPlan; fault?: string }>) =>
+      take(data.plan ? { key, plan: data.plan } : { key, fault: data.fault ?? "" });
     worker.postMessage({ number: mine, input: JSON.parse(key) as WalkInput });
     return () => worker.terminate();
   }, [key]);
   return useMemo((): Planned => {
     if (!kept) return { state: "planning" };
-    return "plan" in kept ? { state: "planned", plan: kept.plan, isFresh: kept.key === key } : { state: "fault", fault: kept.fault };
+    return "plan" in kept
+      ? { state: "planned", plan: kept.plan, isFresh: kept.key === key }
+      : { state: "fault", fault: kept.fault };
   }, [kept, key]);
 }

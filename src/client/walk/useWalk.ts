@@ -41,7 +41,10 @@ export function useWalk(): Walk {
 }
 
 /** What a stop waits for that must be on or open, whether it is, and where. */
-export function needsOf({ ruled, state }: Pick<Walk, "ruled" | "state">, stop: string): { id: string; isOn: boolean }[] {
+export function needsOf(
+  { ruled, state }: Pick<Walk, "ruled" | "state">,
+  stop: string,
+): { id: string; isOn: boolean }[] {
   const mine = ruled.find((each) => each.id === stop);
   return [...(mine?.after ?? [])].flatMap((id) => {
     const needed = ruled.find((each) => each.id === id);

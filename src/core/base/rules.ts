@@ -31,7 +31,17 @@ export type BaseRules = Static<typeof BaseRules>;
 
 /** What holds at a base that has settled nothing yet: the careful school of each question. */
 export const usualRules: BaseRules = {
-  walkAlone: false, expectedShown: "after", markFromMm: 20, markSingleFromMm: 100, markToleranceM: 0.15, markWorseFactor: 1.5, lateHours: 24, objectDays: 14, windLimitKn: 25, neverLetGo: [...usuallyNeverLetGo], readingLimits: {},
+  walkAlone: false,
+  expectedShown: "after",
+  markFromMm: 20,
+  markSingleFromMm: 100,
+  markToleranceM: 0.15,
+  markWorseFactor: 1.5,
+  lateHours: 24,
+  objectDays: 14,
+  windLimitKn: 25,
+  neverLetGo: [...usuallyNeverLetGo],
+  readingLimits: {},
 };
 
 /** The rules of a base out of what it settled so far: what it has not is as usual. */

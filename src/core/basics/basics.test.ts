@@ -8,9 +8,15 @@ import { graver } from "./verdict";
 import { say } from "./words";
 
 describe("dates", () => {
-  it.each([["2027-06", "2027-06-30"], ["2028-02", "2028-02-29"], ["2027-12", "2027-12-31"], ["2027-06-14", "2027-06-14"], ["2027-13", null], ["2027-02-30", null], ["June", null]])(
-    "%s is good until %s", (printed, last) => expect(lastGoodDay(printed)).toBe(last),
-  );
+  it.each([
+    ["2027-06", "2027-06-30"],
+    ["2028-02", "2028-02-29"],
+    ["2027-12", "2027-12-31"],
+    ["2027-06-14", "2027-06-14"],
+    ["2027-13", null],
+    ["2027-02-30", null],
+    ["June", null],
+  ])("%s is good until %s", (printed, last) => expect(lastGoodDay(printed)).toBe(last));
   it("counts whole months", () => {
     expect(monthsBetween("2025-03-20", "2027-06-19")).toBe(26);
     expect(monthsBetween("2025-03-20", "2027-06-20")).toBe(27);
@@ -25,18 +31,31 @@ describe("dates", () => {
 });
 
 describe("money", () => {
-  it.each([["1299", 129900], ["12,5", 1250], ["1 299.50", 129950], ["0.05", 5], ["-3", null], ["1.234", null], ["abc", null], ["", null]])("%s is %s", (text, minor) => expect(parseMoney(text, "EUR")).toBe(minor));
+  it.each([
+    ["1299", 129900],
+    ["12,5", 1250],
+    ["1 299.50", 129950],
+    ["0.05", 5],
+    ["-3", null],
+    ["1.234", null],
+    ["abc", null],
+    ["", null],
+  ])("%s is %s", (text, minor) => expect(parseMoney(text, "EUR")).toBe(minor));
   it("reads back what it writes", () => expect(formatMoney(129950, "EUR", "en")).toBe("€1,299.50"));
   it("spreads a sum so that it adds up, and nobody gets more than his weight", () => {
     expect(spread(10, [1, 1, 1])).toEqual([4, 3, 3]);
     fc.assert(
-      fc.property(fc.array(fc.integer({ min: 0, max: 1_000_000 }), { minLength: 1, maxLength: 12 }), fc.double({ min: 0, max: 1, noNaN: true }), (weights, part) => {
-        const total = weights.reduce((a, b) => a + b, 0);
-        const sum = Math.floor(total * part);
-        const parts = spread(sum, weights);
-        expect(parts.reduce((a, b) => a + b, 0)).toBe(total === 0 ? 0 : sum);
-        parts.forEach((each, i) => expect(each).toBeLessThanOrEqual(weights[i] ?? 0));
-      }),
+      fc.property(
+        fc.array(fc.integer({ min: 0, max: 1_000_000 }), { minLength: 1, maxLength: 12 }),
+        fc.double({ min: 0, max: 1, noNaN: true }),
+        (weights, part) => {
+          const total = weights.reduce((a, b) => a + b, 0);
+          const sum = Math.floor(total * part);
+          const parts = spread(sum, weights);
+          expect(parts.reduce((a, b) => a + b, 0)).toBe(total === 0 ? 0 : sum);
+          parts.forEach((each, i) => expect(each).toBeLessThanOrEqual(weights[i] ?? 0));
+        },
+      ),
     );
   });
   it("takes a number as it is written", () => {

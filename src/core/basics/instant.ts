@@ -54,7 +54,15 @@ export function monthsBetween(fromDay: string, toDay: string): number {
 export function instantIn(day: string, time: string, timeZone: string): Instant {
   const asUtc = Date.parse(`${day}T${time}:00Z`);
   const shownAt = (ms: number) => {
-    const parts = new Intl.DateTimeFormat("en-CA", { timeZone, hourCycle: "h23", year: "numeric", month: "2-digit", day: "2-digit", hour: "2-digit", minute: "2-digit" }).formatToParts(ms);
+    const parts = new Intl.DateTimeFormat("en-CA", {
+      timeZone,
+      hourCycle: "h23",
+      year: "numeric",
+      month: "2-digit",
+      day: "2-digit",
+      hour: "2-digit",
+      minute: "2-digit",
+    }).formatToParts(ms);
     const part = (type: string) => parts.find((each) => each.type === type)?.value ?? "";
     return Date.parse(`${part("year")}-${part("month")}-${part("day")}T${part("hour")}:${part("minute")}:00Z`);
   };

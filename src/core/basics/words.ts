@@ -1,10 +1,14 @@
 import { Type, type Static } from "@sinclair/typebox";
 
 /** Text a person reads, by language: `{ en: "Bow locker" }`. English is always there. */
-export const Words = Type.Record(Type.String({ pattern: "^[a-z]{2}$" }), Type.String({ minLength: 1, maxLength: 2000 }), {
-  minProperties: 1,
-  required: ["en"],
-});
+export const Words = Type.Record(
+  Type.String({ pattern: "^[a-z]{2}$" }),
+  Type.String({ minLength: 1, maxLength: 2000 }),
+  {
+    minProperties: 1,
+    required: ["en"],
+  },
+);
 export type Words = Static<typeof Words>;
 
 /**

@@ -4,8 +4,25 @@ const closed = { additionalProperties: false } as const;
 
 /** What a skipper can say yes or no to having handled. */
 export const handled = [
-  "catamaran", "diesel", "twin-engines", "outboard", "slab-reefing", "in-mast", "electric-windlass", "hand-windlass", "thruster", "autopilot", "vhf", "shore-power", "generator",
-  "manual-head", "electric-head", "holding-tank", "gas", "davits", "tides",
+  "catamaran",
+  "diesel",
+  "twin-engines",
+  "outboard",
+  "slab-reefing",
+  "in-mast",
+  "electric-windlass",
+  "hand-windlass",
+  "thruster",
+  "autopilot",
+  "vhf",
+  "shore-power",
+  "generator",
+  "manual-head",
+  "electric-head",
+  "holding-tank",
+  "gas",
+  "davits",
+  "tides",
 ] as const;
 export type Handled = (typeof handled)[number];
 const HandledThing = Type.Unsafe<Handled>({ type: "string", enum: [...handled] });

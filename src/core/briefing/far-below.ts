@@ -23,12 +23,19 @@ export function farBelow(file: YachtFile, experience: Experience): FarBelow | nu
   const missing = (what: Experience["handled"][number]) => !experience.handled.includes(what);
   const reasons: FarBelow["reasons"] = [];
   if (experience.longestM === 0) reasons.push({ why: "no-command", values: {} });
-  else if (lengthM > experience.longestM * muchLonger) reasons.push({ why: "much-longer", values: { lengthM, longestM: experience.longestM } });
-  if (experience.weeks < fewWeeks && hull !== "day-boat") reasons.push({ why: "few-weeks", values: { weeks: experience.weeks } });
-  if (hull === "catamaran" && missing("catamaran") && missing("twin-engines")) reasons.push({ why: "never-two-hulls", values: {} });
-  if (Object.values(file.engines).some((engine) => engine.kind === "diesel") && missing("diesel")) reasons.push({ why: "never-diesel", values: {} });
+  else if (lengthM > experience.longestM * muchLonger)
+    reasons.push({ why: "much-longer", values: { lengthM, longestM: experience.longestM } });
+  if (experience.weeks < fewWeeks && hull !== "day-boat")
+    reasons.push({ why: "few-weeks", values: { weeks: experience.weeks } });
+  if (hull === "catamaran" && missing("catamaran") && missing("twin-engines"))
+    reasons.push({ why: "never-two-hulls", values: {} });
+  if (Object.values(file.engines).some((engine) => engine.kind === "diesel") && missing("diesel"))
+    reasons.push({ why: "never-diesel", values: {} });
   if (missing("slab-reefing") && missing("in-mast")) reasons.push({ why: "never-reefed", values: {} });
   if (reasons.length === 0) return null;
-  const remedies = (["longer-briefing", "trial-sail", "hired-skipper"] as const).slice(0, experience.longestM === 0 ? 3 : reasons.length);
+  const remedies = (["longer-briefing", "trial-sail", "hired-skipper"] as const).slice(
+    0,
+    experience.longestM === 0 ? 3 : reasons.length,
+  );
   return { reasons, remedies };
 }

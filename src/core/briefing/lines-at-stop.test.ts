@@ -6,15 +6,24 @@ const raft = stop("raft", "helm", "safety");
 const bow = stop("windlass", "bow", "safety");
 const end = stop("engine-stop", "helm", "engine");
 const lines = [
-  { id: "hours", place: "helm", system: "engine" as const }, { id: "ring", place: "helm", system: "safety" as const },
-  { id: "cushion", place: "helm", system: "comfort" as const }, { id: "chain", place: "bow", system: "safety" as const }, { id: "pillow", place: "cabin", system: "comfort" as const },
+  { id: "hours", place: "helm", system: "engine" as const },
+  { id: "ring", place: "helm", system: "safety" as const },
+  { id: "cushion", place: "helm", system: "comfort" as const },
+  { id: "chain", place: "bow", system: "safety" as const },
+  { id: "pillow", place: "cabin", system: "comfort" as const },
 ];
-const at = (which: typeof start, order: (typeof start)[]) => linesAtStop(which, order, lines).lines.map((line) => line.id);
+const at = (which: typeof start, order: (typeof start)[]) =>
+  linesAtStop(which, order, lines).lines.map((line) => line.id);
 
 describe("what is counted at a stop", () => {
   const order = [start, raft, bow, end];
   it("is of its system at the first stop on it, and the rest where a place is left for good", () => {
-    expect([at(start, order), at(raft, order), at(bow, order), at(end, order)]).toEqual([["hours"], ["ring"], ["chain"], ["cushion"]]);
+    expect([at(start, order), at(raft, order), at(bow, order), at(end, order)]).toEqual([
+      ["hours"],
+      ["ring"],
+      ["chain"],
+      ["cushion"],
+    ]);
     expect(linesAtStop(end, order, lines).leaving).toBe(true);
     expect(linesAtStop(start, order, lines).leaving).toBe(false);
   });

@@ -10,7 +10,11 @@ type Stop = Pick<BriefedStop, "id" | "place" | "system">;
  * @param order stops still to come, in the order of the walk; the stop itself may be behind already
  * @returns the lines, and whether this is the last stop there
  */
-export function linesAtStop<L extends Pick<Line, "place" | "system">>(stop: Stop, order: readonly Stop[], lines: readonly L[]): { lines: L[]; leaving: boolean } {
+export function linesAtStop<L extends Pick<Line, "place" | "system">>(
+  stop: Stop,
+  order: readonly Stop[],
+  lines: readonly L[],
+): { lines: L[]; leaving: boolean } {
   const toCome = order.some((each) => each.id === stop.id) ? order : [stop, ...order];
   const here = toCome.filter((each) => each.place === stop.place);
   const leaving = here.at(-1)?.id === stop.id;

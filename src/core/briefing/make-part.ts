@@ -8,10 +8,28 @@ export function makeBriefingPart(file: YachtFile, answers: readonly StudyAnswer[
   const { topics, questions, state } = briefingPlan(file, answers);
   const byTopic = new Map(questions.map((question) => [question.id, question.topic]));
   return {
-    stops: topics.map(({ topic: { id, title, place, system, safety }, depth, reasons, minutes }) => ({ id, title, place, system, safety, depth, why: reasons.map(({ why, values }) => ({ why, values })), minutes })),
+    stops: topics.map(({ topic: { id, title, place, system, safety }, depth, reasons, minutes }) => ({
+      id,
+      title,
+      place,
+      system,
+      safety,
+      depth,
+      why: reasons.map(({ why, values }) => ({ why, values })),
+      minutes,
+    })),
     questions: state.questions,
-    wrong: [...state.checks].flatMap(([question, { right }]) => (right ? [] : [{ topic: byTopic.get(question) ?? "", question }])),
-    studied: answers.length === 0 ? null : { revision: Math.max(...answers.map((answer) => answer.revision)), answered: state.checks.size, asked: questions.length },
+    wrong: [...state.checks].flatMap(([question, { right }]) =>
+      right ? [] : [{ topic: byTopic.get(question) ?? "", question }],
+    ),
+    studied:
+      answers.length === 0
+        ? null
+        : {
+            revision: Math.max(...answers.map((answer) => answer.revision)),
+            answered: state.checks.size,
+            asked: questions.length,
+          },
     language: state.experience?.language ?? null,
   };
 }

@@ -27,11 +27,23 @@ export const BriefingPart = Type.Object(
   {
     stops: Type.Array(BriefedStop),
     /** the skipper's own questions from the study */
-    questions: Type.Array(Type.Object({ id: Type.String(), topic: Type.Union([Key, Type.Null()]), words: Type.String() }, closed)),
+    questions: Type.Array(
+      Type.Object({ id: Type.String(), topic: Type.Union([Key, Type.Null()]), words: Type.String() }, closed),
+    ),
     /** what was answered wrongly in the study, by topic */
     wrong: Type.Array(Type.Object({ topic: Key, question: Type.String() }, closed)),
     /** how much of the study was done, and on which revision; null when none was */
-    studied: Type.Union([Type.Object({ revision: Type.Integer({ minimum: 1 }), answered: Type.Integer({ minimum: 0 }), asked: Type.Integer({ minimum: 0 }) }, closed), Type.Null()]),
+    studied: Type.Union([
+      Type.Object(
+        {
+          revision: Type.Integer({ minimum: 1 }),
+          answered: Type.Integer({ minimum: 0 }),
+          asked: Type.Integer({ minimum: 0 }),
+        },
+        closed,
+      ),
+      Type.Null(),
+    ]),
     language: Type.Union([Type.String(), Type.Null()]),
   },
   closed,

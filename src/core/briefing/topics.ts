@@ -22,7 +22,9 @@ export interface Topic {
  */
 export function topicsOf(file: YachtFile): Topic[] {
   const stops = Object.entries(file.stops);
-  const uses = (stop: Stop, fitting: string | undefined) => fitting !== undefined && stop.topics.some((key) => file.procedures[key]?.steps.some((step) => step.fitting === fitting));
+  const uses = (stop: Stop, fitting: string | undefined) =>
+    fitting !== undefined &&
+    stop.topics.some((key) => file.procedures[key]?.steps.some((step) => step.fitting === fitting));
   const homes = new Map<string, string[]>();
   for (const [key, { system, place, fitting }] of Object.entries(file.oddities)) {
     const nearness: ((stop: Stop) => boolean)[] = [
@@ -35,23 +37,36 @@ export function topicsOf(file: YachtFile): Topic[] {
       (stop) => stop.place === place,
       () => true,
     ];
-    homes.set(key, nearness.map((test) => stops.filter(([, stop]) => test(stop)).map(([id]) => id)).find((found) => found.length > 0) ?? []);
+    homes.set(
+      key,
+      nearness
+        .map((test) => stops.filter(([, stop]) => test(stop)).map(([id]) => id))
+        .find((found) => found.length > 0) ?? [],
+    );
   }
-  return byOrder(stops.map(([id, stop]) => ({ id, stop, order: file.places[stop.place]?.order ?? 0 }))).map(({ id, stop }) => ({
-    id,
-    title: titleOf(file, id),
-    system: stop.system,
-    place: stop.place,
-    minutes: stop.minutes,
-    safety: stop.safety,
-    procedures: [...stop.topics],
-    oddities: [...homes].filter(([, at]) => at.includes(id)).map(([key]) => key),
-    fittings: Object.entries(file.fittings).filter(([, fitting]) => fitting.place === stop.place && fitting.system === stop.system).map(([key]) => key),
-  }));
+  return byOrder(stops.map(([id, stop]) => ({ id, stop, order: file.places[stop.place]?.order ?? 0 }))).map(
+    ({ id, stop }) => ({
+      id,
+      title: titleOf(file, id),
+      system: stop.system,
+      place: stop.place,
+      minutes: stop.minutes,
+      safety: stop.safety,
+      procedures: [...stop.topics],
+      oddities: [...homes].filter(([, at]) => at.includes(id)).map(([key]) => key),
+      fittings: Object.entries(file.fittings)
+        .filter(([, fitting]) => fitting.place === stop.place && fitting.system === stop.system)
+        .map(([key]) => key),
+    }),
+  );
 }
 
 /** What a stop is called: its own title, else its first procedure's, else its place's name. */
 export function titleOf(file: YachtFile, stop: string): Words {
   const found = file.stops[stop];
-  return found?.title ?? file.procedures[found?.topics[0] ?? ""]?.title ?? file.places[found?.place ?? ""]?.name ?? { en: stop };
+  return (
+    found?.title ??
+    file.procedures[found?.topics[0] ?? ""]?.title ??
+    file.places[found?.place ?? ""]?.name ?? { en: stop }
+  );
 }

@@ -6,19 +6,40 @@ import { briefingPlan } from "./study/study";
 import { notAlone, type AloneInput } from "./walk-alone";
 
 const heron = demoYacht("pale-heron");
-const seasoned: Experience = { longestM: 11, weeks: 9, handled: ["diesel", "slab-reefing", "electric-windlass"], language: "en" };
+const seasoned: Experience = {
+  longestM: 11,
+  weeks: 9,
+  handled: ["diesel", "slab-reefing", "electric-windlass"],
+  language: "en",
+};
 let number = 0;
-const answer = (said: object) => ({ v: 1, id: `00000000-0000-7000-8000-${String(++number).padStart(12, "0")}`, revision: 1, at: "2027-06-10T20:00:00Z", ...said }) as StudyAnswer;
+const answer = (said: object) =>
+  ({
+    v: 1,
+    id: `00000000-0000-7000-8000-${String(++number).padStart(12, "0")}`,
+    revision: 1,
+    at: "2027-06-10T20:00:00Z",
+    ...said,
+  }) as StudyAnswer;
 const told = (experience: Experience) => answer({ about: "experience", value: experience });
-const checks = questionsOf(heron).map((question) => answer({ about: "check", question: question.id, value: question.right }));
+const checks = questionsOf(heron).map((question) =>
+  answer({ about: "check", question: question.id, value: question.right }),
+);
 const input = (answers: StudyAnswer[], more: Partial<AloneInput> = {}): AloneInput => ({
-  rules: { walkAlone: true }, plan: briefingPlan(heron, answers), startsAt: "2027-06-12T15:00:00.000Z", now: "2027-06-12T10:00:00.000Z", isBack: true, ...more,
+  rules: { walkAlone: true },
+  plan: briefingPlan(heron, answers),
+  startsAt: "2027-06-12T15:00:00.000Z",
+  now: "2027-06-12T10:00:00.000Z",
+  isBack: true,
+  ...more,
 });
 
 describe("walking alone", () => {
-  it("stands open to who has told enough, answered all and commanded the like, where the base allows it", () => expect(notAlone(input([told(seasoned), ...checks]))).toEqual([]));
+  it("stands open to who has told enough, answered all and commanded the like, where the base allows it", () =>
+    expect(notAlone(input([told(seasoned), ...checks]))).toEqual([]));
 
-  it("is closed by the base's rule, and then nothing else is said", () => expect(notAlone(input([], { rules: { walkAlone: false }, isBack: false }))).toEqual(["base-rule"]));
+  it("is closed by the base's rule, and then nothing else is said", () =>
+    expect(notAlone(input([], { rules: { walkAlone: false }, isBack: false }))).toEqual(["base-rule"]));
 
   it("opens twelve hours before the charter, to the minute", () => {
     const full = [told(seasoned), ...checks];

@@ -7,7 +7,12 @@ export const stopSubject = (stop: string) => `stop:${stop}`;
 export const questionSubject = (question: string) => `question:${question}`;
 
 /** How a stop stands on the walk. */
-export type StopStanding = { step: "open" } | { step: "put-off"; why: string } | { step: "fork" } | { step: "shown"; value: Extract<StopValue, { result: "shown" }>; cell: Cell } | { step: "skipped"; value: Extract<StopValue, { result: "skipped" }>; cell: Cell };
+export type StopStanding =
+  | { step: "open" }
+  | { step: "put-off"; why: string }
+  | { step: "fork" }
+  | { step: "shown"; value: Extract<StopValue, { result: "shown" }>; cell: Cell }
+  | { step: "skipped"; value: Extract<StopValue, { result: "skipped" }>; cell: Cell };
 
 export interface OpenQuestion {
   id: string;
@@ -46,7 +51,8 @@ function standingOfStop(folded: Folded, stop: BriefedStop): StopStanding {
   const cell = folded.get(cellKey(stopSubject(stop.id), "shown"));
   if (cell?.fork) return { step: "fork" };
   const value = cell?.value as StopValue | undefined;
-  if (cell && value) return value.result === "shown" ? { step: "shown", value, cell } : { step: "skipped", value, cell };
+  if (cell && value)
+    return value.result === "shown" ? { step: "shown", value, cell } : { step: "skipped", value, cell };
   const off = folded.get(cellKey(stopSubject(stop.id), "put-off"))?.value as PutOffValue | undefined;
   return off?.off ? { step: "put-off", why: off.why } : { step: "open" };
 }
@@ -54,12 +60,18 @@ function standingOfStop(folded: Folded, stop: BriefedStop): StopStanding {
 /** Reckons where a walk stands. Deck first is the order most bases walk in. */
 export function walkState(briefing: BriefingPart, folded: Folded): WalkState {
   const standing = new Map(briefing.stops.map((stop) => [stop.id, standingOfStop(folded, stop)]));
-  const which = (...steps: StopStanding["step"][]) => new Set([...standing].filter(([, each]) => steps.includes(each.step)).map(([stop]) => stop));
+  const which = (...steps: StopStanding["step"][]) =>
+    new Set([...standing].filter(([, each]) => steps.includes(each.step)).map(([stop]) => stop));
   const behind = which("shown", "skipped");
   const last = lastFinished(standing);
   const handover = (aspect: string) => folded.get(cellKey("handover", aspect))?.value;
-  const asked = [...folded.values()].flatMap((cell) => (cell.aspect === "asked" && cell.value ? [{ id: cell.subject.slice("question:".length), ...(cell.value as AskedValue) }] : []));
-  const isAnswered = (id: string) => (folded.get(cellKey(questionSubject(id), "answered"))?.value as AnsweredValue | undefined)?.answered === true;
+  const asked = [...folded.values()].flatMap((cell) =>
+    cell.aspect === "asked" && cell.value
+      ? [{ id: cell.subject.slice("question:".length), ...(cell.value as AskedValue) }]
+      : [],
+  );
+  const isAnswered = (id: string) =>
+    (folded.get(cellKey(questionSubject(id), "answered"))?.value as AnsweredValue | undefined)?.answered === true;
   return {
     order: (handover("walk-order") as WalkOrderValue | undefined)?.order ?? "deck-first",
     paused: (handover("walk-paused") as WalkPauseValue | undefined)?.paused ?? false,
@@ -67,12 +79,17 @@ export function walkState(briefing: BriefingPart, folded: Folded): WalkState {
     behind,
     putOff: which("put-off"),
     at: briefing.stops.find((stop) => stop.id === last)?.place ?? null,
-    questions: [...briefing.questions, ...asked].map((question) => ({ ...question, answered: isAnswered(question.id) })),
+    questions: [...briefing.questions, ...asked].map((question) => ({
+      ...question,
+      answered: isAnswered(question.id),
+    })),
     minutesLeft: briefing.stops.reduce((sum, stop) => sum + (behind.has(stop.id) ? 0 : stop.minutes), 0),
   };
 }
 
 /** Safety stops that were neither shown nor left out by a manager. */
 export function safetyStopsOpen(briefing: BriefingPart, state: Pick<WalkState, "standing">): string[] {
-  return briefing.stops.filter((stop) => stop.safety && !["shown", "skipped"].includes(state.standing.get(stop.id)?.step ?? "open")).map((stop) => stop.id);
+  return briefing.stops
+    .filter((stop) => stop.safety && !["shown", "skipped"].includes(state.standing.get(stop.id)?.step ?? "open"))
+    .map((stop) => stop.id);
 }

@@ -22,7 +22,8 @@ export interface Between {
   startsAs: (line: Line) => StartsAs;
 }
 
-const isAddendum = (value: unknown): value is Addendum => typeof (value as { kind?: unknown } | null)?.kind === "string" && typeof (value as { at?: unknown }).at === "string";
+const isAddendum = (value: unknown): value is Addendum =>
+  typeof (value as { kind?: unknown } | null)?.kind === "string" && typeof (value as { at?: unknown }).at === "string";
 
 /** Addenda as a record carries them: the content itself, or the row that it was exported with. */
 const contentOf = (each: unknown): unknown => (each as { content?: unknown } | null)?.content ?? each;
@@ -33,16 +34,22 @@ const contentOf = (each: unknown): unknown => (each as { content?: unknown } | n
  * the base's; one whose deadline passed in silence is nobody's yet.
  */
 export function between(list: HandoverList, folded: Folded, addenda: readonly unknown[]): Between {
-  const said = addenda.map(contentOf).filter(isAddendum).sort((a, b) => (a.id < b.id ? -1 : 1));
+  const said = addenda
+    .map(contentOf)
+    .filter(isAddendum)
+    .sort((a, b) => (a.id < b.id ? -1 : 1));
   const leftAt = leftBerthAt(said);
-  const accepted = new Set(said.flatMap((each) => (each.kind === "answer" && each.answer === "there-before" ? [each.to] : [])));
+  const accepted = new Set(
+    said.flatMap((each) => (each.kind === "answer" && each.answer === "there-before" ? [each.to] : [])),
+  );
   const reported = new Map<string, Because>();
   const counts = new Map<string, number>();
   for (const each of said) {
     if (each.kind === "visit") for (const { line, count } of each.touched) if (count !== null) counts.set(line, count);
     if (each.kind !== "late-finding" || each.line === null) continue;
     if (accepted.has(each.id)) reported.set(each.line, "accepted-as-before");
-    else if (isInTime(each.at, leftAt, hoursFor(list, folded, each.line)) && !reported.has(each.line)) reported.set(each.line, "reported-in-time");
+    else if (isInTime(each.at, leftAt, hoursFor(list, folded, each.line)) && !reported.has(each.line))
+      reported.set(each.line, "reported-in-time");
   }
   return {
     counts,
@@ -52,7 +59,9 @@ export function between(list: HandoverList, folded: Folded, addenda: readonly un
       const cell = mainCell(folded, line);
       const result = line.kind === "test" && cell && !cell.fork ? (cell.value as ResultValue) : null;
       if (result?.result !== "not-tried") return { as: "unclear", because: null };
-      return result.withinHours === null ? { as: "base", because: "never-shown" } : { as: "unclear", because: "deadline-passed" };
+      return result.withinHours === null
+        ? { as: "base", because: "never-shown" }
+        : { as: "unclear", because: "deadline-passed" };
     },
   };
 }

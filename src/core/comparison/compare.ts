@@ -13,8 +13,20 @@ import { limitsOf, type ComparedRecord, type ComparisonLimits } from "./record";
 
 /** What a difference is. */
 export type DifferenceKind =
-  | "missing" | "consumed" | "extra" | "moved" | "new-mark" | "mark-worse" | "mark-mended" | "look-worse" | "look-better" | "test-failing"
-  | "test-working" | "reading-changed" | "not-checked-again" | "found-thing";
+  | "missing"
+  | "consumed"
+  | "extra"
+  | "moved"
+  | "new-mark"
+  | "mark-worse"
+  | "mark-mended"
+  | "look-worse"
+  | "look-better"
+  | "test-failing"
+  | "test-working"
+  | "reading-changed"
+  | "not-checked-again"
+  | "found-thing";
 
 /** One side's evidence: what was recorded, by whom, when, with which photos and remarks. */
 export interface Evidence {
@@ -52,10 +64,20 @@ export interface Difference {
  * @param limits the base's, as they stood when the later list was made, unless others are given
  * @throws BadInput when the records are of different yachts, stays or revisions of the file
  */
-export function compare(before: ComparedRecord, after: ComparedRecord, limits: ComparisonLimits = limitsOf(after.list)): Difference[] {
-  if (before.list.yacht.id !== after.list.yacht.id) throw new BadInput("/after/list/yacht/id", "these are records of two different yachts");
-  if (before.list.stay.id !== after.list.stay.id) throw new BadInput("/after/list/stay/id", "these are records of two different stays");
-  if (before.list.yacht.revision !== after.list.yacht.revision) throw new BadInput("/after/list/yacht/revision", "these are records of two revisions of her file: a check-out goes by the file of its check-in");
+export function compare(
+  before: ComparedRecord,
+  after: ComparedRecord,
+  limits: ComparisonLimits = limitsOf(after.list),
+): Difference[] {
+  if (before.list.yacht.id !== after.list.yacht.id)
+    throw new BadInput("/after/list/yacht/id", "these are records of two different yachts");
+  if (before.list.stay.id !== after.list.stay.id)
+    throw new BadInput("/after/list/stay/id", "these are records of two different stays");
+  if (before.list.yacht.revision !== after.list.yacht.revision)
+    throw new BadInput(
+      "/after/list/yacht/revision",
+      "these are records of two revisions of her file: a check-out goes by the file of its check-in",
+    );
   const old = side(before);
   const now = side(after);
   const since = between(before.list, old.folded, before.addenda ?? []);
@@ -81,7 +103,11 @@ interface Side {
 
 function side(record: ComparedRecord): Side {
   const folded = fold(record.entries);
-  return { places: new Map(record.list.lines.map((line) => [line.id, line.place])), folded, subjects: bySubject(folded) };
+  return {
+    places: new Map(record.list.lines.map((line) => [line.id, line.place])),
+    folded,
+    subjects: bySubject(folded),
+  };
 }
 
 /** Where a thing was counted: where somebody found it, else where the list has it. */
@@ -90,10 +116,21 @@ const placeOf = ({ places, folded }: Side, line: Line) => foundIn(folded, line) 
 function evidence({ folded, subjects }: Side, subject: string, cell: Cell | undefined): Evidence | null {
   if (!cell) return null;
   const head = cell.heads[0];
-  return { value: cell.fork ? null : (cell.value ?? null), by: head?.by ?? null, at: head?.at ?? null, photos: photosIn(subjects.get(subject) ?? []), remarks: remarksOf(folded, subject) };
+  return {
+    value: cell.fork ? null : (cell.value ?? null),
+    by: head?.by ?? null,
+    at: head?.at ?? null,
+    photos: photosIn(subjects.get(subject) ?? []),
+    remarks: remarksOf(folded, subject),
+  };
 }
 
-function compareLine(line: Exclude<Line, { kind: "mark" | "view" }>, old: Side, now: Side, since: Between): Difference | null {
+function compareLine(
+  line: Exclude<Line, { kind: "mark" | "view" }>,
+  old: Side,
+  now: Side,
+  since: Between,
+): Difference | null {
   const subject = lineSubject(line.id);
   const oldCell = mainCell(old.folded, line);
   const nowCell = mainCell(now.folded, line);
@@ -136,7 +173,11 @@ function compareLine(line: Exclude<Line, { kind: "mark" | "view" }>, old: Side, 
   }
 }
 
-function compareTest(was: ResultValue | undefined, is: ResultValue, make: (kind: DifferenceKind, change?: number | null, unknownSince?: boolean) => Difference): Difference | null {
+function compareTest(
+  was: ResultValue | undefined,
+  is: ResultValue,
+  make: (kind: DifferenceKind, change?: number | null, unknownSince?: boolean) => Difference,
+): Difference | null {
   const bad = (value: ResultValue) => value.result === "fails" || value.result === "works-but";
   const known = was !== undefined && was.result !== "not-tried";
   if (is.result === "not-tried") return known ? make("not-checked-again") : null;
@@ -156,7 +197,12 @@ function readingNumber(kind: string, value: ReadingValue): number | null {
   return typeof number === "number" ? number : null;
 }
 
-function compareReading(kind: string, was: ReadingValue | undefined, is: ReadingValue, make: (kind: DifferenceKind, change?: number | null) => Difference): Difference | null {
+function compareReading(
+  kind: string,
+  was: ReadingValue | undefined,
+  is: ReadingValue,
+  make: (kind: DifferenceKind, change?: number | null) => Difference,
+): Difference | null {
   if (was === undefined) return null;
   const a = readingNumber(kind, was);
   const b = readingNumber(kind, is);
@@ -167,30 +213,66 @@ function compareReading(kind: string, was: ReadingValue | undefined, is: Reading
 
 function groupOfSystem(line: Line): Group {
   const groups: Partial<Record<Line["system"], Group>> = {
-    engine: "engine", fuel: "engine", "rig-and-sails": "sails", anchoring: "deck", safety: "safety", tender: "tender",
-    "navigation-and-radio": "navigation", "pilot-and-thruster": "navigation", "hull-and-deck": "hull", steering: "hull",
+    engine: "engine",
+    fuel: "engine",
+    "rig-and-sails": "sails",
+    anchoring: "deck",
+    safety: "safety",
+    tender: "tender",
+    "navigation-and-radio": "navigation",
+    "pilot-and-thruster": "navigation",
+    "hull-and-deck": "hull",
+    steering: "hull",
   };
   return groups[line.system] ?? "below";
 }
 
 const nobodys: StartsAs = { as: "unclear", because: null };
 
-function markDifference(kind: DifferenceKind, id: string, mark: Mark, before: Evidence | null, after: Evidence | null): Difference {
+function markDifference(
+  kind: DifferenceKind,
+  id: string,
+  mark: Mark,
+  before: Evidence | null,
+  after: Evidence | null,
+): Difference {
   const name = { en: mark.words === "" ? mark.kind : `${mark.kind}: ${mark.words}` };
-  return { id: `${kind}:mark:${id}`, kind, of: `mark:${id}`, place: mark.place, name, group: "hull", safety: false, before, after, change: null, unknownSince: false, startsAs: nobodys };
+  return {
+    id: `${kind}:mark:${id}`,
+    kind,
+    of: `mark:${id}`,
+    place: mark.place,
+    name,
+    group: "hull",
+    safety: false,
+    before,
+    after,
+    change: null,
+    unknownSince: false,
+    startsAs: nobodys,
+  };
 }
 
 /**
  * Marks confirmed by id are the same mark by what was said of them. Of the rest, marks of the check-in that nobody
  * said anything about and marks made at check-out are matched by surface, kind and distance.
  */
-function compareMarks(before: ComparedRecord, after: ComparedRecord, old: Side, now: Side, limits: ComparisonLimits): Difference[] {
+function compareMarks(
+  before: ComparedRecord,
+  after: ComparedRecord,
+  old: Side,
+  now: Side,
+  limits: ComparisonLimits,
+): Difference[] {
   const differences: Difference[] = [];
   const known = new Map<string, { mark: Mark; evidence: Evidence }>();
   for (const line of before.list.lines) {
     if (line.kind !== "mark") continue;
     const said = evidence(old, lineSubject(line.id), mainCell(old.folded, line));
-    known.set(line.id.slice("mark:".length), { mark: line.mark, evidence: said ?? { value: line.mark, by: null, at: line.since, photos: line.photos, remarks: [] } });
+    known.set(line.id.slice("mark:".length), {
+      mark: line.mark,
+      evidence: said ?? { value: line.mark, by: null, at: line.since, photos: line.photos, remarks: [] },
+    });
   }
   for (const { id, mark, cell } of newMarks(old.folded)) {
     const found = evidence(old, cell.subject, cell);
@@ -208,19 +290,30 @@ function compareMarks(before: ComparedRecord, after: ComparedRecord, old: Side, 
     const nowEvidence = evidence(now, lineSubject(line.id), cell);
     const sameAsBefore = (was?.evidence.value as MarkStateValue | undefined)?.state === state;
     if (state === "still-so" || (sameAsBefore && sameEntry(was?.evidence ?? null, nowEvidence))) continue;
-    differences.push(markDifference(state === "worse" ? "mark-worse" : "mark-mended", id, line.mark, was?.evidence ?? null, nowEvidence));
+    differences.push(
+      markDifference(
+        state === "worse" ? "mark-worse" : "mark-mended",
+        id,
+        line.mark,
+        was?.evidence ?? null,
+        nowEvidence,
+      ),
+    );
   }
   const fresh = newMarks(now.folded);
   for (const { id } of fresh) unconfirmed.delete(id);
   const freshOnly = fresh.filter(({ id }) => !known.has(id));
   const asPlaced = ([id, { mark }]: [string, { mark: Mark }]): PlacedMark => ({ id, mark });
-  const pairs = new Map(matchMarks([...unconfirmed].map(asPlaced), freshOnly, limits.toleranceM).map(([a, b]) => [b, a]));
+  const pairs = new Map(
+    matchMarks([...unconfirmed].map(asPlaced), freshOnly, limits.toleranceM).map(([a, b]) => [b, a]),
+  );
   for (const { id, mark, cell } of freshOnly) {
     const twin = pairs.get(id);
     const was = twin === undefined ? null : (known.get(twin) ?? null);
     const found = evidence(now, cell.subject, cell);
     if (!was) differences.push(markDifference("new-mark", id, mark, sideOfMark(before, old, mark), found));
-    else if (mark.sizeMm >= was.mark.sizeMm * limits.worseFactor) differences.push(markDifference("mark-worse", id, mark, was.evidence, found));
+    else if (mark.sizeMm >= was.mark.sizeMm * limits.worseFactor)
+      differences.push(markDifference("mark-worse", id, mark, was.evidence, found));
   }
   return differences;
 }
@@ -232,14 +325,25 @@ function sideOfMark(before: ComparedRecord, old: Side, mark: Mark): Evidence | n
   return seen && seen.photos.length > 0 ? { ...seen, value: null } : null;
 }
 
-const sameEntry = (a: Evidence | null, b: Evidence | null) => a !== null && b !== null && a.at === b.at && a.by?.person === b.by?.person;
+const sameEntry = (a: Evidence | null, b: Evidence | null) =>
+  a !== null && b !== null && a.at === b.at && a.by?.person === b.by?.person;
 
 function newFinds(old: Side, now: Side): Difference[] {
   const knownIds = new Set(foundThings(old.folded).map(({ id }) => id));
   return foundThings(now.folded)
     .filter(({ id }) => !knownIds.has(id))
     .map(({ id, found, cell }) => ({
-      id: `found-thing:found:${id}`, kind: "found-thing", of: `found:${id}`, place: found.place, name: { en: found.words }, group: "below", safety: false,
-      before: null, after: evidence(now, cell.subject, cell), change: found.count, unknownSince: false, startsAs: nobodys,
+      id: `found-thing:found:${id}`,
+      kind: "found-thing",
+      of: `found:${id}`,
+      place: found.place,
+      name: { en: found.words },
+      group: "below",
+      safety: false,
+      before: null,
+      after: evidence(now, cell.subject, cell),
+      change: found.count,
+      unknownSince: false,
+      startsAs: nobodys,
     }));
 }

@@ -12,7 +12,11 @@ export interface PlacedMark {
  * The method is successive shortest augmenting paths: with every further pair the total distance stays the least
  * for that number of pairs.
  */
-export function matchMarks(before: readonly PlacedMark[], after: readonly PlacedMark[], toleranceM: number): [string, string][] {
+export function matchMarks(
+  before: readonly PlacedMark[],
+  after: readonly PlacedMark[],
+  toleranceM: number,
+): [string, string][] {
   const pairs: [string, string][] = [];
   const groupOf = ({ mark }: PlacedMark) => `${mark.surface} ${mark.kind}`;
   for (const group of new Set(before.map(groupOf))) {
@@ -95,11 +99,16 @@ function clusters(edges: Edge[][], rightCount: number): Cluster[] {
 }
 
 /** Finds the cheapest augmenting path of a cluster (Bellman-Ford, as going back over a pair gives its distance back) and applies it. */
-function augment({ lefts, rights }: Cluster, edges: Edge[][], partnerOfLeft: number[], partnerOfRight: number[]): boolean {
+function augment(
+  { lefts, rights }: Cluster,
+  edges: Edge[][],
+  partnerOfLeft: number[],
+  partnerOfRight: number[],
+): boolean {
   const costToLeft = new Map(lefts.map((i) => [i, (partnerOfLeft[i] ?? -1) < 0 ? 0 : Infinity]));
   const costToRight = new Map(rights.map((j) => [j, Infinity]));
   const cameFrom = new Map<number, number>();
-  for (let changed = true; changed; ) {
+  for (let changed = true; changed;) {
     changed = false;
     for (const i of lefts) {
       const base = costToLeft.get(i) ?? Infinity;
@@ -118,10 +127,14 @@ function augment({ lefts, rights }: Cluster, edges: Edge[][], partnerOfLeft: num
   }
   let end = -1;
   for (const j of rights) {
-    if ((partnerOfRight[j] ?? -1) < 0 && (costToRight.get(j) ?? Infinity) < (end < 0 ? Infinity : (costToRight.get(end) ?? Infinity))) end = j;
+    if (
+      (partnerOfRight[j] ?? -1) < 0 &&
+      (costToRight.get(j) ?? Infinity) < (end < 0 ? Infinity : (costToRight.get(end) ?? Infinity))
+    )
+      end = j;
   }
   if (end < 0) return false;
-  for (let j = end; j >= 0; ) {
+  for (let j = end; j >= 0;) {
     const i = cameFrom.get(j) ?? -1;
     const next = partnerOfLeft[i] ?? -1;
     partnerOfLeft[i] = j;

@@ -2,7 +2,17 @@ import type { Difference, DifferenceKind } from "./compare";
 import { priorOf, withPriors, type PriorReport } from "./prior";
 
 const difference = (kind: DifferenceKind, of: string, before: unknown = undefined): Difference => ({
-  id: `${kind}:${of}`, kind, of, place: "saloon", name: { en: of }, group: "below", safety: false, after: null, change: null, unknownSince: false, startsAs: { as: "unclear", because: null },
+  id: `${kind}:${of}`,
+  kind,
+  of,
+  place: "saloon",
+  name: { en: of },
+  group: "below",
+  safety: false,
+  after: null,
+  change: null,
+  unknownSince: false,
+  startsAs: { as: "unclear", because: null },
   before: before === undefined ? null : { value: before, by: null, at: null, photos: [], remarks: [] },
 });
 const priors: PriorReport[] = [
@@ -24,7 +34,13 @@ describe("what was reported before", () => {
   });
 
   it("makes it the base's, and leaves the rest as it was", () => {
-    const both = withPriors([difference("test-failing", "test:fridge"), difference("test-failing", "test:stove")], priors);
-    expect(both.map(({ startsAs }) => startsAs)).toEqual([{ as: "base", because: "known-before" }, { as: "unclear", because: null }]);
+    const both = withPriors(
+      [difference("test-failing", "test:fridge"), difference("test-failing", "test:stove")],
+      priors,
+    );
+    expect(both.map(({ startsAs }) => startsAs)).toEqual([
+      { as: "base", because: "known-before" },
+      { as: "unclear", because: null },
+    ]);
   });
 });

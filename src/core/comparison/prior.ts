@@ -13,7 +13,10 @@ export interface PriorReport {
 
 /** A test that fails now, or a thing that was sound or not looked at: what an older report explains. Wear that grew worse under the crew's hands it does not. */
 function isExplained({ kind, before }: Difference): boolean {
-  return kind === "test-failing" || (kind === "look-worse" && (before === null || (before.value as { state?: unknown } | null)?.state === "sound"));
+  return (
+    kind === "test-failing" ||
+    (kind === "look-worse" && (before === null || (before.value as { state?: unknown } | null)?.state === "sound"))
+  );
 }
 
 /** The report that a difference goes back to, if there is one. */
@@ -23,5 +26,7 @@ export function priorOf(difference: Difference, priors: readonly PriorReport[]):
 
 /** Lays what was reported before over the differences: the base's own fault starts as the base's. */
 export function withPriors(differences: readonly Difference[], priors: readonly PriorReport[]): Difference[] {
-  return differences.map((difference) => (priorOf(difference, priors) ? { ...difference, startsAs: { as: "base", because: "known-before" } } : difference));
+  return differences.map((difference) =>
+    priorOf(difference, priors) ? { ...difference, startsAs: { as: "base", because: "known-before" } } : difference,
+  );
 }

@@ -4,7 +4,10 @@ import { Entry } from "../handover/entry";
 import { HandoverList } from "../handover/list";
 
 /** A handover as it is compared: what it was made of, what was recorded, and what was added since it was signed. */
-export const ComparedRecord = Type.Object({ list: HandoverList, entries: Type.Array(Entry), addenda: Type.Optional(Type.Array(Type.Unknown())) }, { additionalProperties: true });
+export const ComparedRecord = Type.Object(
+  { list: HandoverList, entries: Type.Array(Entry), addenda: Type.Optional(Type.Array(Type.Unknown())) },
+  { additionalProperties: true },
+);
 export type ComparedRecord = Static<typeof ComparedRecord>;
 
 /** The base's limits of what counts as the same mark and as a worse one. */
@@ -22,6 +25,9 @@ export type ComparisonLimits = Static<typeof ComparisonLimits>;
 /** The limits of the base's rules that a list carries; the usual ones where it has none. */
 export function limitsOf({ rules }: Pick<HandoverList, "rules">): ComparisonLimits {
   const { markToleranceM, markWorseFactor } = rulesFrom(rules ?? null);
-  return { toleranceM: markToleranceM ?? usualLimits.toleranceM, worseFactor: markWorseFactor ?? usualLimits.worseFactor };
+  return {
+    toleranceM: markToleranceM ?? usualLimits.toleranceM,
+    worseFactor: markWorseFactor ?? usualLimits.worseFactor,
+  };
 }
 const usualLimits: ComparisonLimits = { toleranceM: 0.15, worseFactor: 1.5 };

@@ -34,7 +34,8 @@ export function checkEntry(list: HandoverList, entry: Entry, check: ValueCheck):
     const id = entry.subject.slice("line:".length);
     const line = list.lines.find((candidate) => candidate.id === id);
     if (!line) return { code: "no-such-line", line: id };
-    kind = line.kind === "mark" ? "mark-line" : line.kind === "test" && line.when === "shown" ? "shown-test" : line.kind;
+    kind =
+      line.kind === "mark" ? "mark-line" : line.kind === "test" && line.when === "shown" ? "shown-test" : line.kind;
     if (line.kind === "reading") reading = line.reading;
   } else {
     kind = entry.subject.split(":")[0] as "handover" | "mark" | "found" | "stop" | "question";
@@ -46,11 +47,17 @@ export function checkEntry(list: HandoverList, entry: Entry, check: ValueCheck):
   if (!schema) return { code: "aspect-does-not-fit", aspect: entry.aspect };
   const detail = check(schema, entry.value);
   if (detail !== null) return { code: "bad-value", detail };
-  if (stop && isSkippedSafety(list, entry) && !(entry.value as { manager: boolean; words: string }).manager) return { code: "safety-not-skipped", stop: stop.id };
+  if (stop && isSkippedSafety(list, entry) && !(entry.value as { manager: boolean; words: string }).manager)
+    return { code: "safety-not-skipped", stop: stop.id };
   if (isLettingGo(entry) && !mayBeLetGo(list, entry)) return { code: "never-let-go" };
-  if ((entry.value as { together?: true }).together && !list.lines.some((line) => lineSubject(line.id) === entry.subject && mayBeCountedTogether(line, list))) return { code: "not-together" };
+  if (
+    (entry.value as { together?: true }).together &&
+    !list.lines.some((line) => lineSubject(line.id) === entry.subject && mayBeCountedTogether(line, list))
+  )
+    return { code: "not-together" };
   const place = (entry.value as { place?: string | null }).place;
-  if (place !== undefined && place !== null && !list.places.some((candidate) => candidate.id === place)) return { code: "no-such-place", place };
+  if (place !== undefined && place !== null && !list.places.some((candidate) => candidate.id === place))
+    return { code: "no-such-place", place };
   return null;
 }
 

@@ -11,7 +11,8 @@ export type PartySide = Static<typeof PartySide>;
 
 /** What an entry is about: a line of the list, a mark or a found thing made on the device, or the handover itself. */
 export const Subject = Type.String({
-  pattern: "^(handover|line:[a-z]+:[a-z0-9-]{1,80}|stop:[a-z0-9-]{1,60}|(mark|found|question):[0-9a-f]{8}-[0-9a-f]{4}-[0-9a-f]{4}-[0-9a-f]{4}-[0-9a-f]{12})$",
+  pattern:
+    "^(handover|line:[a-z]+:[a-z0-9-]{1,80}|stop:[a-z0-9-]{1,60}|(mark|found|question):[0-9a-f]{8}-[0-9a-f]{4}-[0-9a-f]{4}-[0-9a-f]{4}-[0-9a-f]{12})$",
 });
 
 /** One recorded fact, by one person, at one time. Never changed; what is changed is recorded by another entry. */

@@ -20,16 +20,27 @@ const mostValuable = 6;
 
 /** What is looked at after something has happened: systems, and what hangs below the water. */
 const touched: Readonly<Record<IncidentKind, readonly Line["system"][]>> = {
-  grounding: ["steering", "bilge"], "fouled-propeller": ["engine"], "lost-overboard": [], collision: ["steering", "hull-and-deck"], repair: [], other: [],
+  grounding: ["steering", "bilge"],
+  "fouled-propeller": ["engine"],
+  "lost-overboard": [],
+  collision: ["steering", "hull-and-deck"],
+  repair: [],
+  other: [],
 };
 const below: ReadonlySet<IncidentKind> = new Set(["grounding", "fouled-propeller", "collision"]);
 
 /** Whether what happened asks for a look below the water. */
-export const wantsUnderwaterLook = (happened: readonly IncidentKind[]): boolean => happened.some((kind) => below.has(kind));
+export const wantsUnderwaterLook = (happened: readonly IncidentKind[]): boolean =>
+  happened.some((kind) => below.has(kind));
 
 /** Whether something happened that asks for a look below the water and nobody has looked: it was told too late for the list, or it could not be done. */
 export function isUnlookedBelow(list: HandoverList, folded: Folded, happened: readonly IncidentKind[]): boolean {
-  return wantsUnderwaterLook(happened) && !list.lines.some((line) => line.kind === "look" && line.group === "underwater" && mainCell(folded, line) !== undefined);
+  return (
+    wantsUnderwaterLook(happened) &&
+    !list.lines.some(
+      (line) => line.kind === "look" && line.group === "underwater" && mainCell(folded, line) !== undefined,
+    )
+  );
 }
 
 /**
@@ -38,16 +49,39 @@ export function isUnlookedBelow(list: HandoverList, folded: Folded, happened: re
  */
 export function firstLooks(lines: readonly Line[], { reported, happened, often }: ChangedFacts): FirstLook[] {
   const systems = new Set(happened.flatMap((kind) => touched[kind]));
-  const isUnderwater = (line: Line) => line.kind === "look" && line.group === "underwater" && wantsUnderwaterLook(happened);
-  const by = <T>(of: (line: Line) => T) => (a: Line, b: Line) => Number(of(b)) - Number(of(a));
+  const isUnderwater = (line: Line) =>
+    line.kind === "look" && line.group === "underwater" && wantsUnderwaterLook(happened);
+  const by =
+    <T>(of: (line: Line) => T) =>
+    (a: Line, b: Line) =>
+      Number(of(b)) - Number(of(a));
   const value = (line: Line) => (line.kind === "count" ? line.replacementMinor * line.expected : 0);
   const groups: [WhyFirst, Line[]][] = [
     ["reported", lines.filter((line) => reported.includes(line.id))],
-    ["happened", lines.filter((line) => isUnderwater(line) || (line.kind !== "count" && line.kind !== "mark" && systems.has(line.system)))],
-    ["often", lines.filter((line) => (often.get(line.id) ?? 0) > 0).sort(by((line) => often.get(line.id) ?? 0)).slice(0, mostOften)],
+    [
+      "happened",
+      lines.filter(
+        (line) => isUnderwater(line) || (line.kind !== "count" && line.kind !== "mark" && systems.has(line.system)),
+      ),
+    ],
+    [
+      "often",
+      lines
+        .filter((line) => (often.get(line.id) ?? 0) > 0)
+        .sort(by((line) => often.get(line.id) ?? 0))
+        .slice(0, mostOften),
+    ],
     ["mark", lines.filter((line) => line.kind === "mark" && line.view === undefined)],
-    ["valuable", lines.filter((line) => line.kind === "count" && line.replacementMinor >= valuableMinor).sort(by(value)).slice(0, mostValuable)],
+    [
+      "valuable",
+      lines
+        .filter((line) => line.kind === "count" && line.replacementMinor >= valuableMinor)
+        .sort(by(value))
+        .slice(0, mostValuable),
+    ],
   ];
   const seen = new Set<string>();
-  return groups.flatMap(([why, found]) => found.flatMap((line) => (seen.has(line.id) ? [] : (seen.add(line.id), [{ line: line.id, why }]))));
+  return groups.flatMap(([why, found]) =>
+    found.flatMap((line) => (seen.has(line.id) ? [] : (seen.add(line.id), [{ line: line.id, why }]))),
+  );
 }

@@ -34,7 +34,14 @@ describe("fold", () => {
 
   // a history: each entry is on one of three lines and replaces some of the earlier entries of that line
   const history = fc
-    .array(fc.record({ line: fc.integer({ min: 0, max: 2 }), count: fc.integer({ min: 0, max: 3 }), back: fc.array(fc.nat({ max: 5 }), { maxLength: 3 }) }), { minLength: 1, maxLength: 24 })
+    .array(
+      fc.record({
+        line: fc.integer({ min: 0, max: 2 }),
+        count: fc.integer({ min: 0, max: 3 }),
+        back: fc.array(fc.nat({ max: 5 }), { maxLength: 3 }),
+      }),
+      { minLength: 1, maxLength: 24 },
+    )
     .map((steps) => {
       const entries: Entry[] = [];
       steps.forEach((step, index) => {
@@ -50,7 +57,10 @@ describe("fold", () => {
     fc.assert(
       fc.property(history, fc.infiniteStream(fc.nat()), (entries, numbers) => {
         const draw = () => numbers.next().value as number;
-        const mixed = [...entries, ...entries.filter(() => draw() % 2 === 0)].map((entry) => ({ entry, key: draw() })).sort((a, b) => a.key - b.key).map((each) => each.entry);
+        const mixed = [...entries, ...entries.filter(() => draw() % 2 === 0)]
+          .map((entry) => ({ entry, key: draw() }))
+          .sort((a, b) => a.key - b.key)
+          .map((each) => each.entry);
         const straight = JSON.stringify([...fold(entries)]);
         expect(JSON.stringify([...fold(mixed)])).toBe(straight);
         // taken in two batches, as two devices send them

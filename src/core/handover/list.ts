@@ -69,13 +69,34 @@ export const ReadingLine = Type.Object(
   },
   closed,
 );
-export const LookLine = Type.Object({ ...common, kind: Type.Literal("look"), how: Words, surface: Surface, group: Group }, closed);
+export const LookLine = Type.Object(
+  { ...common, kind: Type.Literal("look"), how: Words, surface: Surface, group: Group },
+  closed,
+);
 export const MarkLine = Type.Object(
-  { ...common, kind: Type.Literal("mark"), /** the view it is looked at with, where it is too small for a word of its own */ view: Type.Optional(Type.String()), group: Group, mark: Mark, photos: Type.Array(Sha256), since: Type.Union([InstantText, Type.Null()]) },
+  {
+    ...common,
+    kind: Type.Literal("mark"),
+    /** the view it is looked at with, where it is too small for a word of its own */ view: Type.Optional(
+      Type.String(),
+    ),
+    group: Group,
+    mark: Mark,
+    photos: Type.Array(Sha256),
+    since: Type.Union([InstantText, Type.Null()]),
+  },
   closed,
 );
 /** One side of the yacht looked at as a whole, for what is new on it; the same views at every handover. */
-export const ViewLine = Type.Object({ ...common, kind: Type.Literal("view"), surface: Surface, /** the picture of the last handover */ photos: Type.Array(Sha256) }, closed);
+export const ViewLine = Type.Object(
+  {
+    ...common,
+    kind: Type.Literal("view"),
+    surface: Surface,
+    /** the picture of the last handover */ photos: Type.Array(Sha256),
+  },
+  closed,
+);
 export const Line = Type.Union([CountLine, TestLine, ReadingLine, LookLine, MarkLine, ViewLine]);
 
 export type CountLine = Static<typeof CountLine>;
@@ -102,9 +123,19 @@ export const HandoverList = Type.Object(
     version: Type.Literal(1),
     kind: HandoverKind,
     handover: Uuid,
-    yacht: Type.Object({ id: Uuid, name: Type.String(), class: Type.String(), revision: Type.Integer({ minimum: 1 }), fileHash: Sha256 }, closed),
+    yacht: Type.Object(
+      { id: Uuid, name: Type.String(), class: Type.String(), revision: Type.Integer({ minimum: 1 }), fileHash: Sha256 },
+      closed,
+    ),
     stay: Type.Object(
-      { id: Uuid, from: InstantText, to: InstantText, fromDay: Type.String(), toDay: Type.String(), aboard: Type.Integer({ minimum: 1 }) },
+      {
+        id: Uuid,
+        from: InstantText,
+        to: InstantText,
+        fromDay: Type.String(),
+        toDay: Type.String(),
+        aboard: Type.Integer({ minimum: 1 }),
+      },
       closed,
     ),
     maximumAboard: Type.Integer({ minimum: 1 }),

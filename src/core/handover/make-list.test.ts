@@ -6,9 +6,29 @@ import { makeList, type ListInput } from "./make-list";
 
 const file = demoYacht("pale-heron");
 const input = (change: Partial<ListInput> = {}): ListInput => ({
-  kind: "check-in", handover: id(1), yacht: { id: id(2), revision: 1, file },
-  stay: { id: id(3), from: "2027-06-12T15:00:00.000Z", to: "2027-06-19T09:00:00.000Z", fromDay: "2027-06-12", toDay: "2027-06-19", aboard: 4 },
-  currency: "EUR", checkIn: null, standingMarks: [], viewPhotos: {}, history: {}, openedAt: "2027-06-12T14:00:00.000Z", rules: usualRules, crewKg: [], known: [], study: [], changed: { reported: [], happened: [], often: new Map() }, ...change,
+  kind: "check-in",
+  handover: id(1),
+  yacht: { id: id(2), revision: 1, file },
+  stay: {
+    id: id(3),
+    from: "2027-06-12T15:00:00.000Z",
+    to: "2027-06-19T09:00:00.000Z",
+    fromDay: "2027-06-12",
+    toDay: "2027-06-19",
+    aboard: 4,
+  },
+  currency: "EUR",
+  checkIn: null,
+  standingMarks: [],
+  viewPhotos: {},
+  history: {},
+  openedAt: "2027-06-12T14:00:00.000Z",
+  rules: usualRules,
+  crewKg: [],
+  known: [],
+  study: [],
+  changed: { reported: [], happened: [], often: new Map() },
+  ...change,
 });
 
 describe("the list of a handover", () => {
@@ -17,10 +37,18 @@ describe("the list of a handover", () => {
   it("has every counted thing, test, reading and look of the file once", () => {
     const { inventory, tests, readings, looks } = file;
     const forPrep = Object.values(readings).filter((reading) => reading.prepOnly).length;
-    const views = new Set(Object.values(looks).map((look) => look.surface).filter((surface) => surface !== "below")).size;
+    const views = new Set(
+      Object.values(looks)
+        .map((look) => look.surface)
+        .filter((surface) => surface !== "below"),
+    ).size;
     expect(views).toBe(5);
     // and two of the charter's own: certificate and identity
-    const expected = [inventory, tests, readings, looks].reduce((sum, part) => sum + Object.keys(part).length, 0) - forPrep + views + 2;
+    const expected =
+      [inventory, tests, readings, looks].reduce((sum, part) => sum + Object.keys(part).length, 0) -
+      forPrep +
+      views +
+      2;
     expect(list.lines).toHaveLength(expected);
     expect(new Set(list.lines.map((line) => line.id)).size).toBe(expected);
   });
@@ -41,22 +69,44 @@ describe("the list of a handover", () => {
   });
 
   it("expects at check-out what was found at check-in", () => {
-    const out = makeList(input({ kind: "check-out", checkIn: { seal: "a".repeat(64), counts: { "count:fender-large": 5 }, foundIn: { "count:fender-large": "bow" } } }));
-    expect(out.lines.find((line) => line.id === "count:fender-large") as CountLine).toMatchObject({ expected: 5, place: "bow" });
+    const out = makeList(
+      input({
+        kind: "check-out",
+        checkIn: {
+          seal: "a".repeat(64),
+          counts: { "count:fender-large": 5 },
+          foundIn: { "count:fender-large": "bow" },
+        },
+      }),
+    );
+    expect(out.lines.find((line) => line.id === "count:fender-large") as CountLine).toMatchObject({
+      expected: 5,
+      place: "bow",
+    });
     expect(out.checkInSeal).toBe("a".repeat(64));
   });
 
   it("gives a rule what it needs: limits, last readings, the charter's days, hours since", () => {
-    const made = makeList(input({ history: { "reading:engine-hours": [{ value: { hours: 1467.3 }, at: "2027-06-12T02:00:00.000Z" }] } }));
+    const made = makeList(
+      input({ history: { "reading:engine-hours": [{ value: { hours: 1467.3 }, at: "2027-06-12T02:00:00.000Z" }] } }),
+    );
     const given = (key: string) => (made.lines.find((line) => line.id === key) as ReadingLine).given;
-    expect(given("reading:engine-hours")).toEqual({ lastServiceHours: 1310, serviceEveryHours: 250, history: [1467.3], sinceLastHours: 12 });
+    expect(given("reading:engine-hours")).toEqual({
+      lastServiceHours: 1310,
+      serviceEveryHours: 250,
+      history: [1467.3],
+      sinceLastHours: 12,
+    });
     expect(given("reading:flares-date")).toEqual({ charterFrom: "2027-06-12", charterTo: "2027-06-19" });
     expect(given("reading:battery-service")).toEqual({ chemistry: "agm", duty: "service", nominalV: 12 });
     expect(given("reading:fuel")).toEqual({ capacityL: 150, gaugeStepL: 18.75 });
   });
 
   it("has the base's limits where the yacht's file has none, and the file's where it has", () => {
-    const rules = { ...usualRules, readingLimits: { water: { watchBelowL: 100 }, "battery-rest": { watchBelowV: 12.6 } } };
+    const rules = {
+      ...usualRules,
+      readingLimits: { water: { watchBelowL: 100 }, "battery-rest": { watchBelowV: 12.6 } },
+    };
     const own = structuredClone(file);
     own.readings["water-aft"]!.limits = { watchBelowL: 40 };
     const made = makeList(input({ rules, yacht: { id: id(2), revision: 1, file: own } }));
@@ -67,21 +117,58 @@ describe("the list of a handover", () => {
   });
 
   it("asks for certificate and identity where the ship's papers lie, at check-in alone", () => {
-    const papers = (kind: "check-in" | "check-out") => makeList(input({ kind, checkIn: kind === "check-out" ? { seal: "a".repeat(64), counts: {}, foundIn: {} } : null })).lines.filter((line) => line.id.startsWith("reading:charter-"));
-    expect(papers("check-in").map((line) => [line.id, line.matter, line.place])).toEqual([["reading:charter-certificate", "certificate", file.inventory["ships-papers"]!.place], ["reading:charter-identity", "papers", file.inventory["ships-papers"]!.place]]);
+    const papers = (kind: "check-in" | "check-out") =>
+      makeList(
+        input({ kind, checkIn: kind === "check-out" ? { seal: "a".repeat(64), counts: {}, foundIn: {} } : null }),
+      ).lines.filter((line) => line.id.startsWith("reading:charter-"));
+    expect(papers("check-in").map((line) => [line.id, line.matter, line.place])).toEqual([
+      ["reading:charter-certificate", "certificate", file.inventory["ships-papers"]!.place],
+      ["reading:charter-identity", "papers", file.inventory["ships-papers"]!.place],
+    ]);
     expect(papers("check-out")).toEqual([]);
   });
 
   it("brings known marks to their place", () => {
-    const mark = { place: "stern", surface: "stern" as const, kind: "scratch" as const, sizeMm: 90, aM: 1, bM: 0.7, words: "platform corner" };
+    const mark = {
+      place: "stern",
+      surface: "stern" as const,
+      kind: "scratch" as const,
+      sizeMm: 90,
+      aM: 1,
+      bM: 0.7,
+      words: "platform corner",
+    };
     const made = makeList(input({ standingMarks: [{ id: id(9), mark, photos: [], since: null }] }));
     expect(made.lines.filter((line) => line.place === "stern")[0]).toMatchObject({ id: `mark:${id(9)}`, kind: "mark" });
   });
 
   it("looks at a small known mark with its side, and at a large one by itself", () => {
-    const mark = (sizeMm: number) => ({ place: "stern", surface: "stern" as const, kind: "scratch" as const, sizeMm, aM: 1, bM: 0.7, words: "" });
-    const made = makeList(input({ standingMarks: [{ id: id(9), mark: mark(99), photos: [], since: null }, { id: id(10), mark: mark(100), photos: [], since: null }], viewPhotos: { stern: ["c".repeat(64)] } }));
-    expect(made.lines.flatMap((line) => (line.kind === "mark" ? [line.view ?? "by itself"] : []))).toEqual(["view:stern", "by itself"]);
-    expect(made.lines.find((line) => line.id === "view:stern")).toMatchObject({ kind: "view", surface: "stern", photos: ["c".repeat(64)] });
+    const mark = (sizeMm: number) => ({
+      place: "stern",
+      surface: "stern" as const,
+      kind: "scratch" as const,
+      sizeMm,
+      aM: 1,
+      bM: 0.7,
+      words: "",
+    });
+    const made = makeList(
+      input({
+        standingMarks: [
+          { id: id(9), mark: mark(99), photos: [], since: null },
+          { id: id(10), mark: mark(100), photos: [], since: null },
+        ],
+        viewPhotos: { stern: ["c".repeat(64)] },
+      }),
+    );
+    expect(made.lines.flatMap((line) => (line.kind === "mark" ? [line.view ?? "by itself"] : []))).toEqual([
+      "view:stern",
+      "by itself",
+    ]);
+    expect(made.lines.find((line) => line.id === "view:stern")).toMatchObject({
+      kind: "view",
+      surface: "stern",
+      photos: ["c".repeat(64)],
+    });
   });
 });

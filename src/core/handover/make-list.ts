@@ -58,7 +58,13 @@ export function makeList(input: ListInput): HandoverList {
     version: 1,
     kind: input.kind,
     handover: input.handover,
-    yacht: { id: input.yacht.id, name: file.particulars.name, class: file.particulars.class, revision: input.yacht.revision, fileHash: digestOf(file) },
+    yacht: {
+      id: input.yacht.id,
+      name: file.particulars.name,
+      class: file.particulars.class,
+      revision: input.yacht.revision,
+      fileHash: digestOf(file),
+    },
     stay: input.stay,
     maximumAboard: file.particulars.maximumAboard,
     currency: input.currency,
@@ -75,12 +81,27 @@ export function makeList(input: ListInput): HandoverList {
 }
 
 function placesInOrder(file: YachtFile): ListPlace[] {
-  return inOrder(file.places).map(([id, place]) => ({ id, name: place.name, level: place.level, side: place.side, reach: filledWords(file, place.reach) }));
+  return inOrder(file.places).map(([id, place]) => ({
+    id,
+    name: place.name,
+    level: place.level,
+    side: place.side,
+    reach: filledWords(file, place.reach),
+  }));
 }
 
 function handoverLines(input: ListInput): Line[] {
   const { file } = input.yacht;
-  const lines: Line[] = [...markLines(input), ...viewLines(input), ...lookLines(file), ...underwaterLook(input), ...testLines(file), ...readingLines(input, false), ...charterPapers(input), ...countLines(input)];
+  const lines: Line[] = [
+    ...markLines(input),
+    ...viewLines(input),
+    ...lookLines(file),
+    ...underwaterLook(input),
+    ...testLines(file),
+    ...readingLines(input, false),
+    ...charterPapers(input),
+    ...countLines(input),
+  ];
   const placeIndex = new Map(inOrder(file.places).map(([id], index) => [id, index]));
   return lines.sort((a, b) => (placeIndex.get(a.place) ?? 0) - (placeIndex.get(b.place) ?? 0));
 }
@@ -90,19 +111,28 @@ const viewId = (surface: string) => `view:${surface}`;
 /** The sides of this yacht from outside, each where one looks at something on it first. */
 function viewPlaces(file: YachtFile): Map<Surface, string> {
   const places = new Map<Surface, string>();
-  for (const [, look] of inOrder(file.looks)) if (look.surface !== "below" && !places.has(look.surface)) places.set(look.surface, look.place);
+  for (const [, look] of inOrder(file.looks))
+    if (look.surface !== "below" && !places.has(look.surface)) places.set(look.surface, look.place);
   return places;
 }
 
 function viewLines({ yacht: { file }, viewPhotos }: ListInput): ViewLine[] {
   return [...viewPlaces(file)].map(([surface, place]) => ({
-    id: viewId(surface), kind: "view", place, name: { en: surface.replace("-", " ") }, system: "hull-and-deck", safety: false, surface, photos: [...(viewPhotos[surface] ?? [])],
+    id: viewId(surface),
+    kind: "view",
+    place,
+    name: { en: surface.replace("-", " ") },
+    system: "hull-and-deck",
+    safety: false,
+    surface,
+    photos: [...(viewPhotos[surface] ?? [])],
   }));
 }
 
 function markLines({ standingMarks, rules, yacht: { file } }: ListInput): MarkLine[] {
   const views = viewPlaces(file);
-  const viewOf = ({ sizeMm, surface }: Mark) => (sizeMm < rules.markSingleFromMm && views.has(surface) ? { view: viewId(surface) } : {});
+  const viewOf = ({ sizeMm, surface }: Mark) =>
+    sizeMm < rules.markSingleFromMm && views.has(surface) ? { view: viewId(surface) } : {};
   return standingMarks.map(({ id, mark, photos, since }) => ({
     id: `mark:${id}`,
     kind: "mark",
@@ -125,7 +155,15 @@ function inOrder<T extends { order: number }>(parts: Record<string, T>): [string
 
 function lookLines(file: YachtFile): Line[] {
   return inOrder(file.looks).map(([key, look]) => ({
-    id: `look:${key}`, kind: "look", place: look.place, name: look.name, system: look.system, safety: false, how: filledWords(file, look.how), surface: look.surface, group: look.group,
+    id: `look:${key}`,
+    kind: "look",
+    place: look.place,
+    name: look.name,
+    system: look.system,
+    safety: false,
+    how: filledWords(file, look.how),
+    surface: look.surface,
+    group: look.group,
   }));
 }
 
@@ -147,19 +185,21 @@ function testLines(file: YachtFile): Line[] {
 
 function readingLines(input: ListInput, withPrep: boolean): Line[] {
   const { file } = input.yacht;
-  return inOrder(file.readings).filter(([, reading]) => withPrep || !reading.prepOnly).map(([key, reading]) => ({
-    id: `reading:${key}`,
-    kind: "reading",
-    place: reading.place,
-    name: reading.name,
-    system: reading.system,
-    safety: reading.safety ?? false,
-    how: filledWords(file, reading.how),
-    reading: reading.kind,
-    given: givenFor(input, key, reading),
-    ...(reading.signal === undefined ? {} : { signal: reading.signal }),
-    ...matterOf(reading),
-  }));
+  return inOrder(file.readings)
+    .filter(([, reading]) => withPrep || !reading.prepOnly)
+    .map(([key, reading]) => ({
+      id: `reading:${key}`,
+      kind: "reading",
+      place: reading.place,
+      name: reading.name,
+      system: reading.system,
+      safety: reading.safety ?? false,
+      how: filledWords(file, reading.how),
+      reading: reading.kind,
+      given: givenFor(input, key, reading),
+      ...(reading.signal === undefined ? {} : { signal: reading.signal }),
+      ...matterOf(reading),
+    }));
 }
 
 function matterOf({ kind, matter = matterOfReading[kind] }: YachtFile["readings"][string]): { matter?: Matter } {
@@ -174,14 +214,25 @@ function limitsFor({ rules }: ListInput, kind: string, own: Record<string, numbe
 }
 
 /** What the rule needs besides the value read: from the file, the charter's days and the last readings. The file's own limits win over the base's. */
-function givenFor(input: ListInput, key: string, { kind, of = "", limits }: YachtFile["readings"][string]): Record<string, unknown> {
+function givenFor(
+  input: ListInput,
+  key: string,
+  { kind, of = "", limits }: YachtFile["readings"][string],
+): Record<string, unknown> {
   const rule = readingRules[kind];
   if (!rule) return {};
   const { file } = input.yacht;
-  const hours = Object.keys(file.readings).find((each) => file.readings[each]?.kind === "engine-hours" && file.readings[each].of === of);
+  const hours = Object.keys(file.readings).find(
+    (each) => file.readings[each]?.kind === "engine-hours" && file.readings[each].of === of,
+  );
   const counted = input.history[`reading:${hours ?? ""}`] ?? [];
   const given = rule.given({
-    file, of, fromDay: input.stay.fromDay, toDay: input.stay.toDay, openedAt: input.openedAt, earlier: input.history[`reading:${key}`] ?? [],
+    file,
+    of,
+    fromDay: input.stay.fromDay,
+    toDay: input.stay.toDay,
+    openedAt: input.openedAt,
+    earlier: input.history[`reading:${key}`] ?? [],
     hoursAt: (instant) => {
       const last = counted.filter(({ at }) => at <= instant).at(-1)?.value.hours;
       return typeof last === "number" ? last : null;
@@ -194,14 +245,34 @@ function givenFor(input: ListInput, key: string, { kind, of = "", limits }: Yach
 /** What the charter's people show: certificate and identity. They are read where the ship's papers lie, or where one comes aboard. */
 function charterPapers({ kind, stay, yacht: { file } }: ListInput): Line[] {
   if (kind !== "check-in") return [];
-  const shown = Object.values(file.inventory).find((item) => item.matter === "papers")?.place ?? Object.keys(file.places)[0];
+  const shown =
+    Object.values(file.inventory).find((item) => item.matter === "papers")?.place ?? Object.keys(file.places)[0];
   if (shown === undefined) return [];
   const paper = (key: string, name: string, how: string, matter: Matter): Line => ({
-    id: `reading:${key}`, kind: "reading", place: shown, name: { en: name }, system: "safety", safety: true, matter, how: { en: how }, reading: "document", given: { charterFrom: stay.fromDay, charterTo: stay.toDay },
+    id: `reading:${key}`,
+    kind: "reading",
+    place: shown,
+    name: { en: name },
+    system: "safety",
+    safety: true,
+    matter,
+    how: { en: how },
+    reading: "document",
+    given: { charterFrom: stay.fromDay, charterTo: stay.toDay },
   });
   return [
-    paper("charter-certificate", "Skipper's certificate", "The original, in the skipper's own name; which one is asked for, local rules say.", "certificate"),
-    paper("charter-identity", "Skipper's identity", "Passport or identity card, the original. Seen is enough: no copy is kept.", "papers"),
+    paper(
+      "charter-certificate",
+      "Skipper's certificate",
+      "The original, in the skipper's own name; which one is asked for, local rules say.",
+      "certificate",
+    ),
+    paper(
+      "charter-identity",
+      "Skipper's identity",
+      "Passport or identity card, the original. Seen is enough: no copy is kept.",
+      "papers",
+    ),
   ];
 }
 
@@ -210,10 +281,21 @@ function underwaterLook({ changed, yacht: { file } }: ListInput): Line[] {
   const isAsked = Object.values(file.looks).some((look) => look.group === "underwater");
   const stern = Object.values(file.looks).find((look) => look.surface === "stern") ?? Object.values(file.looks)[0];
   if (isAsked || !stern || !wantsUnderwaterLook(changed.happened)) return [];
-  return [{
-    id: "look:below-the-water", kind: "look", place: stern.place, name: { en: "Below the water: keel, rudder, propeller" }, system: "hull-and-deck", safety: true, surface: "stern", group: "underwater",
-    how: { en: "By diver or camera, engine off and key out, after what was reported. The rudder turns freely, the keel joint is closed, the bilge dry." },
-  }];
+  return [
+    {
+      id: "look:below-the-water",
+      kind: "look",
+      place: stern.place,
+      name: { en: "Below the water: keel, rudder, propeller" },
+      system: "hull-and-deck",
+      safety: true,
+      surface: "stern",
+      group: "underwater",
+      how: {
+        en: "By diver or camera, engine off and key out, after what was reported. The rudder turns freely, the keel joint is closed, the bilge dry.",
+      },
+    },
+  ];
 }
 
 function countLines(input: ListInput): Line[] {

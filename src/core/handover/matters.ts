@@ -1,9 +1,37 @@
 /** What a line is about, where it decides whether she may leave. */
-export const matters = ["jackets", "harnesses", "raft", "flares", "extinguishers", "papers", "certificate", "aboard", "steering", "flooding", "gas-leak"] as const;
+export const matters = [
+  "jackets",
+  "harnesses",
+  "raft",
+  "flares",
+  "extinguishers",
+  "papers",
+  "certificate",
+  "aboard",
+  "steering",
+  "flooding",
+  "gas-leak",
+] as const;
 export type Matter = (typeof matters)[number];
 
 /** What nobody lets go without, unless the base settles it otherwise with a reason. */
-export const usuallyNeverLetGo: readonly Matter[] = ["jackets", "raft", "flares", "extinguishers", "papers", "certificate", "aboard", "steering", "flooding", "gas-leak"];
+export const usuallyNeverLetGo: readonly Matter[] = [
+  "jackets",
+  "raft",
+  "flares",
+  "extinguishers",
+  "papers",
+  "certificate",
+  "aboard",
+  "steering",
+  "flooding",
+  "gas-leak",
+];
 
 /** What a reading is about by its kind, where its file does not say. */
-export const matterOfReading: Readonly<Record<string, Matter>> = { extinguisher: "extinguishers", bilge: "flooding", gas: "gas-leak", document: "papers" };
+export const matterOfReading: Readonly<Record<string, Matter>> = {
+  extinguisher: "extinguishers",
+  bilge: "flooding",
+  gas: "gas-leak",
+  document: "papers",
+};

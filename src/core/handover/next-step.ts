@@ -1,5 +1,14 @@
 /** What a stay needs next from the base. */
-export type NextStep = "hold-deposit" | "start-check-in" | "go-on-check-in" | "under-way" | "start-check-out" | "go-on-check-out" | "settle" | "clear-up" | "settled";
+export type NextStep =
+  | "hold-deposit"
+  | "start-check-in"
+  | "go-on-check-in"
+  | "under-way"
+  | "start-check-out"
+  | "go-on-check-out"
+  | "settle"
+  | "clear-up"
+  | "settled";
 
 export interface StayFacts {
   startsAt: string;
@@ -23,7 +32,8 @@ export function nextStep(stay: StayFacts, now: string): NextStep {
   if (stay.settledAt) return stay.heldMinor > 0 ? "clear-up" : "settled";
   if (stay.checkOut?.sealedAt) return "settle";
   if (stay.checkOut) return "go-on-check-out";
-  if (stay.checkIn?.sealedAt) return Date.parse(now) >= Date.parse(stay.endsAt) - 12 * 3_600_000 ? "start-check-out" : "under-way";
+  if (stay.checkIn?.sealedAt)
+    return Date.parse(now) >= Date.parse(stay.endsAt) - 12 * 3_600_000 ? "start-check-out" : "under-way";
   if (!stay.depositMet) return "hold-deposit";
   return stay.checkIn ? "go-on-check-in" : "start-check-in";
 }

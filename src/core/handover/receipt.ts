@@ -42,7 +42,8 @@ interface Added {
 export function receiptProblems(receipt: Receipt, record: { seal: string; addenda: readonly unknown[] }): string[] {
   const problems: string[] = [];
   if (receipt.seal !== record.seal) problems.push("the receipt is for another record");
-  if (chainLink(receipt.previous, receipt.seal, receipt.receivedAt) !== receipt.hash) problems.push("the receipt's link in the yacht's chain was changed");
+  if (chainLink(receipt.previous, receipt.seal, receipt.receivedAt) !== receipt.hash)
+    problems.push("the receipt's link in the yacht's chain was changed");
   const present = new Map(record.addenda.map((addendum) => [(addendum as Added).id, digestOf(addendum)]));
   for (const { id, hash } of receipt.addenda) {
     const have = present.get(id);

@@ -11,11 +11,18 @@ export const SignerSide = Type.Union([PartySide, Type.Literal("witness")]);
 export type SignerSide = Static<typeof SignerSide>;
 
 /** Why a check-out or a statement is signed without the skipper's side. */
-export const Without = Type.Object({ reason: Type.Union([Type.Literal("absent"), Type.Literal("refuses")]), words: Type.String({ minLength: 1, maxLength: 1000, pattern: "\\S" }) }, closed);
+export const Without = Type.Object(
+  {
+    reason: Type.Union([Type.Literal("absent"), Type.Literal("refuses")]),
+    words: Type.String({ minLength: 1, maxLength: 1000, pattern: "\\S" }),
+  },
+  closed,
+);
 export type Without = Static<typeof Without>;
 
 /** The two who sign. */
-export const signersOf = (without: Without | null): readonly SignerSide[] => (without ? ["base", "witness"] : ["base", "skipper"]);
+export const signersOf = (without: Without | null): readonly SignerSide[] =>
+  without ? ["base", "witness"] : ["base", "skipper"];
 
 /** What is signed: names every part of the record by hash, and the words the signers read. */
 export const Manifest = Type.Object(
@@ -37,7 +44,13 @@ export type Manifest = Static<typeof Manifest>;
 
 /** A signature as it stands in the seal: who, how, and the imprint of the drawing or name, which is kept apart from it. */
 export const Signature = Type.Object(
-  { side: SignerSide, person: Uuid, how: Type.Union([Type.Literal("drawn"), Type.Literal("typed")]), at: InstantText, imprint: Sha256 },
+  {
+    side: SignerSide,
+    person: Uuid,
+    how: Type.Union([Type.Literal("drawn"), Type.Literal("typed")]),
+    at: InstantText,
+    imprint: Sha256,
+  },
   closed,
 );
 export type Signature = Static<typeof Signature>;
@@ -54,7 +67,10 @@ export const SignatureContent = Type.Object(
 export type SignatureContent = Static<typeof SignatureContent>;
 
 /** What was put on the glass, by who signed: the base, and the skipper or a witness. */
-export const SignatureContents = Type.Object({ base: SignatureContent, skipper: Type.Optional(SignatureContent), witness: Type.Optional(SignatureContent) }, closed);
+export const SignatureContents = Type.Object(
+  { base: SignatureContent, skipper: Type.Optional(SignatureContent), witness: Type.Optional(SignatureContent) },
+  closed,
+);
 export type SignatureContents = Static<typeof SignatureContents>;
 
 /** The imprint of what was put on the glass. */
@@ -72,7 +88,14 @@ export function isBlank(how: Signature["how"], content: SignatureContent): boole
 }
 
 /** The manifest of a handover as it stands: entries and photos sorted, so that their order of arrival plays no part. */
-export function makeManifest(list: HandoverList, entries: readonly Entry[], photos: readonly string[], words: readonly string[], lastHeardAt: string | null, without: Without | null = null): Manifest {
+export function makeManifest(
+  list: HandoverList,
+  entries: readonly Entry[],
+  photos: readonly string[],
+  words: readonly string[],
+  lastHeardAt: string | null,
+  without: Without | null = null,
+): Manifest {
   return {
     version: 1,
     handover: list.handover,
@@ -123,6 +146,7 @@ export function sealProblems(parts: SealedParts): string[] {
   }
   const named = new Set(parts.manifest.entries.map((entry) => entry.id));
   for (const id of present.keys()) if (!named.has(id)) problems.push(`entry ${id} was not part of what was signed`);
-  if (sealOf(manifestDigest(parts.manifest), parts.signatures) !== parts.seal) problems.push("the seal does not fit the manifest and the signatures");
+  if (sealOf(manifestDigest(parts.manifest), parts.signatures) !== parts.seal)
+    problems.push("the seal does not fit the manifest and the signatures");
   return problems;
 }

@@ -1,12 +1,26 @@
 import { graver, type Verdict } from "../basics/verdict";
 import { judge, type Judgement } from "../readings";
-import { aspectOfKind, type CountValue, type FetchedValue, type FoundInValue, type FoundValue, type LookValue, type MarkStateValue, type MarkValue, type ReadingValue, type ResultValue } from "./aspects";
+import {
+  aspectOfKind,
+  type CountValue,
+  type FetchedValue,
+  type FoundInValue,
+  type FoundValue,
+  type LookValue,
+  type MarkStateValue,
+  type MarkValue,
+  type ReadingValue,
+  type ResultValue,
+} from "./aspects";
 import { cellKey, type Cell, type Folded } from "./fold";
 import { lineSubject, type CountLine, type Line, type ReadingLine, type TestLine } from "./list";
 import type { Mark } from "./mark";
 
 /** How a line stands: nothing recorded yet, two devices disagree, or recorded with a verdict. */
-export type Standing = { step: "open" } | { step: "fork"; cell: Cell } | { step: "done"; verdict: Verdict; cell: Cell; judgement: Judgement | null };
+export type Standing =
+  | { step: "open" }
+  | { step: "fork"; cell: Cell }
+  | { step: "done"; verdict: Verdict; cell: Cell; judgement: Judgement | null };
 
 /** The main cell of a line: its count, result, reading, look or state. */
 export function mainCell(folded: Folded, line: Line): Cell | undefined {
@@ -133,7 +147,10 @@ export function photosOf(folded: Folded, subject: string): string[] {
 /** Hashes of the photos among the cells of one subject, oldest entry first. */
 export function photosIn(cells: readonly Cell[]): string[] {
   return cells
-    .filter((cell) => cell.aspect.startsWith("photo:") && (cell.value as { attached?: boolean } | undefined)?.attached === true)
+    .filter(
+      (cell) =>
+        cell.aspect.startsWith("photo:") && (cell.value as { attached?: boolean } | undefined)?.attached === true,
+    )
     .sort((a, b) => ((a.heads[0]?.id ?? "") < (b.heads[0]?.id ?? "") ? -1 : 1))
     .map((cell) => cell.aspect.slice("photo:".length));
 }

@@ -25,11 +25,25 @@ export interface HistoryRow {
   workMinutes: number;
 }
 
-function gather(facts: readonly HistoryFact[], keyOf: (fact: HistoryFact) => string, nameOf: (fact: HistoryFact) => string, acrossOf: (fact: HistoryFact) => string): HistoryRow[] {
+function gather(
+  facts: readonly HistoryFact[],
+  keyOf: (fact: HistoryFact) => string,
+  nameOf: (fact: HistoryFact) => string,
+  acrossOf: (fact: HistoryFact) => string,
+): HistoryRow[] {
   const rows = new Map<string, HistoryRow & { seen: Set<string> }>();
   for (const fact of facts) {
     const key = keyOf(fact);
-    const row = rows.get(key) ?? { key, name: nameOf(fact), across: 0, missing: 0, broken: 0, chargedMinor: 0, workMinutes: 0, seen: new Set<string>() };
+    const row = rows.get(key) ?? {
+      key,
+      name: nameOf(fact),
+      across: 0,
+      missing: 0,
+      broken: 0,
+      chargedMinor: 0,
+      workMinutes: 0,
+      seen: new Set<string>(),
+    };
     row.seen.add(acrossOf(fact));
     row.missing += fact.kind === "missing" ? fact.pieces : 0;
     // what was charged as damage is on the list of work as well, and counts once
@@ -40,11 +54,26 @@ function gather(facts: readonly HistoryFact[], keyOf: (fact: HistoryFact) => str
   }
   return [...rows.values()]
     .map(({ seen, ...row }) => ({ ...row, across: seen.size }))
-    .sort((a, b) => b.missing + b.broken - (a.missing + a.broken) || b.chargedMinor - a.chargedMinor || (a.key < b.key ? -1 : 1));
+    .sort(
+      (a, b) =>
+        b.missing + b.broken - (a.missing + a.broken) || b.chargedMinor - a.chargedMinor || (a.key < b.key ? -1 : 1),
+    );
 }
 
 /** What goes missing, what breaks and what it costs, by item; what happens most first. */
-export const historyByItem = (facts: readonly HistoryFact[]): HistoryRow[] => gather(facts, (fact) => fact.item, (fact) => fact.name, (fact) => fact.yacht);
+export const historyByItem = (facts: readonly HistoryFact[]): HistoryRow[] =>
+  gather(
+    facts,
+    (fact) => fact.item,
+    (fact) => fact.name,
+    (fact) => fact.yacht,
+  );
 
 /** The same by yacht. */
-export const historyByYacht = (facts: readonly HistoryFact[]): HistoryRow[] => gather(facts, (fact) => fact.yacht, (fact) => fact.yacht, (fact) => fact.item);
+export const historyByYacht = (facts: readonly HistoryFact[]): HistoryRow[] =>
+  gather(
+    facts,
+    (fact) => fact.yacht,
+    (fact) => fact.yacht,
+    (fact) => fact.item,
+  );

@@ -10,7 +10,10 @@ export const symbolM = 0.34;
  *
  * @returns points in metres aft and to starboard, by the fitting's key
  */
-export function fittingPoints(file: Pick<YachtFile, "fittings" | "places">, keys: readonly string[]): Record<string, Point> {
+export function fittingPoints(
+  file: Pick<YachtFile, "fittings" | "places">,
+  keys: readonly string[],
+): Record<string, Point> {
   const points: Record<string, Point> = {};
   const waiting = new Map<string, string[]>();
   for (const key of keys) {

@@ -5,8 +5,19 @@ export type Stations = readonly (readonly [fraction: number, halfBreadth: number
 
 /** A modern sloop: fine bow, beam carried aft, broad transom. */
 export const sloopStations: Stations = [
-  [0, 0], [0.03, 0.1], [0.08, 0.27], [0.15, 0.47], [0.25, 0.7], [0.35, 0.85], [0.45, 0.94], [0.55, 0.99],
-  [0.65, 1], [0.75, 0.985], [0.85, 0.95], [0.94, 0.905], [1, 0.88],
+  [0, 0],
+  [0.03, 0.1],
+  [0.08, 0.27],
+  [0.15, 0.47],
+  [0.25, 0.7],
+  [0.35, 0.85],
+  [0.45, 0.94],
+  [0.55, 0.99],
+  [0.65, 1],
+  [0.75, 0.985],
+  [0.85, 0.95],
+  [0.94, 0.905],
+  [1, 0.88],
 ];
 
 /**
@@ -26,7 +37,11 @@ export function halfBreadthM(stations: Stations, lengthM: number, beamM: number,
   const s = (t - x0) / h;
   const m0 = (slopes[i] ?? 0) * h;
   const m1 = (slopes[i + 1] ?? 0) * h;
-  const value = (2 * s ** 3 - 3 * s ** 2 + 1) * y0 + (s ** 3 - 2 * s ** 2 + s) * m0 + (-2 * s ** 3 + 3 * s ** 2) * y1 + (s ** 3 - s ** 2) * m1;
+  const value =
+    (2 * s ** 3 - 3 * s ** 2 + 1) * y0 +
+    (s ** 3 - 2 * s ** 2 + s) * m0 +
+    (-2 * s ** 3 + 3 * s ** 2) * y1 +
+    (s ** 3 - s ** 2) * m1;
   return (Math.max(0, value) * beamM) / 2;
 }
 
@@ -74,10 +89,34 @@ export function hullOutline(lengthM: number, beamM: number, stations: Stations =
 }
 
 /** A day boat: fuller forward, beam carried to a broad stern. */
-export const dayBoatStations: Stations = [[0, 0], [0.03, 0.2], [0.08, 0.42], [0.15, 0.62], [0.25, 0.81], [0.35, 0.92], [0.5, 1], [0.65, 1], [0.8, 0.96], [0.92, 0.88], [1, 0.8]];
+export const dayBoatStations: Stations = [
+  [0, 0],
+  [0.03, 0.2],
+  [0.08, 0.42],
+  [0.15, 0.62],
+  [0.25, 0.81],
+  [0.35, 0.92],
+  [0.5, 1],
+  [0.65, 1],
+  [0.8, 0.96],
+  [0.92, 0.88],
+  [1, 0.8],
+];
 
 /** One hull of a catamaran: slim, with a fine bow and a narrow stern. */
-export const catamaranStations: Stations = [[0, 0], [0.03, 0.18], [0.08, 0.38], [0.15, 0.58], [0.25, 0.79], [0.35, 0.92], [0.5, 1], [0.65, 1], [0.8, 0.94], [0.92, 0.84], [1, 0.74]];
+export const catamaranStations: Stations = [
+  [0, 0],
+  [0.03, 0.18],
+  [0.08, 0.38],
+  [0.15, 0.58],
+  [0.25, 0.79],
+  [0.35, 0.92],
+  [0.5, 1],
+  [0.65, 1],
+  [0.8, 0.94],
+  [0.92, 0.84],
+  [1, 0.74],
+];
 /** Breadth of one hull as part of the beam, and where the bridge deck between them begins and ends: our own drawing. */
 const [hullPart, deckFrom, deckTo] = [0.27, 0.24, 0.93];
 
@@ -101,7 +140,12 @@ export function hullShape({ hull, lengthM, beamM }: HullParticulars, steps = 48)
   const one = hullOutline(lengthM, breadthM, catamaranStations, steps);
   const shifted = (byM: number) => one.map(([aftM, starboardM]): Point => [aftM, starboardM + byM]);
   const halfM = offsetM + breadthM * 0.2;
-  const deck: Point[] = [[lengthM * deckFrom, -halfM], [lengthM * deckFrom, halfM], [lengthM * deckTo, halfM], [lengthM * deckTo, -halfM]];
+  const deck: Point[] = [
+    [lengthM * deckFrom, -halfM],
+    [lengthM * deckFrom, halfM],
+    [lengthM * deckTo, halfM],
+    [lengthM * deckTo, -halfM],
+  ];
   return [deck, shifted(-offsetM), shifted(offsetM)];
 }
 
@@ -110,5 +154,14 @@ export function isInsideHull(particulars: HullParticulars, [aftM, starboardM]: P
   const { hull, lengthM, beamM } = particulars;
   if (aftM < -slackM || aftM > lengthM + slackM) return false;
   if (hull === "catamaran") return Math.abs(starboardM) <= beamM / 2 + slackM;
-  return Math.abs(starboardM) <= halfBreadthM(hull === "day-boat" ? dayBoatStations : sloopStations, lengthM, beamM, Math.min(Math.max(aftM, 0), lengthM)) + slackM;
+  return (
+    Math.abs(starboardM) <=
+    halfBreadthM(
+      hull === "day-boat" ? dayBoatStations : sloopStations,
+      lengthM,
+      beamM,
+      Math.min(Math.max(aftM, 0), lengthM),
+    ) +
+      slackM
+  );
 }

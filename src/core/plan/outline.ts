@@ -25,6 +25,8 @@ export function centreOf(outline: readonly Point[]): Point {
  * @param pixelsPerM scale of the drawing
  */
 export function outlinePath(outline: readonly Point[], pixelsPerM: number): string {
-  const points = outline.map(([aftM, starboardM]) => `${(starboardM * pixelsPerM).toFixed(1)} ${(aftM * pixelsPerM).toFixed(1)}`);
+  const points = outline.map(
+    ([aftM, starboardM]) => `${(starboardM * pixelsPerM).toFixed(1)} ${(aftM * pixelsPerM).toFixed(1)}`,
+  );
   return `M${points.join("L")}Z`;
 }

@@ -17,7 +17,10 @@ export const isMirrored = (surface: Surface): boolean => surface === "starboard-
  * The hull seen from a side, from ahead or from astern, as a plain drawing to set marks on: freeboard is taken as 11.5 % of the
  * length forward and 9.5 % aft (our own rule of thumb; the file does not say).
  */
-export function profileOf(surface: Exclude<Surface, "deck" | "below">, hull: { hull?: HullParticulars["hull"]; lengthM: number; beamM: number; draughtM: number }): Profile {
+export function profileOf(
+  surface: Exclude<Surface, "deck" | "below">,
+  hull: { hull?: HullParticulars["hull"]; lengthM: number; beamM: number; draughtM: number },
+): Profile {
   const { lengthM, beamM, draughtM } = hull;
   const bowM = lengthM * 0.115;
   const sternM = lengthM * 0.095;
@@ -27,7 +30,18 @@ export function profileOf(surface: Exclude<Surface, "deck" | "below">, hull: { h
     const half = beamM / 2;
     const inner = half * 0.48;
     return {
-      outline: [[-half, endM], [half, endM], [half * 0.97, 0.1], [half * 0.76, -0.35], [inner, 0.1], [inner * 0.94, endM * 0.55], [-inner * 0.94, endM * 0.55], [-inner, 0.1], [-half * 0.76, -0.35], [-half * 0.97, 0.1]],
+      outline: [
+        [-half, endM],
+        [half, endM],
+        [half * 0.97, 0.1],
+        [half * 0.76, -0.35],
+        [inner, 0.1],
+        [inner * 0.94, endM * 0.55],
+        [-inner * 0.94, endM * 0.55],
+        [-inner, 0.1],
+        [-half * 0.76, -0.35],
+        [-half * 0.97, 0.1],
+      ],
       keel: null,
       range: { minA: -half, maxA: half, minB: -draughtM, maxB: endM },
     };
@@ -36,25 +50,67 @@ export function profileOf(surface: Exclude<Surface, "deck" | "below">, hull: { h
     // flared: full at deck height, fine at the water
     const half = beamM * 0.46;
     return {
-      outline: [[0, bowM], [half * 0.55, bowM * 0.93], [half, sternM], [half * 0.86, 0.3], [half * 0.5, -0.1], [0, -0.3], [-half * 0.5, -0.1], [-half * 0.86, 0.3], [-half, sternM], [-half * 0.55, bowM * 0.93]],
-      keel: [[-0.18, -0.2], [0.18, -0.2], [0.12, -draughtM], [-0.12, -draughtM]],
+      outline: [
+        [0, bowM],
+        [half * 0.55, bowM * 0.93],
+        [half, sternM],
+        [half * 0.86, 0.3],
+        [half * 0.5, -0.1],
+        [0, -0.3],
+        [-half * 0.5, -0.1],
+        [-half * 0.86, 0.3],
+        [-half, sternM],
+        [-half * 0.55, bowM * 0.93],
+      ],
+      keel: [
+        [-0.18, -0.2],
+        [0.18, -0.2],
+        [0.12, -draughtM],
+        [-0.12, -draughtM],
+      ],
       range: { minA: -beamM / 2, maxA: beamM / 2, minB: -draughtM, maxB: bowM },
     };
   }
   if (surface === "stern") {
     const half = beamM * 0.44;
     return {
-      outline: [[-half, sternM], [half, sternM], [half * 0.98, 0.35], [half * 0.6, -0.1], [0, -0.25], [-half * 0.6, -0.1], [-half * 0.98, 0.35]],
-      keel: [[-0.18, -0.2], [0.18, -0.2], [0.12, -draughtM], [-0.12, -draughtM]],
+      outline: [
+        [-half, sternM],
+        [half, sternM],
+        [half * 0.98, 0.35],
+        [half * 0.6, -0.1],
+        [0, -0.25],
+        [-half * 0.6, -0.1],
+        [-half * 0.98, 0.35],
+      ],
+      keel: [
+        [-0.18, -0.2],
+        [0.18, -0.2],
+        [0.12, -draughtM],
+        [-0.12, -draughtM],
+      ],
       range: { minA: -beamM / 2, maxA: beamM / 2, minB: -draughtM, maxB: sternM },
     };
   }
   return {
     outline: [
-      [0, bowM], [lengthM * 0.3, bowM * 0.94], [lengthM * 0.65, sternM * 0.98], [lengthM, sternM], [lengthM * 0.985, 0.05], [lengthM * 0.85, -0.2], [lengthM * 0.55, -0.42],
-      [lengthM * 0.25, -0.32], [lengthM * 0.06, -0.05], [lengthM * 0.02, 0.3],
+      [0, bowM],
+      [lengthM * 0.3, bowM * 0.94],
+      [lengthM * 0.65, sternM * 0.98],
+      [lengthM, sternM],
+      [lengthM * 0.985, 0.05],
+      [lengthM * 0.85, -0.2],
+      [lengthM * 0.55, -0.42],
+      [lengthM * 0.25, -0.32],
+      [lengthM * 0.06, -0.05],
+      [lengthM * 0.02, 0.3],
     ],
-    keel: [[lengthM * 0.42, -0.4], [lengthM * 0.58, -0.42], [lengthM * 0.56, -draughtM], [lengthM * 0.45, -draughtM]],
+    keel: [
+      [lengthM * 0.42, -0.4],
+      [lengthM * 0.58, -0.42],
+      [lengthM * 0.56, -draughtM],
+      [lengthM * 0.45, -draughtM],
+    ],
     range: { minA: 0, maxA: lengthM, minB: -draughtM, maxB: bowM },
   };
 }

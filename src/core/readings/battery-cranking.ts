@@ -1,5 +1,18 @@
 import { Type, type Static } from "@sinclair/typebox";
-import { asks, fine, generalPractice, impossible, limitsOf, meterVolts, numbersOf, History, rounded, shownVolts, type Judgement, type ReadingRule } from "./rule";
+import {
+  asks,
+  fine,
+  generalPractice,
+  impossible,
+  limitsOf,
+  meterVolts,
+  numbersOf,
+  History,
+  rounded,
+  shownVolts,
+  type Judgement,
+  type ReadingRule,
+} from "./rule";
 import { median } from "../basics/median";
 
 const schema = Type.Object(
@@ -25,14 +38,46 @@ const highestV = 12.6;
 function judge({ nominalV, volts, history = [], limits }: In): Judgement {
   const scale = nominalV / 12;
   const volts12 = rounded(volts / scale);
-  const limit = { from: limits?.from ?? generalPractice, watchBelowV: limits?.watchBelowV ?? rounded(weakBelowV * scale), stopBelowV: limits?.stopBelowV ?? rounded(spentBelowV * scale) };
+  const limit = {
+    from: limits?.from ?? generalPractice,
+    watchBelowV: limits?.watchBelowV ?? rounded(weakBelowV * scale),
+    stopBelowV: limits?.stopBelowV ?? rounded(spentBelowV * scale),
+  };
   const shown = `${shownVolts(volts)} V while cranking`;
-  if (volts12 < lowestV) return impossible(`${shown}: no starter turns on that`, "Crank once more and read the lowest. If it stays: a flat bank, a loose clamp or a faulty meter.", limit);
-  if (volts12 > highestV) return impossible(`${shown}: nothing is being cranked at that`, "Read the lowest volts while the starter turns.", limit);
-  if (volts < limit.stopBelowV) return asks("stop", `${shown} is below ${shownVolts(limit.stopBelowV)} V: the bank is spent`, "Charge it, crank again. Low again: change it before she leaves.", limit);
-  if (volts < limit.watchBelowV) return asks("watch", `${shown} is below ${shownVolts(limit.watchBelowV)} V: a weak bank, however well it rests`, "Have it tested under load; clean the clamps.", limit);
+  if (volts12 < lowestV)
+    return impossible(
+      `${shown}: no starter turns on that`,
+      "Crank once more and read the lowest. If it stays: a flat bank, a loose clamp or a faulty meter.",
+      limit,
+    );
+  if (volts12 > highestV)
+    return impossible(
+      `${shown}: nothing is being cranked at that`,
+      "Read the lowest volts while the starter turns.",
+      limit,
+    );
+  if (volts < limit.stopBelowV)
+    return asks(
+      "stop",
+      `${shown} is below ${shownVolts(limit.stopBelowV)} V: the bank is spent`,
+      "Charge it, crank again. Low again: change it before she leaves.",
+      limit,
+    );
+  if (volts < limit.watchBelowV)
+    return asks(
+      "watch",
+      `${shown} is below ${shownVolts(limit.watchBelowV)} V: a weak bank, however well it rests`,
+      "Have it tested under load; clean the clamps.",
+      limit,
+    );
   const usual = median(history.slice(-5));
-  if (usual !== null && usual - volts > 0.5 * scale + 1e-9) return asks("watch", `${shown}, ${shownVolts(usual - volts)} V lower than usual`, "Look at clamps and age of the bank.", limit);
+  if (usual !== null && usual - volts > 0.5 * scale + 1e-9)
+    return asks(
+      "watch",
+      `${shown}, ${shownVolts(usual - volts)} V lower than usual`,
+      "Look at clamps and age of the bank.",
+      limit,
+    );
   return fine(shown, limit);
 }
 

@@ -1,7 +1,20 @@
 import { Type, type Static } from "@sinclair/typebox";
 import { median } from "../basics/median";
 import { graver, type Verdict } from "../basics/verdict";
-import { asks, fine, generalPractice, History, impossible, limitsOf, meterVolts, numbersOf, rounded, shownVolts as shown, type Judgement, type ReadingRule } from "./rule";
+import {
+  asks,
+  fine,
+  generalPractice,
+  History,
+  impossible,
+  limitsOf,
+  meterVolts,
+  numbersOf,
+  rounded,
+  shownVolts as shown,
+  type Judgement,
+  type ReadingRule,
+} from "./rule";
 
 const schema = Type.Object(
   {
@@ -22,10 +35,33 @@ type Point = readonly [volts: number, percent: number];
 
 /** Rest volts of a 12 V bank against charge, highest first. Source: the base's distilled practice, general figures. */
 const deepCycle: readonly Point[] = [
-  [12.73, 100], [12.62, 90], [12.5, 80], [12.37, 70], [12.24, 60], [12.1, 50], [11.96, 40], [11.81, 30], [11.66, 20], [11.51, 10],
+  [12.73, 100],
+  [12.62, 90],
+  [12.5, 80],
+  [12.37, 70],
+  [12.24, 60],
+  [12.1, 50],
+  [11.96, 40],
+  [11.81, 30],
+  [11.66, 20],
+  [11.51, 10],
 ];
-const starter: readonly Point[] = [[12.65, 100], [12.45, 75], [12.24, 50], [12.06, 25], [11.89, 0]];
-const sealed: readonly Point[] = [[12.85, 100], [12.65, 80], [12.5, 70], [12.3, 50], [12.1, 30], [11.9, 15], [11.7, 0]];
+const starter: readonly Point[] = [
+  [12.65, 100],
+  [12.45, 75],
+  [12.24, 50],
+  [12.06, 25],
+  [11.89, 0],
+];
+const sealed: readonly Point[] = [
+  [12.85, 100],
+  [12.65, 80],
+  [12.5, 70],
+  [12.3, 50],
+  [12.1, 30],
+  [11.9, 15],
+  [11.7, 0],
+];
 
 function tableFor(chemistry: In["chemistry"], duty: In["duty"]): readonly Point[] | null {
   if (chemistry === "lfp") return null;
@@ -62,21 +98,34 @@ function judge(input: In): Judgement {
   };
   if (volts12 < 10.5 || volts12 > 15.5) {
     const why = `${shown(input.volts)} V cannot be a sound ${input.nominalV} V bank at rest`;
-    const what = "Read it once more. If it stays: a dead cell, a flat bank or a faulty meter. Leave it to the technician.";
+    const what =
+      "Read it once more. If it stays: a dead cell, a flat bank or a faulty meter. Leave it to the technician.";
     return impossible(why, what, limit, { stateOfChargePercent: null });
   }
   const table = tableFor(input.chemistry, input.duty);
   const percent = table ? Math.round(chargePercent(table, volts12)) : null;
   if (input.restHours < 1) {
-    return asks("watch", "Rested less than an hour: volts at rest say nothing yet", "Charger and loads off, wait, read again.", limit, {
-      provisional: true,
-      stateOfChargePercent: null,
-    });
+    return asks(
+      "watch",
+      "Rested less than an hour: volts at rest say nothing yet",
+      "Charger and loads off, wait, read again.",
+      limit,
+      {
+        provisional: true,
+        stateOfChargePercent: null,
+      },
+    );
   }
   const provisional = input.restHours < 4;
   const extra = { provisional, stateOfChargePercent: percent };
   if (volts12 > (input.chemistry === "lfp" ? 13.6 : 13.2)) {
-    return asks("watch", `${shown(input.volts)} V is too high for rest: still being charged`, "Charger and solar off, wait, read again.", limit, extra);
+    return asks(
+      "watch",
+      `${shown(input.volts)} V is too high for rest: still being charged`,
+      "Charger and solar off, wait, read again.",
+      limit,
+      extra,
+    );
   }
   // general practice says "at 12.9 and below" of lithium, and "below" of all others; a file's own limits are "below"
   const inclusive = input.chemistry === "lfp" && input.limits === undefined;

@@ -10,7 +10,11 @@ const schema = Type.Object(
     /** what a thumb moves the longest run; left out on a ribbed belt */
     movesMm: Type.Optional(Type.Number()),
     looks: oneOf(looks),
-    limits: limitsOf({ tightBelowMm: Type.Optional(Type.Number()), watchAboveMm: Type.Optional(Type.Number()), stopAboveMm: Type.Optional(Type.Number()) }),
+    limits: limitsOf({
+      tightBelowMm: Type.Optional(Type.Number()),
+      watchAboveMm: Type.Optional(Type.Number()),
+      stopAboveMm: Type.Optional(Type.Number()),
+    }),
   },
   { additionalProperties: false },
 );
@@ -18,17 +22,33 @@ type In = Static<typeof schema>;
 
 function judge({ ribbed, movesMm, looks: look, limits }: In): Judgement {
   // by the base's distilled practice: about 10 mm is fine, up to 15 to be watched, under 5 too tight
-  const limit = { from: limits?.from ?? generalPractice, tightBelowMm: limits?.tightBelowMm ?? 5, watchAboveMm: limits?.watchAboveMm ?? 10, stopAboveMm: limits?.stopAboveMm ?? 15 };
-  if (look === "cracked") return asks("stop", "The belt is cracked", "Change it before she leaves; tightening does not help.", limit);
+  const limit = {
+    from: limits?.from ?? generalPractice,
+    tightBelowMm: limits?.tightBelowMm ?? 5,
+    watchAboveMm: limits?.watchAboveMm ?? 10,
+    stopAboveMm: limits?.stopAboveMm ?? 15,
+  };
+  if (look === "cracked")
+    return asks("stop", "The belt is cracked", "Change it before she leaves; tightening does not help.", limit);
   if (!ribbed) {
-    if (movesMm === undefined) return asks("watch", "Nobody pushed the belt", "Push its longest run with a thumb, engine off.", limit);
-    if (movesMm < 0 || movesMm > 60) return impossible(`${movesMm} mm cannot be`, "Push the longest run with a thumb, engine off, and estimate again.", limit);
-    if (movesMm > limit.stopAboveMm) return asks("stop", `The belt moves ${movesMm} mm: too slack`, "Tighten it before the engine runs.", limit);
+    if (movesMm === undefined)
+      return asks("watch", "Nobody pushed the belt", "Push its longest run with a thumb, engine off.", limit);
+    if (movesMm < 0 || movesMm > 60)
+      return impossible(
+        `${movesMm} mm cannot be`,
+        "Push the longest run with a thumb, engine off, and estimate again.",
+        limit,
+      );
+    if (movesMm > limit.stopAboveMm)
+      return asks("stop", `The belt moves ${movesMm} mm: too slack`, "Tighten it before the engine runs.", limit);
   }
-  if (look === "glazed") return asks("watch", "The belt is glazed: it slips", "Change it; tightening does not help.", limit);
+  if (look === "glazed")
+    return asks("watch", "The belt is glazed: it slips", "Change it; tightening does not help.", limit);
   if (movesMm !== undefined && !ribbed) {
-    if (movesMm > limit.watchAboveMm) return asks("watch", `The belt moves ${movesMm} mm: slack`, "Tighten it, and push it again tomorrow.", limit);
-    if (movesMm < limit.tightBelowMm) return asks("watch", `The belt moves ${movesMm} mm: too tight`, "Slacken it: it wears out the bearings.", limit);
+    if (movesMm > limit.watchAboveMm)
+      return asks("watch", `The belt moves ${movesMm} mm: slack`, "Tighten it, and push it again tomorrow.", limit);
+    if (movesMm < limit.tightBelowMm)
+      return asks("watch", `The belt moves ${movesMm} mm: too tight`, "Slacken it: it wears out the bearings.", limit);
   }
   if (look === "dusty") return asks("watch", "Much belt dust", "Look whether the pulleys line up.", limit);
   return fine(ribbed ? "Ribbed belt, sound" : `The belt moves ${movesMm} mm, sound`, limit);

@@ -7,7 +7,10 @@ import { readingRules } from ".";
  * @param valueSi in SI units, as Signal K speaks: seconds, volts, shares of 1
  * @example boatReading({ reading: "engine-hours", given: {} }, 2262240) // { hours: 628.4 }
  */
-export function boatReading({ reading, given }: { reading: string; given: Record<string, unknown> }, valueSi: number): Record<string, number> | null {
+export function boatReading(
+  { reading, given }: { reading: string; given: Record<string, unknown> },
+  valueSi: number,
+): Record<string, number> | null {
   if (!Number.isFinite(valueSi)) return null;
   return readingRules[reading]?.measured?.(valueSi, given) ?? null;
 }

@@ -1,5 +1,16 @@
 import { Type, type Static } from "@sinclair/typebox";
-import { asks, fine, generalPractice, impossible, limitsOf, meterVolts, rounded, shownVolts, type Judgement, type ReadingRule } from "./rule";
+import {
+  asks,
+  fine,
+  generalPractice,
+  impossible,
+  limitsOf,
+  meterVolts,
+  rounded,
+  shownVolts,
+  type Judgement,
+  type ReadingRule,
+} from "./rule";
 
 const schema = Type.Object(
   {
@@ -13,7 +24,12 @@ const schema = Type.Object(
     amps: Type.Optional(Type.Number()),
     /** of the bank, where it is known */
     degreesC: Type.Optional(Type.Number()),
-    limits: limitsOf({ stopBelowV: Type.Optional(Type.Number()), watchBelowV: Type.Optional(Type.Number()), watchAboveV: Type.Optional(Type.Number()), stopAboveV: Type.Optional(Type.Number()) }),
+    limits: limitsOf({
+      stopBelowV: Type.Optional(Type.Number()),
+      watchBelowV: Type.Optional(Type.Number()),
+      watchAboveV: Type.Optional(Type.Number()),
+      stopAboveV: Type.Optional(Type.Number()),
+    }),
   },
   { additionalProperties: false },
 );
@@ -25,7 +41,10 @@ type In = Static<typeof schema>;
  * maker, and until the file names him as flooded cells do; LFP 13.6 or more. What is not named there is our own rule of
  * thumb: gel stops at 14.8, LFP at 14.6 and 15.0.
  */
-const practice: Record<In["chemistry"], { stopBelowV: number; watchBelowV: number; watchAboveV: number; stopAboveV: number }> = {
+const practice: Record<
+  In["chemistry"],
+  { stopBelowV: number; watchBelowV: number; watchAboveV: number; stopAboveV: number }
+> = {
   "lead-acid": { stopBelowV: 13.2, watchBelowV: 13.8, watchAboveV: 14.8, stopAboveV: 15 },
   agm: { stopBelowV: 13.2, watchBelowV: 13.8, watchAboveV: 14.8, stopAboveV: 15 },
   gel: { stopBelowV: 13.2, watchBelowV: 13.8, watchAboveV: 14.4, stopAboveV: 14.8 },
@@ -40,22 +59,72 @@ function judge({ chemistry, nominalV, volts, shoreChargerOff, amps, degreesC, li
   const hotterV = chemistry === "lfp" ? 0 : Math.max(0, (degreesC ?? 25) - 25) * perDegreeV;
   const limit = {
     from: limits?.from ?? generalPractice,
-    stopBelowV: limits?.stopBelowV ?? rounded(usual.stopBelowV * scale), watchBelowV: limits?.watchBelowV ?? rounded(usual.watchBelowV * scale),
-    watchAboveV: limits?.watchAboveV ?? rounded((usual.watchAboveV - hotterV) * scale), stopAboveV: limits?.stopAboveV ?? rounded((usual.stopAboveV - hotterV) * scale),
+    stopBelowV: limits?.stopBelowV ?? rounded(usual.stopBelowV * scale),
+    watchBelowV: limits?.watchBelowV ?? rounded(usual.watchBelowV * scale),
+    watchAboveV: limits?.watchAboveV ?? rounded((usual.watchAboveV - hotterV) * scale),
+    stopAboveV: limits?.stopAboveV ?? rounded((usual.stopAboveV - hotterV) * scale),
   };
   const shown = `${shownVolts(volts)} V with the engine running`;
-  if (volts / scale < 10.5 || volts / scale > 16.5) return impossible(`${shown} cannot be a ${nominalV} V bank on charge`, "Read it once more. If it stays: stop the engine, and leave it to the technician.", limit);
-  if (volts > limit.stopAboveV) return asks("stop", `${shown}: too much, above ${shownVolts(limit.stopAboveV)} V`, "Stop the engine: the regulator is at fault. Leave it to the technician.", limit);
-  if (volts > limit.watchAboveV) return asks("watch", `${shown}: high, above ${shownVolts(limit.watchAboveV)} V`, "Feel whether the bank is warm, from a distance; have the regulator looked at.", limit);
+  if (volts / scale < 10.5 || volts / scale > 16.5)
+    return impossible(
+      `${shown} cannot be a ${nominalV} V bank on charge`,
+      "Read it once more. If it stays: stop the engine, and leave it to the technician.",
+      limit,
+    );
+  if (volts > limit.stopAboveV)
+    return asks(
+      "stop",
+      `${shown}: too much, above ${shownVolts(limit.stopAboveV)} V`,
+      "Stop the engine: the regulator is at fault. Leave it to the technician.",
+      limit,
+    );
+  if (volts > limit.watchAboveV)
+    return asks(
+      "watch",
+      `${shown}: high, above ${shownVolts(limit.watchAboveV)} V`,
+      "Feel whether the bank is warm, from a distance; have the regulator looked at.",
+      limit,
+    );
   if (amps !== undefined && amps > 0 && volts >= limit.stopBelowV) {
-    return shoreChargerOff ? fine(`${shown}, ${amps} A into the bank`, limit) : asks("watch", `${shown}, but the shore charger is on`, "Charger off, then judge the alternator.", limit, { provisional: true });
+    return shoreChargerOff
+      ? fine(`${shown}, ${amps} A into the bank`, limit)
+      : asks("watch", `${shown}, but the shore charger is on`, "Charger off, then judge the alternator.", limit, {
+          provisional: true,
+        });
   }
-  if (!shoreChargerOff) return asks("watch", `${shown}, but the shore charger is on: it says nothing of the alternator`, "Charger off, wait a minute, read again.", limit, { provisional: true });
-  if (amps !== undefined && amps <= 0) return asks("stop", `${shown}, and no current goes into the bank`, "Look at the belt and the warning lamp; leave it to the technician.", limit);
-  if (volts < limit.stopBelowV) return asks("stop", `${shown} is below ${shownVolts(limit.stopBelowV)} V: it does not charge`, "Raise the revs and read again. Still low: belt, warning lamp, then the technician.", limit);
+  if (!shoreChargerOff)
+    return asks(
+      "watch",
+      `${shown}, but the shore charger is on: it says nothing of the alternator`,
+      "Charger off, wait a minute, read again.",
+      limit,
+      { provisional: true },
+    );
+  if (amps !== undefined && amps <= 0)
+    return asks(
+      "stop",
+      `${shown}, and no current goes into the bank`,
+      "Look at the belt and the warning lamp; leave it to the technician.",
+      limit,
+    );
+  if (volts < limit.stopBelowV)
+    return asks(
+      "stop",
+      `${shown} is below ${shownVolts(limit.stopBelowV)} V: it does not charge`,
+      "Raise the revs and read again. Still low: belt, warning lamp, then the technician.",
+      limit,
+    );
   if (volts < limit.watchBelowV) {
-    const why = chemistry === "lfp" ? "about what it rests at: a dead alternator would pass" : "low for an engine that charges";
-    return asks("watch", `${shown}: ${why}`, chemistry === "lfp" ? "Read the amps into the bank at its monitor." : "Give it ten minutes at charging revs and read again.", limit);
+    const why =
+      chemistry === "lfp" ? "about what it rests at: a dead alternator would pass" : "low for an engine that charges";
+    return asks(
+      "watch",
+      `${shown}: ${why}`,
+      chemistry === "lfp"
+        ? "Read the amps into the bank at its monitor."
+        : "Give it ten minutes at charging revs and read again.",
+      limit,
+    );
   }
   return fine(`${shown}: it charges`, limit);
 }

@@ -21,21 +21,45 @@ const fallingBy = 10;
 
 function judge({ levelPercent, history = [], addedMl = 0, topUps = [] }: In): Judgement {
   if (levelPercent < -100 || levelPercent > 200) {
-    return impossible(`${levelPercent} % cannot be read off the header tank`, "Look again, engine cold, between the marks.", limit);
+    return impossible(
+      `${levelPercent} % cannot be read off the header tank`,
+      "Look again, engine cold, between the marks.",
+      limit,
+    );
   }
   if (levelPercent < 0) {
-    return asks("stop", "Coolant below the lower mark", "Do not start. Top up cold, never open it hot, and look for the leak.", limit);
+    return asks(
+      "stop",
+      "Coolant below the lower mark",
+      "Do not start. Top up cold, never open it hot, and look for the leak.",
+      limit,
+    );
   }
   if (levelPercent > 100) {
-    return asks("watch", "Coolant above the upper mark", "Overfilled, or gas pressing into it: look again after a run.", limit);
+    return asks(
+      "watch",
+      "Coolant above the upper mark",
+      "Overfilled, or gas pressing into it: look again after a run.",
+      limit,
+    );
   }
   const last = history.at(-1);
   if (last !== undefined && last - levelPercent > fallingBy) {
-    return asks("watch", `Coolant has fallen from ${last} % to ${levelPercent} %`, "A leak until shown otherwise: look under the engine.", limit);
+    return asks(
+      "watch",
+      `Coolant has fallen from ${last} % to ${levelPercent} %`,
+      "A leak until shown otherwise: look under the engine.",
+      limit,
+    );
   }
   const times = inTheLastMonth(topUps, addedMl);
   if (addedMl > 0 && times >= 3) {
-    return asks("watch", `The ${nth(times)} top-up of coolant in a month`, "A leak until shown otherwise: look under the engine and at the hoses, cold.", limit);
+    return asks(
+      "watch",
+      `The ${nth(times)} top-up of coolant in a month`,
+      "A leak until shown otherwise: look under the engine and at the hoses, cold.",
+      limit,
+    );
   }
   return fine(`Coolant between the marks, at ${levelPercent} %`, limit);
 }

@@ -23,8 +23,15 @@ export function judgeDate(date: string, charterFrom: string, charterTo: string):
     return impossible(`${date} is too far off to be on a label`, "Read the label again: year, month, day.", limit);
   }
   if (last < charterFrom) return asks("stop", `Out of date since ${last}`, "Change it before she leaves.", limit);
-  if (last < charterTo) return asks("stop", `Runs out on ${last}, during this charter`, "Change it before she leaves.", limit);
-  if (last === charterTo) return asks("watch", `Good until ${last}, the last day of this charter`, "Have it changed at the next turn-round.", limit);
+  if (last < charterTo)
+    return asks("stop", `Runs out on ${last}, during this charter`, "Change it before she leaves.", limit);
+  if (last === charterTo)
+    return asks(
+      "watch",
+      `Good until ${last}, the last day of this charter`,
+      "Have it changed at the next turn-round.",
+      limit,
+    );
   return fine(`Good until ${last}`, limit);
 }
 

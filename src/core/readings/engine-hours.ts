@@ -31,17 +31,31 @@ function judge(input: In): Judgement {
     return impossible(`The counter stood at ${one(last)} h before: it does not run back`, again, limit);
   }
   if (last !== undefined && input.sinceLastHours !== undefined && input.hours - last > input.sinceLastHours + 0.1) {
-    return impossible(`${one(input.hours - last)} h run in ${one(input.sinceLastHours)} h of the clock cannot be`, again, limit);
+    return impossible(
+      `${one(input.hours - last)} h run in ${one(input.sinceLastHours)} h of the clock cannot be`,
+      again,
+      limit,
+    );
   }
   if (input.hours < input.lastServiceHours) {
     return impossible(`The last service was at ${one(input.lastServiceHours)} h, above this reading`, again, limit);
   }
   if (input.hours >= dueAt) {
-    return asks("watch", `Service was due at ${one(dueAt)} h, ${one(input.hours - dueAt)} h ago`, "Tell the technician before she leaves.", limit);
+    return asks(
+      "watch",
+      `Service was due at ${one(dueAt)} h, ${one(input.hours - dueAt)} h ago`,
+      "Tell the technician before she leaves.",
+      limit,
+    );
   }
   const left = dueAt - input.hours;
   if (left < (input.expectedRunHours ?? 0)) {
-    return asks("watch", `Service is due in ${one(left)} h, within this charter`, "Ask the technician whether it is done before.", limit);
+    return asks(
+      "watch",
+      `Service is due in ${one(left)} h, within this charter`,
+      "Ask the technician whether it is done before.",
+      limit,
+    );
   }
   return fine(`${one(input.hours)} h, next service in ${one(left)} h`, limit);
 }
@@ -61,7 +75,11 @@ export const engineHours: ReadingRule<In> = {
       lastServiceHours: engine?.lastServiceHours ?? 0,
       serviceEveryHours: engine?.serviceEveryHours ?? 1,
       ...numbersOf(earlier, "hours"),
-      ...(last ? { sinceLastHours: Math.round((Math.max(0, Date.parse(openedAt) - Date.parse(last.at)) / 3_600_000) * 10) / 10 } : {}),
+      ...(last
+        ? {
+            sinceLastHours: Math.round((Math.max(0, Date.parse(openedAt) - Date.parse(last.at)) / 3_600_000) * 10) / 10,
+          }
+        : {}),
     };
   },
   judge,

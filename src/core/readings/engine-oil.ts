@@ -7,7 +7,15 @@ const schema = Type.Object(
     reading: Type.Literal("engine-oil"),
     /** 0 = lower mark, 100 = upper mark of the dipstick, engine cold */
     levelPercent: Type.Number(),
-    looks: Type.Optional(Type.Union([Type.Literal("clean"), Type.Literal("black"), Type.Literal("creamy"), Type.Literal("gritty"), Type.Literal("fuel-smell")])),
+    looks: Type.Optional(
+      Type.Union([
+        Type.Literal("clean"),
+        Type.Literal("black"),
+        Type.Literal("creamy"),
+        Type.Literal("gritty"),
+        Type.Literal("fuel-smell"),
+      ]),
+    ),
     /** poured in now, after the level was read */
     addedMl: Type.Optional(Type.Number({ minimum: 0 })),
     history: History,
@@ -26,27 +34,59 @@ const limit = { from: generalPractice, stopBelowPercent: 0, watchAbovePercent: 1
 function judge(input: In): Judgement {
   const { levelPercent, looks } = input;
   if (levelPercent < -100 || levelPercent > 200) {
-    return impossible(`${levelPercent} % cannot be read off a dipstick`, "Wipe it, dip again, read between the marks.", limit);
+    return impossible(
+      `${levelPercent} % cannot be read off a dipstick`,
+      "Wipe it, dip again, read between the marks.",
+      limit,
+    );
   }
-  if (looks === "creamy") return asks("stop", "Grey or creamy oil: water in it", "Do not start. Call the technician.", limit);
+  if (looks === "creamy")
+    return asks("stop", "Grey or creamy oil: water in it", "Do not start. Call the technician.", limit);
   if (looks === "fuel-smell" || looks === "gritty") {
-    return asks("stop", looks === "gritty" ? "Gritty oil" : "The oil smells of fuel", "Do not start. Call the technician.", limit);
+    return asks(
+      "stop",
+      looks === "gritty" ? "Gritty oil" : "The oil smells of fuel",
+      "Do not start. Call the technician.",
+      limit,
+    );
   }
-  if (levelPercent < 0) return asks("stop", "Oil below the lower mark", "Do not start. Top up with the right grade and dip again.", limit);
+  if (levelPercent < 0)
+    return asks("stop", "Oil below the lower mark", "Do not start. Top up with the right grade and dip again.", limit);
   if (levelPercent > 120) {
-    return asks("stop", "Oil far above the upper mark: overfilled, or fuel or water in it", "Do not start. Call the technician.", limit);
+    return asks(
+      "stop",
+      "Oil far above the upper mark: overfilled, or fuel or water in it",
+      "Do not start. Call the technician.",
+      limit,
+    );
   }
   if (levelPercent > 100) {
-    return asks("watch", "Oil above the upper mark: overfilled, or something is getting in", "Look at its colour and smell, dip again tomorrow.", limit);
+    return asks(
+      "watch",
+      "Oil above the upper mark: overfilled, or something is getting in",
+      "Look at its colour and smell, dip again tomorrow.",
+      limit,
+    );
   }
   const last = input.history?.at(-1);
   if (last !== undefined && levelPercent > last + 15) {
-    return asks("watch", `Oil has risen from ${last} % to ${levelPercent} %`, "If nobody topped it up, suspect water or fuel in it.", limit);
+    return asks(
+      "watch",
+      `Oil has risen from ${last} % to ${levelPercent} %`,
+      "If nobody topped it up, suspect water or fuel in it.",
+      limit,
+    );
   }
   if (burnsMore(input)) {
-    return asks("watch", "She burns more oil since the service than before it", "Look for a leak, the right grade and the smoke; tell the technician.", limit);
+    return asks(
+      "watch",
+      "She burns more oil since the service than before it",
+      "Look for a leak, the right grade and the smoke; tell the technician.",
+      limit,
+    );
   }
-  if (levelPercent < 20) return asks("watch", "Oil close to the lower mark", "Top up before leaving; dip daily.", limit);
+  if (levelPercent < 20)
+    return asks("watch", "Oil close to the lower mark", "Top up before leaving; dip daily.", limit);
   return fine(`Oil between the marks, at ${levelPercent} %`, limit);
 }
 
@@ -77,8 +117,11 @@ export const engineOil: ReadingRule<In> = {
     const engine = from.file.engines[from.of] ?? from.file.generators[from.of];
     const hours = from.hoursAt(from.openedAt);
     return {
-      ...numbersOf(from.earlier, "levelPercent"), ...topUpsOf(from),
-      ...(engine && hours !== null ? { hours, lastServiceHours: engine.lastServiceHours, serviceEveryHours: engine.serviceEveryHours } : {}),
+      ...numbersOf(from.earlier, "levelPercent"),
+      ...topUpsOf(from),
+      ...(engine && hours !== null
+        ? { hours, lastServiceHours: engine.lastServiceHours, serviceEveryHours: engine.serviceEveryHours }
+        : {}),
     };
   },
   judge,

@@ -18,11 +18,13 @@ type In = Static<typeof schema>;
 const limit = { from: generalPractice, needle: "green" };
 
 function judge(input: In): Judgement {
-  if (input.needle === "red") return asks("stop", "The needle is out of the green", "Change it before she leaves.", limit);
+  if (input.needle === "red")
+    return asks("stop", "The needle is out of the green", "Change it before she leaves.", limit);
   if (!input.pinAndSeal) return asks("stop", "Pin or seal is missing", "Change it before she leaves.", limit);
   const dated = judgeDate(input.date, input.charterFrom, input.charterTo);
   if (dated.verdict !== "fine") return dated;
-  if (input.needle === "none") return asks("watch", "No needle to read on this one", "Weigh it by hand and go by its date.", limit);
+  if (input.needle === "none")
+    return asks("watch", "No needle to read on this one", "Weigh it by hand and go by its date.", limit);
   return { ...dated, why: `Needle green, pin and seal there; ${dated.why.toLowerCase()}` };
 }
 

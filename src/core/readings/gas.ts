@@ -18,10 +18,33 @@ type In = Static<typeof schema>;
 function judge({ percent, fullBottles, smell, bottles = 1, limits }: In): Judgement {
   // a quarter of a bottle in use with no full one behind it does not last a week of cooking: our own rule of thumb
   const limit = { from: limits?.from ?? generalPractice, watchBelowPercent: limits?.watchBelowPercent ?? 25 };
-  if (smell) return asks("stop", "It smells of gas", "Touch no switch, on or off; no flame, no starter. Shut the bottle by hand, everybody on deck, hatches open, pump the bilge by hand. Then the technician.", limit);
-  if (percent < 0 || percent > 100 || fullBottles >= bottles + 1) return impossible(`${percent} % and ${fullBottles} full of ${bottles} cannot be`, "Weigh or look once more.", limit);
-  if (percent < limit.watchBelowPercent && fullBottles < 1) return asks("watch", `${percent} % in the last bottle`, "Put a full one aboard: no crossed thread, leak test, secured.", limit);
-  if (bottles > 1 && fullBottles < bottles - 1) return asks("watch", `${fullBottles} full, ${bottles - 1} belong behind the one in use`, "Put the full one aboard, secured.", limit);
+  if (smell)
+    return asks(
+      "stop",
+      "It smells of gas",
+      "Touch no switch, on or off; no flame, no starter. Shut the bottle by hand, everybody on deck, hatches open, pump the bilge by hand. Then the technician.",
+      limit,
+    );
+  if (percent < 0 || percent > 100 || fullBottles >= bottles + 1)
+    return impossible(
+      `${percent} % and ${fullBottles} full of ${bottles} cannot be`,
+      "Weigh or look once more.",
+      limit,
+    );
+  if (percent < limit.watchBelowPercent && fullBottles < 1)
+    return asks(
+      "watch",
+      `${percent} % in the last bottle`,
+      "Put a full one aboard: no crossed thread, leak test, secured.",
+      limit,
+    );
+  if (bottles > 1 && fullBottles < bottles - 1)
+    return asks(
+      "watch",
+      `${fullBottles} full, ${bottles - 1} belong behind the one in use`,
+      "Put the full one aboard, secured.",
+      limit,
+    );
   return fine(`${percent} % in the bottle in use, ${fullBottles} full behind it`, limit);
 }
 

@@ -17,10 +17,28 @@ type In = Static<typeof schema>;
 
 function judge({ litres: inIt, capacityL, gaugeStepL = 0, limits }: In): Judgement {
   // handed over empty; nine tenths full is as good as full, for a gauge and for a hose: our own rule of thumb
-  const limit = { from: limits?.from ?? generalPractice, watchAboveL: limits?.watchAboveL ?? Math.max(gaugeStepL, capacityL / 10), stopAboveL: limits?.stopAboveL ?? capacityL * 0.9, capacityL };
-  if (inIt < 0 || inIt > capacityL) return impossible(`${inIt} l cannot be in a tank of ${capacityL} l`, "Read the gauge once more.", limit);
-  if (inIt > limit.stopAboveL) return asks("stop", `${inIt} of ${capacityL} l in the holding tank: full`, "Stop pumping: hose or tank bursts. Have it pumped out, by the local rule.", limit);
-  if (inIt > limit.watchAboveL) return asks("watch", `${inIt} of ${capacityL} l in the holding tank`, "It is handed over empty: pump it out by the local rule, or write down what is in it.", limit);
+  const limit = {
+    from: limits?.from ?? generalPractice,
+    watchAboveL: limits?.watchAboveL ?? Math.max(gaugeStepL, capacityL / 10),
+    stopAboveL: limits?.stopAboveL ?? capacityL * 0.9,
+    capacityL,
+  };
+  if (inIt < 0 || inIt > capacityL)
+    return impossible(`${inIt} l cannot be in a tank of ${capacityL} l`, "Read the gauge once more.", limit);
+  if (inIt > limit.stopAboveL)
+    return asks(
+      "stop",
+      `${inIt} of ${capacityL} l in the holding tank: full`,
+      "Stop pumping: hose or tank bursts. Have it pumped out, by the local rule.",
+      limit,
+    );
+  if (inIt > limit.watchAboveL)
+    return asks(
+      "watch",
+      `${inIt} of ${capacityL} l in the holding tank`,
+      "It is handed over empty: pump it out by the local rule, or write down what is in it.",
+      limit,
+    );
   return fine(`${inIt} of ${capacityL} l in the holding tank`, limit);
 }
 

@@ -21,11 +21,32 @@ import { strainer } from "./strainer";
 import { water } from "./water";
 
 const rules = [
-  batteryCranking, batteryRest, belt, bilge, charging, coolant, coolingWater, datedItem, documentSeen, engineHours, engineOil, exhaustSmoke, extinguisher, fuel, gas, gearboxOil, holdingTank, strainer, water,
+  batteryCranking,
+  batteryRest,
+  belt,
+  bilge,
+  charging,
+  coolant,
+  coolingWater,
+  datedItem,
+  documentSeen,
+  engineHours,
+  engineOil,
+  exhaustSmoke,
+  extinguisher,
+  fuel,
+  gas,
+  gearboxOil,
+  holdingTank,
+  strainer,
+  water,
 ] as const;
 
 /** Every rule by the name under `reading`. */
-export const readingRules = Object.fromEntries(rules.map((rule) => [rule.name, rule])) as unknown as Record<string, ReadingRule<never>>;
+export const readingRules = Object.fromEntries(rules.map((rule) => [rule.name, rule])) as unknown as Record<
+  string,
+  ReadingRule<never>
+>;
 
 /** What `judge` takes: the input of any one rule, told apart by `reading`. */
 export const ReadingInput = Type.Union(rules.map((rule) => rule.schema));

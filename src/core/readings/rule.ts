@@ -76,7 +76,8 @@ export const generalPractice = "general practice";
 export const History = Type.Optional(Type.Array(Type.Number(), { maxItems: 50 }));
 
 /** Limits that win over general practice; `from` says whose they are. What is not named keeps its usual limit. */
-export const limitsOf = <T extends TProperties>(fields: T) => Type.Optional(Type.Object({ from: Type.String({ minLength: 1 }), ...fields }, { additionalProperties: false }));
+export const limitsOf = <T extends TProperties>(fields: T) =>
+  Type.Optional(Type.Object({ from: Type.String({ minLength: 1 }), ...fields }, { additionalProperties: false }));
 
 /** One of a few words. */
 export const oneOf = <T extends string>(words: readonly T[]) => Type.Unsafe<T>({ type: "string", enum: [...words] });
@@ -98,11 +99,17 @@ function fieldSchema(field: ReadField): TSchema {
 }
 
 /** Whether a field may stay empty. */
-export const mayBeLeftOut = (field: ReadField) => (field.type === "number" && field.unless !== undefined) || ("optional" in field && field.optional === true);
+export const mayBeLeftOut = (field: ReadField) =>
+  (field.type === "number" && field.unless !== undefined) || ("optional" in field && field.optional === true);
 
 /** The form of a value that a person read off. */
 export function readingValueSchema({ fields }: Pick<ReadingRule<never>, "fields">): TObject {
-  return Type.Object(Object.fromEntries(fields.map((field) => [field.name, mayBeLeftOut(field) ? Type.Optional(fieldSchema(field)) : fieldSchema(field)])), { additionalProperties: false });
+  return Type.Object(
+    Object.fromEntries(
+      fields.map((field) => [field.name, mayBeLeftOut(field) ? Type.Optional(fieldSchema(field)) : fieldSchema(field)]),
+    ),
+    { additionalProperties: false },
+  );
 }
 
 /** The last numbers of a reading for its rule's trend: five at most, oldest first; nothing where there are none. */
@@ -117,12 +124,23 @@ export function fine(why: string, limit: Judgement["limit"], extra: Partial<Judg
 }
 
 /** A judgement that asks for something. */
-export function asks(verdict: "watch" | "stop", why: string, what: string, limit: Judgement["limit"], extra: Partial<Judgement> = {}): Judgement {
+export function asks(
+  verdict: "watch" | "stop",
+  why: string,
+  what: string,
+  limit: Judgement["limit"],
+  extra: Partial<Judgement> = {},
+): Judgement {
   return { verdict, provisional: false, askAgain: false, why, do: what, limit, ...extra };
 }
 
 /** A value that cannot be: `stop`, and the screen asks once more. */
-export function impossible(why: string, what: string, limit: Judgement["limit"], extra: Partial<Judgement> = {}): Judgement {
+export function impossible(
+  why: string,
+  what: string,
+  limit: Judgement["limit"],
+  extra: Partial<Judgement> = {},
+): Judgement {
   return { verdict: "stop", provisional: false, askAgain: true, why, do: what, limit, ...extra };
 }
 
@@ -130,7 +148,8 @@ export function impossible(why: string, what: string, limit: Judgement["limit"],
 export const shownVolts = (volts: number) => volts.toFixed(2).replace(/0$/, "");
 
 /** Volts as a meter shows them, to a hundredth; null for what no meter shows. */
-export const meterVolts = (volts: number): Record<string, number> | null => (volts < 0 || volts > 60 ? null : { volts: Math.round(volts * 100) / 100 });
+export const meterVolts = (volts: number): Record<string, number> | null =>
+  volts < 0 || volts > 60 ? null : { volts: Math.round(volts * 100) / 100 };
 
 /** Without the hair that binary fractions leave. */
 export const rounded = (value: number) => Math.round(value * 1e6) / 1e6;

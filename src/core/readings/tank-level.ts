@@ -25,8 +25,14 @@ export function judgeTankLevel(reading: TankReading): Judgement {
   const { what, litres, capacityL, watchBelowL } = reading;
   const limit = { from: reading.from, watchBelowL: Math.round(watchBelowL * 10) / 10, capacityL };
   if (litres < 0 || litres > capacityL) {
-    return impossible(`${litres} l of ${what} cannot be in a tank of ${capacityL} l`, "Read the gauge once more.", limit);
+    return impossible(
+      `${litres} l of ${what} cannot be in a tank of ${capacityL} l`,
+      "Read the gauge once more.",
+      limit,
+    );
   }
   const of = `${litres} of ${capacityL} l of ${what}`;
-  return litres < watchBelowL ? asks("watch", `${of}: below ${limit.watchBelowL} l`, reading.whatToDo, limit) : fine(of, limit);
+  return litres < watchBelowL
+    ? asks("watch", `${of}: below ${limit.watchBelowL} l`, reading.whatToDo, limit)
+    : fine(of, limit);
 }

@@ -4,7 +4,14 @@ import type { GivenFrom } from "./rule";
 /** What was poured in earlier: how long ago, how much, and at which engine hours where they are known. */
 export const TopUps = Type.Optional(
   Type.Array(
-    Type.Object({ daysAgo: Type.Number({ minimum: 0 }), addedMl: Type.Number({ exclusiveMinimum: 0 }), atHours: Type.Union([Type.Number({ minimum: 0 }), Type.Null()]) }, { additionalProperties: false }),
+    Type.Object(
+      {
+        daysAgo: Type.Number({ minimum: 0 }),
+        addedMl: Type.Number({ exclusiveMinimum: 0 }),
+        atHours: Type.Union([Type.Number({ minimum: 0 }), Type.Null()]),
+      },
+      { additionalProperties: false },
+    ),
     { maxItems: 200 },
   ),
 );
@@ -16,10 +23,20 @@ export const monthDays = 31;
 const dayMs = 86_400_000;
 
 /** The top-ups among earlier readings, oldest first. */
-export function topUpsOf({ earlier, openedAt, hoursAt }: Pick<GivenFrom, "earlier" | "openedAt" | "hoursAt">): { topUps?: TopUps } {
+export function topUpsOf({ earlier, openedAt, hoursAt }: Pick<GivenFrom, "earlier" | "openedAt" | "hoursAt">): {
+  topUps?: TopUps;
+} {
   const topUps = earlier.flatMap(({ value, at }) => {
     const addedMl = Number(value.addedMl ?? 0);
-    return addedMl > 0 ? [{ daysAgo: Math.max(0, Math.round(((Date.parse(openedAt) - Date.parse(at)) / dayMs) * 10) / 10), addedMl, atHours: hoursAt(at) }] : [];
+    return addedMl > 0
+      ? [
+          {
+            daysAgo: Math.max(0, Math.round(((Date.parse(openedAt) - Date.parse(at)) / dayMs) * 10) / 10),
+            addedMl,
+            atHours: hoursAt(at),
+          },
+        ]
+      : [];
   });
   return topUps.length > 0 ? { topUps: topUps.slice(-200) } : {};
 }
@@ -32,7 +49,10 @@ export function inTheLastMonth(topUps: TopUps, addedMl: number): number {
 /** Millilitres poured in per hour run, between two counts of the engine hours; null where too few hours were run to tell. */
 export function perHour(topUps: TopUps, fromHours: number, toHours: number): number | null {
   if (toHours - fromHours < leastHours) return null;
-  const added = topUps.reduce((sum, { addedMl, atHours }) => sum + (atHours !== null && atHours > fromHours && atHours <= toHours ? addedMl : 0), 0);
+  const added = topUps.reduce(
+    (sum, { addedMl, atHours }) => sum + (atHours !== null && atHours > fromHours && atHours <= toHours ? addedMl : 0),
+    0,
+  );
   return added / (toHours - fromHours);
 }
 
@@ -41,5 +61,8 @@ const leastHours = 20;
 
 /** "third": how people count a few. */
 export function nth(count: number): string {
-  return ["", "first", "second", "third", "fourth", "fifth", "sixth", "seventh", "eighth", "ninth", "tenth"][count] ?? `${count}th`;
+  return (
+    ["", "first", "second", "third", "fourth", "fifth", "sixth", "seventh", "eighth", "ninth", "tenth"][count] ??
+    `${count}th`
+  );
 }

@@ -34,12 +34,16 @@ export function amountOf(line: SettlementLine, terms: SettlementTerms, writes: W
       if (line.cause === "wear" || line.cause === "base") return { amountMinor: 0, how: notTheirs(line.cause) };
       const left = ageing(line.ageMonths, line.lifeMonths, terms.ageingFloorPercent);
       const amountMinor = roundHalfUp(left.mul(line.count).mul(line.replacementMinor));
-      return { amountMinor, how: `${line.count} × ${writes(line.replacementMinor)}, ${ageWords(line.ageMonths, line.lifeMonths, left)} = ${writes(amountMinor)}` };
+      return {
+        amountMinor,
+        how: `${line.count} × ${writes(line.replacementMinor)}, ${ageWords(line.ageMonths, line.lifeMonths, left)} = ${writes(amountMinor)}`,
+      };
     }
     case "damage": {
       if (line.cause === "wear" || line.cause === "base") return { amountMinor: 0, how: notTheirs(line.cause) };
       const share = exact(line.sharePercent).div(100);
-      const left = line.remedy === "replace" ? ageing(line.ageMonths, line.lifeMonths, terms.ageingFloorPercent) : new Fraction(1);
+      const left =
+        line.remedy === "replace" ? ageing(line.ageMonths, line.lifeMonths, terms.ageingFloorPercent) : new Fraction(1);
       const amountMinor = roundHalfUp(left.mul(share).mul(line.estimateMinor));
       const steps = [
         `${line.remedy === "repair" ? "repair" : "replacement"} ${isRange(line) ? `${writes(line.estimateLowMinor)} to ` : ""}${writes(line.estimateMinor)}`,
@@ -51,7 +55,13 @@ export function amountOf(line: SettlementLine, terms: SettlementTerms, writes: W
     case "fuel":
       return fuelAmount(line, terms.fuel, writes);
     case "service":
-      return { amountMinor: line.amountMinor, how: line.reckoned === undefined ? `agreed ${writes(line.amountMinor)}` : `${line.reckoned} = ${writes(line.amountMinor)}` };
+      return {
+        amountMinor: line.amountMinor,
+        how:
+          line.reckoned === undefined
+            ? `agreed ${writes(line.amountMinor)}`
+            : `${line.reckoned} = ${writes(line.amountMinor)}`,
+      };
   }
 }
 
@@ -65,12 +75,18 @@ const notTheirs = (cause: "wear" | "base") => (cause === "wear" ? "wear, not cha
 function fuelAmount(line: SettlementLine & { kind: "fuel" }, terms: SettlementTerms["fuel"], writes: Writes): Amount {
   if (terms.rule === "per-engine-hour") {
     const amountMinor = roundHalfUp(exact(line.engineHours).mul(terms.perHourMinor));
-    return { amountMinor, how: `${line.engineHours} engine hours × ${writes(terms.perHourMinor)} = ${writes(amountMinor)}` };
+    return {
+      amountMinor,
+      how: `${line.engineHours} engine hours × ${writes(terms.perHourMinor)} = ${writes(amountMinor)}`,
+    };
   }
   const short = exact(line.outL).sub(exact(line.inL));
   const litres = short.toString();
   if (short.compare(exact(terms.toleranceL)) <= 0) {
-    const how = short.compare(0) <= 0 ? `out with ${line.outL} l, back with ${line.inL} l: nothing short` : `${litres} l short, within ${terms.toleranceL} l: nothing`;
+    const how =
+      short.compare(0) <= 0
+        ? `out with ${line.outL} l, back with ${line.inL} l: nothing short`
+        : `${litres} l short, within ${terms.toleranceL} l: nothing`;
     return { amountMinor: 0, how };
   }
   const amountMinor = roundHalfUp(short.mul(terms.pricePerLitreMinor).add(terms.serviceFeeMinor));

@@ -46,7 +46,12 @@ export function conclude(output: Settlement, depositMinor: number, after: AfterS
   const lines = output.lines.map((line): Concluded["lines"][number] => {
     const atMostMinor = Math.max(line.chargedMinor, line.heldMinor);
     const outcome = outcomes.get(line.id);
-    const state = (name: Concluded["lines"][number]["state"], finalMinor: number) => ({ id: line.id, state: name, finalMinor, atMostMinor });
+    const state = (name: Concluded["lines"][number]["state"], finalMinor: number) => ({
+      id: line.id,
+      state: name,
+      finalMinor,
+      atMostMinor,
+    });
     if (outcome !== undefined) return state("closed", Math.min(outcome, atMostMinor));
     const until = waterUntil.get(line.id);
     if (until !== undefined && after.now > until) return state("closed", 0);
@@ -57,5 +62,12 @@ export function conclude(output: Settlement, depositMinor: number, after: AfterS
   });
   const dueMinor = lines.reduce((sum, line) => sum + line.finalMinor, 0);
   const captureMinor = Math.min(dueMinor, depositMinor);
-  return { lines, open: lines.filter((line) => line.state !== "closed").length, dueMinor, captureMinor, releaseMinor: depositMinor - captureMinor, stillToPayMinor: dueMinor - captureMinor };
+  return {
+    lines,
+    open: lines.filter((line) => line.state !== "closed").length,
+    dueMinor,
+    captureMinor,
+    releaseMinor: depositMinor - captureMinor,
+    stillToPayMinor: dueMinor - captureMinor,
+  };
 }

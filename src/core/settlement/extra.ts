@@ -8,14 +8,29 @@ const Day = Type.String({ pattern: "^\\d{4}-\\d{2}-\\d{2}$" });
 
 /** A service by the base's terms: keys, cleaning, coming back late. */
 export const ServiceExtra = Type.Object(
-  { kind: Type.Literal("service"), words: Type.String({ minLength: 1, maxLength: 200, pattern: "\\S" }), amountMinor: Minor, reckoned: Type.Optional(Type.String({ minLength: 1, maxLength: 300 })), disputed: Type.Optional(Type.Boolean()) },
+  {
+    kind: Type.Literal("service"),
+    words: Type.String({ minLength: 1, maxLength: 200, pattern: "\\S" }),
+    amountMinor: Minor,
+    reckoned: Type.Optional(Type.String({ minLength: 1, maxLength: 300 })),
+    disputed: Type.Optional(Type.Boolean()),
+  },
   closed,
 );
 /** A sum kept back for what nobody could look at below the water; after the time the base can claim nothing there. */
-export const BelowWaterExtra = Type.Object({ kind: Type.Literal("below-water"), amountMinor: Minor, until: InstantText }, closed);
+export const BelowWaterExtra = Type.Object(
+  { kind: Type.Literal("below-water"), amountMinor: Minor, until: InstantText },
+  closed,
+);
 /** Fuel the crew bought on the way, by its receipt; `full` names the tank that was filled to the cap. */
 export const FuelExtra = Type.Object(
-  { kind: Type.Literal("fuel"), litres: Type.Number({ exclusiveMinimum: 0, maximum: 5000 }), day: Day, reference: Type.String({ minLength: 1, maxLength: 120, pattern: "\\S" }), full: Type.Union([Type.String({ pattern: "^reading:[a-z0-9-]{1,80}$" }), Type.Null()]) },
+  {
+    kind: Type.Literal("fuel"),
+    litres: Type.Number({ exclusiveMinimum: 0, maximum: 5000 }),
+    day: Day,
+    reference: Type.String({ minLength: 1, maxLength: 120, pattern: "\\S" }),
+    full: Type.Union([Type.String({ pattern: "^reading:[a-z0-9-]{1,80}$" }), Type.Null()]),
+  },
   closed,
 );
 
@@ -37,9 +52,30 @@ export function extraLines(extras: readonly KeptExtra[]): SettlementLine[] {
   return extras.flatMap(({ id, extra }): SettlementLine[] => {
     switch (extra.kind) {
       case "service":
-        return [{ id, kind: "service", amountMinor: extra.amountMinor, disputed: extra.disputed ?? false, ...(extra.reckoned === undefined ? {} : { reckoned: extra.reckoned }) }];
+        return [
+          {
+            id,
+            kind: "service",
+            amountMinor: extra.amountMinor,
+            disputed: extra.disputed ?? false,
+            ...(extra.reckoned === undefined ? {} : { reckoned: extra.reckoned }),
+          },
+        ];
       case "below-water":
-        return [{ id, kind: "damage", group: "underwater", remedy: "repair", estimateMinor: extra.amountMinor, ageMonths: 0, lifeMonths: anyLifeMonths, sharePercent: 100, cause: "unclear", disputed: false }];
+        return [
+          {
+            id,
+            kind: "damage",
+            group: "underwater",
+            remedy: "repair",
+            estimateMinor: extra.amountMinor,
+            ageMonths: 0,
+            lifeMonths: anyLifeMonths,
+            sharePercent: 100,
+            cause: "unclear",
+            disputed: false,
+          },
+        ];
       case "fuel":
         return [];
     }

@@ -36,13 +36,19 @@ export function levelBackL(line: ReadingLine, gaugeL: number, receipts: readonly
  * @param burnLph litres an hour at cruising revs, by the line of the hours' counter
  * @param receipts fuel bought on the way
  */
-export function fuelReport(differences: readonly Difference[], list: HandoverList, burnLph: ReadonlyMap<string, number>, receipts: readonly FuelExtra[]): FuelReport | null {
+export function fuelReport(
+  differences: readonly Difference[],
+  list: HandoverList,
+  burnLph: ReadonlyMap<string, number>,
+  receipts: readonly FuelExtra[],
+): FuelReport | null {
   const readings = list.lines.filter((line): line is ReadingLine => line.kind === "reading");
   const byLine = new Map(differences.map((difference) => [difference.of, difference]));
   const counters = readings.filter((line) => line.reading === "engine-hours" && burnLph.has(line.id));
   const tanks = readings.filter((line) => line.reading === "fuel");
   const concerned = [...counters, ...tanks].map((line) => byLine.get(line.id));
-  if (counters.length === 0 || tanks.length === 0 || concerned.some((each) => each?.kind === "not-checked-again")) return null;
+  if (counters.length === 0 || tanks.length === 0 || concerned.some((each) => each?.kind === "not-checked-again"))
+    return null;
   let hours = new Fraction(0);
   let expected = new Fraction(0);
   for (const counter of counters) {
@@ -58,7 +64,13 @@ export function fuelReport(differences: readonly Difference[], list: HandoverLis
     if (out !== null && back !== null) taken = taken.add(exact(out)).sub(exact(levelBackL(tank, back, receipts)));
   }
   const doubtful = taken.sub(expected).abs().compare(expected.div(4)) > 0;
-  return { hours: hours.valueOf(), expectedL: expected.valueOf(), boughtL: bought.valueOf(), takenL: taken.valueOf(), doubtful };
+  return {
+    hours: hours.valueOf(),
+    expectedL: expected.valueOf(),
+    boughtL: bought.valueOf(),
+    takenL: taken.valueOf(),
+    doubtful,
+  };
 }
 
 /** The sentence of a doubtful report, to be checked with a pencil. */
@@ -70,6 +82,10 @@ export function doubtWords({ hours, expectedL, boughtL, takenL }: FuelReport): s
 
 /** The terms of fuel for a yacht: no judgement is finer than the step of her gauge. */
 export function toleranceByGauge(terms: SettlementTerms, list: HandoverList): SettlementTerms {
-  const steps = list.lines.flatMap((line) => (line.kind === "reading" && line.reading === "fuel" && typeof line.given.gaugeStepL === "number" ? [line.given.gaugeStepL] : []));
+  const steps = list.lines.flatMap((line) =>
+    line.kind === "reading" && line.reading === "fuel" && typeof line.given.gaugeStepL === "number"
+      ? [line.given.gaugeStepL]
+      : [],
+  );
   return { ...terms, fuel: { ...terms.fuel, toleranceL: Math.max(terms.fuel.toleranceL, ...steps) } };
 }

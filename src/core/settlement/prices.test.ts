@@ -1,14 +1,23 @@
 import { lateReturn } from "./late-return";
 import { doubledItems, noPrices, priceOf, type PriceItem } from "./prices";
 
-const item = (id: string): PriceItem => ({ id, words: id, category: "hull", remedy: "repair", materialMinor: 1800, labourMinutes: 60, lifeMonths: null });
+const item = (id: string): PriceItem => ({
+  id,
+  words: id,
+  category: "hull",
+  remedy: "repair",
+  materialMinor: 1800,
+  labourMinutes: 60,
+  lifeMonths: null,
+});
 
 describe("the price list", () => {
   it("adds labour to material: 18.00 + 60 min × 58.00/h = 76.00; 42.00 + 180 min = 216.00", () => {
     expect(priceOf(item("chip"), 5800)).toBe(7600);
     expect(priceOf({ materialMinor: 4200, labourMinutes: 180 }, 5800)).toBe(21600);
   });
-  it("rounds once, halves up: 7 min × 58.50/h = 6.825 → 6.83", () => expect(priceOf({ materialMinor: 0, labourMinutes: 7 }, 5850)).toBe(683));
+  it("rounds once, halves up: 7 min × 58.50/h = 6.825 → 6.83", () =>
+    expect(priceOf({ materialMinor: 0, labourMinutes: 7 }, 5850)).toBe(683));
   it("names what stands twice", () => {
     expect(doubledItems({ ...noPrices, items: [item("a"), item("b"), item("a")] })).toEqual(["a"]);
     expect(doubledItems({ ...noPrices, items: [item("a"), item("b")] })).toEqual([]);

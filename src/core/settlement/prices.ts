@@ -35,7 +35,11 @@ export const PriceList = Type.Object(
 export type PriceList = Static<typeof PriceList>;
 
 /** What holds at a base that has no price list yet: nothing has a price. */
-export const noPrices: PriceList = { labourPerHourMinor: 0, lateReturn: { freeMinutes: 0, perHourMinor: 0 }, items: [] };
+export const noPrices: PriceList = {
+  labourPerHourMinor: 0,
+  lateReturn: { freeMinutes: 0, perHourMinor: 0 },
+  items: [],
+};
 
 /**
  * What an item comes to: material and labour, rounded once, halves up.

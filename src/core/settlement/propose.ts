@@ -62,12 +62,20 @@ const partLifeMonths = 120;
  *
  * @param decisions the standing decision by the difference's id
  */
-export function propose(differences: readonly Difference[], list: HandoverList, decisions: ReadonlyMap<string, Decision>, fuel: FuelFacts = onlyGauges): Proposal[] {
+export function propose(
+  differences: readonly Difference[],
+  list: HandoverList,
+  decisions: ReadonlyMap<string, Decision>,
+  fuel: FuelFacts = onlyGauges,
+): Proposal[] {
   const lines = new Map(list.lines.map((line) => [line.id, line]));
   const report = fuelReport(differences, list, fuel.burnLph, fuel.receipts);
   return differences.map((difference) => {
-    const line = isReading(lines.get(difference.of)) ? fuelLine(difference, list, lines.get(difference.of) as ReadingLine, fuel, report) : lineOf(difference, lines.get(difference.of), list.stay.toDay);
-    const ours = difference.startsAs.as === "base" && line && "cause" in line ? { ...line, cause: "base" as const } : line;
+    const line = isReading(lines.get(difference.of))
+      ? fuelLine(difference, list, lines.get(difference.of) as ReadingLine, fuel, report)
+      : lineOf(difference, lines.get(difference.of), list.stay.toDay);
+    const ours =
+      difference.startsAs.as === "base" && line && "cause" in line ? { ...line, cause: "base" as const } : line;
     return decide(difference, ours, decisions.get(difference.id));
   });
 }
@@ -75,7 +83,13 @@ export function propose(differences: readonly Difference[], list: HandoverList, 
 const isReading = (line: Line | undefined): line is ReadingLine => line?.kind === "reading";
 
 /** What fuel costs: by level at each tank, by engine hours at each engine's counter. */
-function fuelLine(difference: Difference, list: HandoverList, line: ReadingLine, { rule, receipts }: FuelFacts, report: FuelReport | null): SettlementLine | null {
+function fuelLine(
+  difference: Difference,
+  list: HandoverList,
+  line: ReadingLine,
+  { rule, receipts }: FuelFacts,
+  report: FuelReport | null,
+): SettlementLine | null {
   const { id } = difference;
   const engineHours = Math.max(0, difference.change ?? 0);
   if (rule === "per-engine-hour") {
@@ -89,7 +103,15 @@ function fuelLine(difference: Difference, list: HandoverList, line: ReadingLine,
   const inL = levelBackL(line, gaugeL, receipts);
   if (inL >= outL) return null;
   const doubt = report?.doubtful ? { disputed: true, doubt: doubtWords(report) } : { disputed: false };
-  return { id, kind: "fuel", capacityL: Number(line.given.capacityL), outL, inL, engineHours: report?.hours ?? 0, ...doubt };
+  return {
+    id,
+    kind: "fuel",
+    capacityL: Number(line.given.capacityL),
+    outL,
+    inL,
+    engineHours: report?.hours ?? 0,
+    ...doubt,
+  };
 }
 
 function lineOf(difference: Difference, line: Line | undefined, day: string): SettlementLine | null {
@@ -99,13 +121,34 @@ function lineOf(difference: Difference, line: Line | undefined, day: string): Se
     case "consumed": {
       const item = line as CountLine;
       const ageMonths = monthsBetween(item.boughtOn, day);
-      return { id, kind: "missing", group: item.group, count: -(difference.change ?? 0), replacementMinor: item.replacementMinor, ageMonths, lifeMonths: item.lifeMonths, cause: difference.kind === "consumed" ? "wear" : "unclear", disputed: false };
+      return {
+        id,
+        kind: "missing",
+        group: item.group,
+        count: -(difference.change ?? 0),
+        replacementMinor: item.replacementMinor,
+        ageMonths,
+        lifeMonths: item.lifeMonths,
+        cause: difference.kind === "consumed" ? "wear" : "unclear",
+        disputed: false,
+      };
     }
     case "new-mark":
     case "mark-worse":
     case "look-worse":
     case "test-failing":
-      return { id, kind: "damage", group: difference.group, remedy: "repair", estimateMinor: 0, ageMonths: 0, lifeMonths: partLifeMonths, sharePercent: 100, cause: "unclear", disputed: false };
+      return {
+        id,
+        kind: "damage",
+        group: difference.group,
+        remedy: "repair",
+        estimateMinor: 0,
+        ageMonths: 0,
+        lifeMonths: partLifeMonths,
+        sharePercent: 100,
+        cause: "unclear",
+        disputed: false,
+      };
     default:
       return null;
   }
@@ -121,8 +164,10 @@ function decide(difference: Difference, line: SettlementLine | null, decision: D
       const { doubt: _settled, ...believed } = chosen;
       chosen = { ...believed, disputed: false };
     }
-    if (decision.disputed !== undefined) chosen.disputed = decision.disputed || (chosen.kind === "fuel" && chosen.doubt !== undefined);
-    if (decision.goodwillMinor !== undefined && decision.goodwillMinor > 0) chosen.goodwillMinor = decision.goodwillMinor;
+    if (decision.disputed !== undefined)
+      chosen.disputed = decision.disputed || (chosen.kind === "fuel" && chosen.doubt !== undefined);
+    if (decision.goodwillMinor !== undefined && decision.goodwillMinor > 0)
+      chosen.goodwillMinor = decision.goodwillMinor;
     if ("cause" in chosen && decision.cause !== undefined) chosen.cause = decision.cause;
     if ("cause" in chosen && decision.grossNegligence) chosen.grossNegligence = true;
     if (chosen.kind === "damage") {
@@ -134,8 +179,16 @@ function decide(difference: Difference, line: SettlementLine | null, decision: D
       if (decision.estimateLowMinor !== undefined) chosen.estimateLowMinor = decision.estimateLowMinor;
     }
   }
-  const decided = decision !== undefined || chosen.kind === "fuel" || difference.kind === "consumed" || difference.startsAs.as === "base";
+  const decided =
+    decision !== undefined ||
+    chosen.kind === "fuel" ||
+    difference.kind === "consumed" ||
+    difference.startsAs.as === "base";
   const chargesSomebody = "cause" in chosen && (chosen.cause === "charterer" || chosen.cause === "unclear");
-  const needs = !decided ? "cause" : chosen.kind === "damage" && chargesSomebody && chosen.estimateMinor === 0 ? "estimate" : null;
+  const needs = !decided
+    ? "cause"
+    : chosen.kind === "damage" && chargesSomebody && chosen.estimateMinor === 0
+      ? "estimate"
+      : null;
   return { difference, line: chosen, decided, needs };
 }

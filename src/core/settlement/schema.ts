@@ -5,7 +5,12 @@ const closed = { additionalProperties: false } as const;
 const Minor = Type.Integer({ minimum: 0, maximum: 1e12 });
 const Share = Type.Number({ minimum: 0, maximum: 100 });
 
-export const Cause = Type.Union([Type.Literal("charterer"), Type.Literal("wear"), Type.Literal("base"), Type.Literal("unclear")]);
+export const Cause = Type.Union([
+  Type.Literal("charterer"),
+  Type.Literal("wear"),
+  Type.Literal("base"),
+  Type.Literal("unclear"),
+]);
 export type Cause = Static<typeof Cause>;
 
 const everyLine = {
@@ -20,37 +25,78 @@ const grossNegligence = Type.Optional(Type.Literal(true));
 
 export const MissingLine = Type.Object(
   {
-    ...everyLine, kind: Type.Literal("missing"), group: Group, count: Type.Integer({ minimum: 0, maximum: 9999 }), replacementMinor: Minor,
-    ageMonths: Type.Integer({ minimum: 0 }), lifeMonths: Type.Integer({ minimum: 1 }), cause: Cause, grossNegligence,
+    ...everyLine,
+    kind: Type.Literal("missing"),
+    group: Group,
+    count: Type.Integer({ minimum: 0, maximum: 9999 }),
+    replacementMinor: Minor,
+    ageMonths: Type.Integer({ minimum: 0 }),
+    lifeMonths: Type.Integer({ minimum: 1 }),
+    cause: Cause,
+    grossNegligence,
   },
   closed,
 );
 export const DamageLine = Type.Object(
   {
-    ...everyLine, kind: Type.Literal("damage"), group: Group, remedy: Type.Union([Type.Literal("repair"), Type.Literal("replace")]), estimateMinor: Minor,
+    ...everyLine,
+    kind: Type.Literal("damage"),
+    group: Group,
+    remedy: Type.Union([Type.Literal("repair"), Type.Literal("replace")]),
+    estimateMinor: Minor,
     /** where the price is not fixed: the lower end; the estimate is the upper end then, and the line is held */
     estimateLowMinor: Type.Optional(Minor),
-    ageMonths: Type.Integer({ minimum: 0 }), lifeMonths: Type.Integer({ minimum: 1 }), sharePercent: Share, cause: Cause, grossNegligence,
+    ageMonths: Type.Integer({ minimum: 0 }),
+    lifeMonths: Type.Integer({ minimum: 1 }),
+    sharePercent: Share,
+    cause: Cause,
+    grossNegligence,
   },
   closed,
 );
 export const FuelLine = Type.Object(
-  { ...everyLine, kind: Type.Literal("fuel"), capacityL: Type.Number({ exclusiveMinimum: 0 }), outL: Type.Number({ minimum: 0 }), inL: Type.Number({ minimum: 0 }), engineHours: Type.Number({ minimum: 0 }), /** why the gauge or the report is not believed, in a sentence; the line is disputed then */ doubt: Type.Optional(Type.String({ minLength: 1, maxLength: 300 })) },
+  {
+    ...everyLine,
+    kind: Type.Literal("fuel"),
+    capacityL: Type.Number({ exclusiveMinimum: 0 }),
+    outL: Type.Number({ minimum: 0 }),
+    inL: Type.Number({ minimum: 0 }),
+    engineHours: Type.Number({ minimum: 0 }),
+    /** why the gauge or the report is not believed, in a sentence; the line is disputed then */ doubt: Type.Optional(
+      Type.String({ minLength: 1, maxLength: 300 }),
+    ),
+  },
   closed,
 );
-export const ServiceLine = Type.Object({ ...everyLine, kind: Type.Literal("service"), amountMinor: Minor, /** how it was reckoned, where it is not merely agreed */ reckoned: Type.Optional(Type.String({ minLength: 1, maxLength: 300 })) }, closed);
+export const ServiceLine = Type.Object(
+  {
+    ...everyLine,
+    kind: Type.Literal("service"),
+    amountMinor: Minor,
+    /** how it was reckoned, where it is not merely agreed */ reckoned: Type.Optional(
+      Type.String({ minLength: 1, maxLength: 300 }),
+    ),
+  },
+  closed,
+);
 export const SettlementLine = Type.Union([MissingLine, DamageLine, FuelLine, ServiceLine]);
 export type SettlementLine = Static<typeof SettlementLine>;
 
 /** The charter's terms of deposit, waiver and fuel. */
 export const SettlementTerms = Type.Object(
   {
-    capCovers: Type.Array(Type.Union([Type.Literal("missing"), Type.Literal("damage"), Type.Literal("fuel"), Type.Literal("service")]), { uniqueItems: true }),
+    capCovers: Type.Array(
+      Type.Union([Type.Literal("missing"), Type.Literal("damage"), Type.Literal("fuel"), Type.Literal("service")]),
+      { uniqueItems: true },
+    ),
     ageingFloorPercent: Share,
     fuel: Type.Object(
       {
         rule: Type.Union([Type.Literal("by-level"), Type.Literal("per-engine-hour")]),
-        pricePerLitreMinor: Minor, serviceFeeMinor: Minor, toleranceL: Type.Number({ minimum: 0 }), perHourMinor: Minor,
+        pricePerLitreMinor: Minor,
+        serviceFeeMinor: Minor,
+        toleranceL: Type.Number({ minimum: 0 }),
+        perHourMinor: Minor,
       },
       closed,
     ),
@@ -59,7 +105,10 @@ export const SettlementTerms = Type.Object(
 );
 export type SettlementTerms = Static<typeof SettlementTerms>;
 
-export const Waiver = Type.Union([Type.Object({ excessMinor: Minor, excludes: Type.Array(Group, { uniqueItems: true }) }, closed), Type.Null()]);
+export const Waiver = Type.Union([
+  Type.Object({ excessMinor: Minor, excludes: Type.Array(Group, { uniqueItems: true }) }, closed),
+  Type.Null(),
+]);
 export type Waiver = Static<typeof Waiver>;
 
 export const SettlementInput = Type.Object(

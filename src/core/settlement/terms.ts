@@ -3,7 +3,12 @@ import { SettlementTerms, Waiver } from "./schema";
 
 /** How a deposit is secured: held on a card, received by the base, guaranteed by an agency, insured, or none due. */
 export const DepositHow = Type.Union([
-  Type.Literal("card-hold"), Type.Literal("cash"), Type.Literal("transfer"), Type.Literal("guarantee"), Type.Literal("insured"), Type.Literal("none"),
+  Type.Literal("card-hold"),
+  Type.Literal("cash"),
+  Type.Literal("transfer"),
+  Type.Literal("guarantee"),
+  Type.Literal("insured"),
+  Type.Literal("none"),
 ]);
 export type DepositHow = Static<typeof DepositHow>;
 

@@ -76,10 +76,11 @@ const isSafety = (folded: Folded, line: Line) => {
  */
 export function seenDefects(list: HandoverList, folded: Folded): SeenDefect[] {
   const known = new Map((list.known ?? []).map((each) => [each.subject, each]));
-  return list.lines
-    .filter((line) => isDefect(folded, line))
-    .map((line) => ({ subject: lineSubject(line.id), line, safety: isSafety(folded, line) }))
-    // what was known as a nuisance and holds her now is news
-    .filter(({ subject, safety }) => !known.has(subject) || (safety && !known.get(subject)?.safety));
+  return (
+    list.lines
+      .filter((line) => isDefect(folded, line))
+      .map((line) => ({ subject: lineSubject(line.id), line, safety: isSafety(folded, line) }))
+      // what was known as a nuisance and holds her now is news
+      .filter(({ subject, safety }) => !known.has(subject) || (safety && !known.get(subject)?.safety))
+  );
 }
-

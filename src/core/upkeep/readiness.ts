@@ -32,12 +32,26 @@ export interface ShortItem {
  * How ready a yacht is for her next check-in, with every reason, those that hold her first. Work that stays as it is
  * and is told to the skipper is a remark; safety that is ordered and not done holds her, as does safety gear that is short.
  */
-export function readiness({ isBack, prepDone, work, short }: ReadinessFacts): { state: ReadyState; reasons: ReadyReason[] } {
+export function readiness({ isBack, prepDone, work, short }: ReadinessFacts): {
+  state: ReadyState;
+  reasons: ReadyReason[];
+} {
   const reasons: ReadyReason[] = [
     ...(isBack ? [] : [{ code: "not-back" as const, words: "", holds: true }]),
     ...(prepDone ? [] : [{ code: "no-prep" as const, words: "", holds: true }]),
-    ...work.map(({ title, safety, state }): ReadyReason => (safety && state === "ordered" ? { code: "safety-work", words: title, holds: true } : { code: "work", words: title, holds: false })),
-    ...short.map(({ name, missing, safety }): ReadyReason => ({ code: "restock", words: `${missing} × ${name}`, holds: safety })),
+    ...work.map(({ title, safety, state }): ReadyReason =>
+      safety && state === "ordered"
+        ? { code: "safety-work", words: title, holds: true }
+        : { code: "work", words: title, holds: false },
+    ),
+    ...short.map(({ name, missing, safety }): ReadyReason => ({
+      code: "restock",
+      words: `${missing} × ${name}`,
+      holds: safety,
+    })),
   ].sort((a, b) => Number(b.holds) - Number(a.holds));
-  return { state: reasons.some((reason) => reason.holds) ? "not-ready" : reasons.length > 0 ? "ready-with-remarks" : "ready", reasons };
+  return {
+    state: reasons.some((reason) => reason.holds) ? "not-ready" : reasons.length > 0 ? "ready-with-remarks" : "ready",
+    reasons,
+  };
 }

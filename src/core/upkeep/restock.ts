@@ -12,7 +12,12 @@ import type { ShortItem } from "./readiness";
  *
  * @param putAboard how many pieces were put aboard since that handover, by line
  */
-export function shortItems(file: Pick<YachtFile, "inventory">, list: HandoverList, folded: Folded, putAboard: ReadonlyMap<string, number>): ShortItem[] {
+export function shortItems(
+  file: Pick<YachtFile, "inventory">,
+  list: HandoverList,
+  folded: Folded,
+  putAboard: ReadonlyMap<string, number>,
+): ShortItem[] {
   return list.lines.flatMap((line): ShortItem[] => {
     const item = line.kind === "count" ? file.inventory[line.id.slice("count:".length)] : undefined;
     const cell = item && mainCell(folded, line);

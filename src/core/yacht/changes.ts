@@ -13,7 +13,8 @@ export interface FileChange {
 }
 
 type Loose = Record<string, unknown>;
-const isObject = (value: unknown): value is Loose => typeof value === "object" && value !== null && !Array.isArray(value);
+const isObject = (value: unknown): value is Loose =>
+  typeof value === "object" && value !== null && !Array.isArray(value);
 
 /**
  * What is different between two revisions, part by part. A part that came or went is one change; in a part that stayed
@@ -61,11 +62,20 @@ const isParts = (value: unknown): value is Loose[] => Array.isArray(value) && va
 function listChanges(whole: FileChange, from: Loose[], to: Loose[]): FileChange[] {
   const entry = (i: number) => ({ path: `${whole.path}/${i}`, field: `${whole.field ?? ""}.${i + 1}` });
   if (from.length === to.length) {
-    return from.flatMap((was, i) => fieldChanges(entry(i).path, whole.part, was, to[i] ?? {}).map((change) => ({ ...change, field: `${entry(i).field}.${change.field ?? ""}` })));
+    return from.flatMap((was, i) =>
+      fieldChanges(entry(i).path, whole.part, was, to[i] ?? {}).map((change) => ({
+        ...change,
+        field: `${entry(i).field}.${change.field ?? ""}`,
+      })),
+    );
   }
   const missingIn = (list: Loose[]) => (part: Loose) => !list.some((other) => same(part, other));
-  const gone = from.flatMap((part, i) => (missingIn(to)(part) ? [{ ...whole, ...entry(i), path: `${entry(i).path}/gone`, from: part, to: null }] : []));
-  const came = to.flatMap((part, i) => (missingIn(from)(part) ? [{ ...whole, ...entry(i), from: null, to: part }] : []));
+  const gone = from.flatMap((part, i) =>
+    missingIn(to)(part) ? [{ ...whole, ...entry(i), path: `${entry(i).path}/gone`, from: part, to: null }] : [],
+  );
+  const came = to.flatMap((part, i) =>
+    missingIn(from)(part) ? [{ ...whole, ...entry(i), from: null, to: part }] : [],
+  );
   return gone.length + came.length > 0 ? [...gone, ...came] : [whole];
 }
 

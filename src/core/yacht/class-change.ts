@@ -20,7 +20,12 @@ export interface CarriedOver {
  * @param standing her newest file, of today's form
  * @param formFault where a document has not the form of a yacht file, or null: a difference in a part that the class no longer has is left as half a part
  */
-export function carryOver(classDocument: YachtFile, patch: Record<string, unknown>, standing: YachtFile, formFault: (document: unknown) => Finding | null): CarriedOver {
+export function carryOver(
+  classDocument: YachtFile,
+  patch: Record<string, unknown>,
+  standing: YachtFile,
+  formFault: (document: unknown) => Finding | null,
+): CarriedOver {
   const file = resolveYacht(classDocument, patch) as YachtFile;
   const fault = formFault(file);
   const findings: CheckedFinding[] = fault ? [{ check: "wrong-form", level: "error", ...fault }] : checkFile(file);
@@ -28,6 +33,9 @@ export function carryOver(classDocument: YachtFile, patch: Record<string, unknow
 }
 
 /** Findings that keep a file from being published: every error, and each warning that nobody has given a reason for. */
-export function blocking(findings: readonly CheckedFinding[], reasons: Readonly<Record<string, string>>): CheckedFinding[] {
+export function blocking(
+  findings: readonly CheckedFinding[],
+  reasons: Readonly<Record<string, string>>,
+): CheckedFinding[] {
   return findings.filter(({ level, path }) => level === "error" || (reasons[path] ?? "").trim() === "");
 }

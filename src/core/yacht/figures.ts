@@ -5,13 +5,25 @@ const reference = /\{([A-Za-z]+(?:\.[A-Za-z0-9-]+)+)\}/g;
 
 /** What a reference such as `engines.main.coolingWaterSeconds` leads to in a file, written out; null when it leads nowhere. */
 export function figureAt(file: YachtFile, path: string, language = "en"): string | null {
-  const found = path.split(".").reduce<unknown>((part, key) => (typeof part === "object" && part !== null && Object.hasOwn(part, key) ? (part as Record<string, unknown>)[key] : undefined), file);
+  const found = path
+    .split(".")
+    .reduce<unknown>(
+      (part, key) =>
+        typeof part === "object" && part !== null && Object.hasOwn(part, key)
+          ? (part as Record<string, unknown>)[key]
+          : undefined,
+      file,
+    );
   if (typeof found === "number" || typeof found === "string") return String(found);
-  if (Array.isArray(found)) return found.length > 0 && found.every(isMark) ? found.map((mark) => `${mark.atM} m ${say(mark.colour, language)}`).join(", ") : null;
+  if (Array.isArray(found))
+    return found.length > 0 && found.every(isMark)
+      ? found.map((mark) => `${mark.atM} m ${say(mark.colour, language)}`).join(", ")
+      : null;
   return typeof found === "object" && found !== null && "en" in found ? say(found as Words, language) : null;
 }
 
-const isMark = (value: unknown): value is { atM: number; colour: Words } => typeof value === "object" && value !== null && "atM" in value && "colour" in value;
+const isMark = (value: unknown): value is { atM: number; colour: Words } =>
+  typeof value === "object" && value !== null && "atM" in value && "colour" in value;
 
 /**
  * A text of the file with the file's own figures written in, so that text and figures never disagree.
@@ -30,7 +42,9 @@ export function sayOf(file: YachtFile, words: Words, language = "en"): string {
 
 /** Words of the file in every language, with the file's own figures written in: for what is kept apart from the file. */
 export function filledWords(file: YachtFile, words: Words): Words {
-  return Object.fromEntries(Object.entries(words).map(([language, text]) => [language, fillFigures(text, file, language)])) as Words;
+  return Object.fromEntries(
+    Object.entries(words).map(([language, text]) => [language, fillFigures(text, file, language)]),
+  ) as Words;
 }
 
 /** The references in a text that lead nowhere. */
@@ -54,15 +68,34 @@ export interface FigureField {
 }
 
 /** Collections whose numbers texts speak of. */
-const withFigures = ["particulars", "engines", "generators", "tanks", "batteries", "chargers", "inverters", "fittings", "groundTackle", "sails", "reefs", "gas", "tenders"] as const;
+const withFigures = [
+  "particulars",
+  "engines",
+  "generators",
+  "tanks",
+  "batteries",
+  "chargers",
+  "inverters",
+  "fittings",
+  "groundTackle",
+  "sails",
+  "reefs",
+  "gas",
+  "tenders",
+] as const;
 
 /** Every number of the file that a text can refer to, in the file's order. */
 export function figureFields(file: YachtFile): FigureField[] {
-  const of = (at: string, name: string, part: object) => Object.entries(part).flatMap(([field, value]): FigureField[] => (typeof value === "number" ? [{ reference: `${at}.${field}`, part: name, field, value }] : []));
+  const of = (at: string, name: string, part: object) =>
+    Object.entries(part).flatMap(([field, value]): FigureField[] =>
+      typeof value === "number" ? [{ reference: `${at}.${field}`, part: name, field, value }] : [],
+    );
   return withFigures.flatMap((collection) =>
     collection === "particulars"
       ? of(collection, file.particulars.name, file.particulars)
-      : Object.entries(file[collection] as Record<string, { name?: Words }>).flatMap(([key, part]) => of(`${collection}.${key}`, part.name?.en ?? key, part)),
+      : Object.entries(file[collection] as Record<string, { name?: Words }>).flatMap(([key, part]) =>
+          of(`${collection}.${key}`, part.name?.en ?? key, part),
+        ),
   );
 }
 

@@ -10,8 +10,12 @@ const heron = demoYacht("pale-heron");
 
 describe("figures by reference", () => {
   it("are written in from the file, so that text and figure never disagree", () => {
-    expect(fillFigures("Water within {engines.main.coolingWaterSeconds} seconds.", heron)).toBe("Water within 12 seconds.");
-    expect(fillFigures("Water within {engines.main.coolingWaterSeconds} seconds.", demoYacht("gannet-rock"))).toBe("Water within 15 seconds.");
+    expect(fillFigures("Water within {engines.main.coolingWaterSeconds} seconds.", heron)).toBe(
+      "Water within 12 seconds.",
+    );
+    expect(fillFigures("Water within {engines.main.coolingWaterSeconds} seconds.", demoYacht("gannet-rock"))).toBe(
+      "Water within 15 seconds.",
+    );
     expect(fillFigures("This is {particulars.name}.", heron)).toBe("This is Pale Heron.");
   });
 
@@ -25,7 +29,11 @@ describe("figures by reference", () => {
 
   it("stay as they are where they lead nowhere, and are named", () => {
     expect(fillFigures("Hold {engines.other.stop} s", heron)).toBe("Hold {engines.other.stop} s");
-    expect(brokenFigures("Hold {engines.other.stop} s, {constructor.name}, {engines.main}", heron)).toEqual(["engines.other.stop", "constructor.name", "engines.main"]);
+    expect(brokenFigures("Hold {engines.other.stop} s, {constructor.name}, {engines.main}", heron)).toEqual([
+      "engines.other.stop",
+      "constructor.name",
+      "engines.main",
+    ]);
     expect(textsOf(heron).every(({ text }) => brokenFigures(text, heron).length === 0)).toBe(true);
   });
 
@@ -43,12 +51,26 @@ describe("changes between revisions", () => {
     next.engines.main!.stopHoldSeconds = 5;
     delete next.inventory.corkscrew;
     next.oddities.creak = { place: "mast", system: "rig-and-sails", words: { en: "It creaks." } };
-    expect(fileChanges(heron, next)).toEqual(expect.arrayContaining([
-      { path: "/fittings/gas-tap/where", part: "Gas tap", field: "where", from: heron.fittings["gas-tap"]!.where, to: { en: "left of the stove" } },
-      { path: "/engines/main/stopHoldSeconds", part: "Engine", field: "stopHoldSeconds", from: 4, to: 5 },
-      { path: "/inventory/corkscrew", part: "Corkscrew and tin opener", field: null, from: heron.inventory.corkscrew, to: null },
-      { path: "/oddities/creak", part: "It creaks.", field: null, from: null, to: next.oddities.creak },
-    ]));
+    expect(fileChanges(heron, next)).toEqual(
+      expect.arrayContaining([
+        {
+          path: "/fittings/gas-tap/where",
+          part: "Gas tap",
+          field: "where",
+          from: heron.fittings["gas-tap"]!.where,
+          to: { en: "left of the stove" },
+        },
+        { path: "/engines/main/stopHoldSeconds", part: "Engine", field: "stopHoldSeconds", from: 4, to: 5 },
+        {
+          path: "/inventory/corkscrew",
+          part: "Corkscrew and tin opener",
+          field: null,
+          from: heron.inventory.corkscrew,
+          to: null,
+        },
+        { path: "/oddities/creak", part: "It creaks.", field: null, from: null, to: next.oddities.creak },
+      ]),
+    );
     expect(fileChanges(heron, next)).toHaveLength(4);
   });
 
@@ -57,20 +79,33 @@ describe("changes between revisions", () => {
     next.procedures["engine-stop"]!.steps[1]!.words = { en: "Otherwise." };
     const { title } = heron.procedures["engine-stop"]!;
     expect(fileChanges(heron, next)).toEqual([
-      { path: "/procedures/engine-stop/steps/1/words", part: title.en, field: "steps.2.words", from: heron.procedures["engine-stop"]!.steps[1]!.words, to: { en: "Otherwise." } },
+      {
+        path: "/procedures/engine-stop/steps/1/words",
+        part: title.en,
+        field: "steps.2.words",
+        from: heron.procedures["engine-stop"]!.steps[1]!.words,
+        to: { en: "Otherwise." },
+      },
     ]);
     const shorter = structuredClone(heron);
     const [gone] = shorter.groundTackle.main!.marks.splice(0, 1);
     shorter.groundTackle.main!.marks.push({ atM: 45, colour: { en: "green" } }, { atM: 48, colour: { en: "black" } });
     expect(fileChanges(heron, shorter).map(({ field, from, to }) => [field, from, to])).toEqual([
-      ["marks.1", gone, null], ["marks.4", null, { atM: 45, colour: { en: "green" } }], ["marks.5", null, { atM: 48, colour: { en: "black" } }],
+      ["marks.1", gone, null],
+      ["marks.4", null, { atM: 45, colour: { en: "green" } }],
+      ["marks.5", null, { atM: 48, colour: { en: "black" } }],
     ]);
   });
 
   it("are none where only the order of keys differs", () => {
     const shuffled = Object.fromEntries(Object.entries(heron).reverse()) as unknown as YachtFile;
     expect(fileChanges(heron, shuffled)).toEqual([]);
-    expect([same({ a: 1, b: [1] }, { b: [1], a: 1 }), same([1, 2], [2, 1]), same({ a: 1 }, { a: 1, b: 2 }), same(null, {})]).toEqual([true, false, false, false]);
+    expect([
+      same({ a: 1, b: [1] }, { b: [1], a: 1 }),
+      same([1, 2], [2, 1]),
+      same({ a: 1 }, { a: 1, b: 2 }),
+      same(null, {}),
+    ]).toEqual([true, false, false, false]);
   });
 });
 
@@ -89,8 +124,19 @@ describe("two sisters", () => {
     const found = traps(quillback, harbour);
     expect(found.length).toBeGreaterThanOrEqual(8);
     expect(found.find((trap) => trap.fitting === "shore-breaker")).toEqual({
-      fitting: "shore-breaker", name: "Shore power breaker", differs: ["place", "where"],
-      one: { place: "Chart table", where: "AC panel, lower left, clear cover", how: "Up is on. Test button once a month." }, other: { place: "Port lazarette", where: "aft bulkhead, behind the hose", how: "Up is on. Test button once a month." },
+      fitting: "shore-breaker",
+      name: "Shore power breaker",
+      differs: ["place", "where"],
+      one: {
+        place: "Chart table",
+        where: "AC panel, lower left, clear cover",
+        how: "Up is on. Test button once a month.",
+      },
+      other: {
+        place: "Port lazarette",
+        where: "aft bulkhead, behind the hose",
+        how: "Up is on. Test button once a month.",
+      },
     });
     expect(found.find((trap) => trap.fitting === "tank-valve-aft")?.differs).toEqual(["opens", "how"]);
     expect(traps(quillback, quillback)).toEqual([]);
@@ -98,8 +144,37 @@ describe("two sisters", () => {
 });
 
 describe("a file published in the first form", () => {
-  const { chargers: _1, generators: _2, inverters: _3, shoreCords: _4, groundTackle: _5, sails: _6, reefs: _7, heads: _8, gas: _9, tenders: _10, platforms: _11, procedures: _12, rules: _13, stops: _14, ...old } = heron;
-  const first = { ...old, schema: "brinecove/yacht-file/1", engines: { main: { name: { en: "Engine" }, place: "engine-space", serviceEveryHours: 250, lastServiceHours: 0, coolingWaterSeconds: 12, burnLph: 3.1 } } };
+  const {
+    chargers: _1,
+    generators: _2,
+    inverters: _3,
+    shoreCords: _4,
+    groundTackle: _5,
+    sails: _6,
+    reefs: _7,
+    heads: _8,
+    gas: _9,
+    tenders: _10,
+    platforms: _11,
+    procedures: _12,
+    rules: _13,
+    stops: _14,
+    ...old
+  } = heron;
+  const first = {
+    ...old,
+    schema: "brinecove/yacht-file/1",
+    engines: {
+      main: {
+        name: { en: "Engine" },
+        place: "engine-space",
+        serviceEveryHours: 250,
+        lastServiceHours: 0,
+        coolingWaterSeconds: 12,
+        burnLph: 3.1,
+      },
+    },
+  };
 
   it("is read in the form of today, with nothing guessed", () => {
     const read = upgradeYachtFile(first) as YachtFile;

@@ -11,22 +11,62 @@ export interface BrokenReference {
 /** Every reference of a yacht file that leads nowhere. An empty list means that all hold. */
 export function brokenReferences(file: YachtFile): BrokenReference[] {
   const broken: BrokenReference[] = [];
-  const needIn = (collection: object, what: string) => (path: string, names: string | readonly string[] | undefined) => {
-    for (const name of typeof names === "string" ? [names] : (names ?? [])) {
-      if (!Object.hasOwn(collection, name)) broken.push({ path, names: name, message: `${path} names the ${what} "${name}", which is not in the file` });
-    }
-  };
+  const needIn =
+    (collection: object, what: string) => (path: string, names: string | readonly string[] | undefined) => {
+      for (const name of typeof names === "string" ? [names] : (names ?? [])) {
+        if (!Object.hasOwn(collection, name))
+          broken.push({ path, names: name, message: `${path} names the ${what} "${name}", which is not in the file` });
+      }
+    };
   const place = needIn(file.places, "place");
   const fitting = needIn(file.fittings, "fitting");
   const tank = needIn(file.tanks, "tank");
   const battery = needIn(file.batteries, "battery");
   const procedure = needIn(file.procedures, "procedure");
   const stop = needIn(file.stops, "stop");
-  const missing = (path: string, why: string) => broken.push({ path, names: "", message: `${path} is missing: ${why}` });
+  const missing = (path: string, why: string) =>
+    broken.push({ path, names: "", message: `${path} is missing: ${why}` });
 
-  const { fittings, engines, tanks, batteries, chargers, generators, inverters, groundTackle, heads, platforms, procedures, oddities, inventory, tests, readings, looks, stops } = file;
-  const placed = { fittings, engines, tanks, batteries, chargers, generators, inverters, groundTackle, heads, platforms, procedures, oddities, inventory, tests, readings, looks, stops };
-  for (const [collection, parts] of Object.entries(placed)) for (const [key, part] of Object.entries(parts)) place(`/${collection}/${key}/place`, part.place);
+  const {
+    fittings,
+    engines,
+    tanks,
+    batteries,
+    chargers,
+    generators,
+    inverters,
+    groundTackle,
+    heads,
+    platforms,
+    procedures,
+    oddities,
+    inventory,
+    tests,
+    readings,
+    looks,
+    stops,
+  } = file;
+  const placed = {
+    fittings,
+    engines,
+    tanks,
+    batteries,
+    chargers,
+    generators,
+    inverters,
+    groundTackle,
+    heads,
+    platforms,
+    procedures,
+    oddities,
+    inventory,
+    tests,
+    readings,
+    looks,
+    stops,
+  };
+  for (const [collection, parts] of Object.entries(placed))
+    for (const [key, part] of Object.entries(parts)) place(`/${collection}/${key}/place`, part.place);
   for (const [key, way] of Object.entries(file.ways)) {
     place(`/ways/${key}/from`, way.from);
     place(`/ways/${key}/to`, way.to);
@@ -35,7 +75,8 @@ export function brokenReferences(file: YachtFile): BrokenReference[] {
     fitting(`/fittings/${key}/notThis`, part.notThis);
     place(`/fittings/${key}/handle/place`, part.handle?.place);
   }
-  for (const [key, part] of Object.entries(tanks)) for (const end of ["filler", "valve", "gauge", "pump"] as const) fitting(`/tanks/${key}/${end}`, part[end]);
+  for (const [key, part] of Object.entries(tanks))
+    for (const end of ["filler", "valve", "gauge", "pump"] as const) fitting(`/tanks/${key}/${end}`, part[end]);
   for (const [key, part] of Object.entries(chargers)) battery(`/chargers/${key}/charges`, part.charges);
   for (const [key, part] of Object.entries(generators)) fitting(`/generators/${key}/seacock`, part.seacock);
   for (const [key, part] of Object.entries(file.shoreCords)) fitting(`/shoreCords/${key}/inlet`, part.inlet);
@@ -69,9 +110,12 @@ export function brokenReferences(file: YachtFile): BrokenReference[] {
     if (reading.of === undefined) missing(path, `a ${reading.kind} reading says what it belongs to`);
     else needIn(source.parts, source.what)(path, reading.of);
   }
-  for (const [key, test] of Object.entries(tests)) if (test.when === "may-wait" && test.waitHours === undefined) missing(`/tests/${key}/waitHours`, "a test that may wait says how many hours");
+  for (const [key, test] of Object.entries(tests))
+    if (test.when === "may-wait" && test.waitHours === undefined)
+      missing(`/tests/${key}/waitHours`, "a test that may wait says how many hours");
   for (const { path, text } of textsOf(file)) {
-    for (const names of brokenFigures(text, file)) broken.push({ path, names, message: `${path} takes the figure {${names}}, which is not in the file` });
+    for (const names of brokenFigures(text, file))
+      broken.push({ path, names, message: `${path} takes the figure {${names}}, which is not in the file` });
   }
   return broken;
 }
@@ -79,6 +123,7 @@ export function brokenReferences(file: YachtFile): BrokenReference[] {
 function sourceOf(file: YachtFile, kind: string): { parts: object; what: string } | null {
   if (kind === "battery-rest") return { parts: file.batteries, what: "battery" };
   if (kind === "fuel" || kind === "water") return { parts: file.tanks, what: "tank" };
-  if (kind === "engine-hours" || kind === "engine-oil" || kind === "coolant") return { parts: { ...file.engines, ...file.generators }, what: "engine or generator" };
+  if (kind === "engine-hours" || kind === "engine-oil" || kind === "coolant")
+    return { parts: { ...file.engines, ...file.generators }, what: "engine or generator" };
   return null;
 }

@@ -47,7 +47,11 @@ export const YachtFile = Type.Object(
     looks: byKey(Look),
     stops: byKey(Stop),
   },
-  { additionalProperties: false, $schema: "https://json-schema.org/draft/2020-12/schema", title: "Brinecove yacht file" },
+  {
+    additionalProperties: false,
+    $schema: "https://json-schema.org/draft/2020-12/schema",
+    title: "Brinecove yacht file",
+  },
 );
 export type YachtFile = Static<typeof YachtFile>;
 

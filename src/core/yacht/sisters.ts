@@ -31,7 +31,11 @@ export function traps(one: YachtFile, other: YachtFile): Trap[] {
     if (!twin) return [];
     const differs = (["place", "where", "opens", "how"] as const).filter((field) => !same(fitting[field], twin[field]));
     if (differs.length === 0) return [];
-    const side = (part: typeof fitting, file: YachtFile) => ({ place: file.places[part.place]?.name.en ?? part.place, where: part.where.en ?? "", how: part.how?.en ?? "" });
+    const side = (part: typeof fitting, file: YachtFile) => ({
+      place: file.places[part.place]?.name.en ?? part.place,
+      where: part.where.en ?? "",
+      how: part.how?.en ?? "",
+    });
     return [{ fitting: key, name: fitting.name.en ?? key, differs, one: side(fitting, one), other: side(twin, other) }];
   });
 }

@@ -16,24 +16,44 @@ export interface TypedFigure {
  *
  * @example writtenAsReference("Wait 5 minutes.", { figure: "5 minutes", reference: "{fittings.windlass-breaker.waitMinutes}" }) // "Wait {fittings.windlass-breaker.waitMinutes} minutes."
  */
-export function writtenAsReference(text: string, { figure, reference }: Pick<TypedFigure, "figure" | "reference">): string {
+export function writtenAsReference(
+  text: string,
+  { figure, reference }: Pick<TypedFigure, "figure" | "reference">,
+): string {
   return text.replace(figure, () => figure.replace(/^\d+(\.\d+)?/, reference));
 }
 
 /** How a unit is written in words, by the ending of the fields that carry it. */
 const units: readonly (readonly [ending: string, words: RegExp])[] = [
-  ["Seconds", /^(s|sec|seconds?)$/], ["Minutes", /^(min|minutes?)$/], ["Hours", /^(h|hours?)$/], ["L", /^(l|litres?)$/], ["Rpm", /^(rpm|revs?|revolutions)$/], ["A", /^(a|amps?|amperes?)$/], ["M", /^(m|metres?)$/], ["Kg", /^(kg|kilos?)$/],
+  ["Seconds", /^(s|sec|seconds?)$/],
+  ["Minutes", /^(min|minutes?)$/],
+  ["Hours", /^(h|hours?)$/],
+  ["L", /^(l|litres?)$/],
+  ["Rpm", /^(rpm|revs?|revolutions)$/],
+  ["A", /^(a|amps?|amperes?)$/],
+  ["M", /^(m|metres?)$/],
+  ["Kg", /^(kg|kilos?)$/],
 ];
 
 /** Fields with a unit, by number and the ending of their name. */
 function fieldsOf(file: YachtFile): Map<string, string> {
   const fields = new Map<string, string>();
-  for (const collection of ["engines", "tanks", "batteries", "generators", "fittings", "groundTackle", "gas", "particulars"] as const) {
+  for (const collection of [
+    "engines",
+    "tanks",
+    "batteries",
+    "generators",
+    "fittings",
+    "groundTackle",
+    "gas",
+    "particulars",
+  ] as const) {
     const visit = (part: unknown, path: string) => {
       if (typeof part !== "object" || part === null || Array.isArray(part)) return;
       for (const [name, value] of Object.entries(part)) {
         const unit = units.find(([ending]) => name.endsWith(ending) && name.length > ending.length);
-        if (typeof value === "number" && unit && !fields.has(`${value} ${unit[0]}`)) fields.set(`${value} ${unit[0]}`, `${path}.${name}`);
+        if (typeof value === "number" && unit && !fields.has(`${value} ${unit[0]}`))
+          fields.set(`${value} ${unit[0]}`, `${path}.${name}`);
         else visit(value, `${path}.${name}`);
       }
     };
@@ -49,10 +69,12 @@ function fieldsOf(file: YachtFile): Map<string, string> {
 export function typedFigures(file: YachtFile): TypedFigure[] {
   const fields = fieldsOf(file);
   return textsOf(file).flatMap(({ path, text }) =>
-    [...text.replaceAll(/\{[^}]*\}/g, " ").matchAll(/(\d+(?:\.\d+)?)\s*([A-Za-z]+)/g)].flatMap(([figure, number = "", word = ""]): TypedFigure[] => {
-      const unit = units.find(([, words]) => words.test(word.toLowerCase()));
-      const reference = unit && fields.get(`${Number(number)} ${unit[0]}`);
-      return reference === undefined ? [] : [{ path, figure, reference: `{${reference}}` }];
-    }),
+    [...text.replaceAll(/\{[^}]*\}/g, " ").matchAll(/(\d+(?:\.\d+)?)\s*([A-Za-z]+)/g)].flatMap(
+      ([figure, number = "", word = ""]): TypedFigure[] => {
+        const unit = units.find(([, words]) => words.test(word.toLowerCase()));
+        const reference = unit && fields.get(`${Number(number)} ${unit[0]}`);
+        return reference === undefined ? [] : [{ path, figure, reference: `{${reference}}` }];
+      },
+    ),
   );
 }

@@ -1,5 +1,18 @@
 const added = [
-  "chargers", "generators", "inverters", "shoreCords", "groundTackle", "sails", "reefs", "heads", "gas", "tenders", "platforms", "procedures", "rules", "stops",
+  "chargers",
+  "generators",
+  "inverters",
+  "shoreCords",
+  "groundTackle",
+  "sails",
+  "reefs",
+  "heads",
+  "gas",
+  "tenders",
+  "platforms",
+  "procedures",
+  "rules",
+  "stops",
 ] as const;
 
 /**
@@ -16,6 +29,8 @@ export function upgradeYachtFile(document: unknown): unknown {
     ...file,
     schema: "brinecove/yacht-file/2",
     // the first form knew no other engines
-    engines: Object.fromEntries(Object.entries(file.engines ?? {}).map(([key, engine]) => [key, { kind: "diesel", ...engine }])),
+    engines: Object.fromEntries(
+      Object.entries(file.engines ?? {}).map(([key, engine]) => [key, { kind: "diesel", ...engine }]),
+    ),
   };
 }

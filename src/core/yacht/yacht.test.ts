@@ -13,10 +13,30 @@ describe("the demo yachts", () => {
 
   it.each(slugs)("has a complete %s, as full as a real base would have it", (slug) => {
     const file = demoYacht(slug);
-    const least = file.particulars.hull === "day-boat"
-      ? { places: 8, fittings: 30, inventory: 50, procedures: 14, tests: 12, readings: 6, looks: 8, oddities: 4 } as const
-      : { places: 18, fittings: 90, inventory: 140, procedures: 30, tests: 25, readings: 14, looks: 20, oddities: 6 } as const;
-    for (const [part, number] of Object.entries(least)) expect([part, Object.keys(file[part as keyof typeof least]).length >= number]).toEqual([part, true]);
+    const least =
+      file.particulars.hull === "day-boat"
+        ? ({
+            places: 8,
+            fittings: 30,
+            inventory: 50,
+            procedures: 14,
+            tests: 12,
+            readings: 6,
+            looks: 8,
+            oddities: 4,
+          } as const)
+        : ({
+            places: 18,
+            fittings: 90,
+            inventory: 140,
+            procedures: 30,
+            tests: 25,
+            readings: 14,
+            looks: 20,
+            oddities: 6,
+          } as const);
+    for (const [part, number] of Object.entries(least))
+      expect([part, Object.keys(file[part as keyof typeof least]).length >= number]).toEqual([part, true]);
     expect(new Set(Object.values(file.places).map((place) => place.level))).toEqual(new Set(["deck", "below"]));
     expect(Object.values(file.inventory).every((item) => item.replacementMinor > 0)).toBe(true);
   });
@@ -24,14 +44,17 @@ describe("the demo yachts", () => {
   it("keeps every place inside the hull's length and beam", () => {
     for (const slug of slugs) {
       const { places, particulars } = demoYacht(slug);
-      const outside = Object.entries(places).filter(([, place]) => place.outline.some((point) => !isInsideHull(particulars, point as Point, 0.15)));
+      const outside = Object.entries(places).filter(([, place]) =>
+        place.outline.some((point) => !isInsideHull(particulars, point as Point, 0.15)),
+      );
       expect([slug, outside.map(([key]) => key)]).toEqual([slug, []]);
     }
   });
 });
 
 describe("a yacht file", () => {
-  const copy = () => structuredClone(demoYacht("pale-heron")) as unknown as Record<string, Record<string, Record<string, unknown>>>;
+  const copy = () =>
+    structuredClone(demoYacht("pale-heron")) as unknown as Record<string, Record<string, Record<string, unknown>>>;
 
   it("is refused with the place where its schema is broken", () => {
     const file = copy();
@@ -46,7 +69,11 @@ describe("a yacht file", () => {
     file.inventory["fender-large"]!.place = "attic";
     file.readings["fuel"]!.of = "milk";
     delete file.tests["mainsail"]!.waitHours;
-    expect(brokenReferences(file).map((each) => each.path)).toEqual(["/inventory/fender-large/place", "/readings/fuel/of", "/tests/mainsail/waitHours"]);
+    expect(brokenReferences(file).map((each) => each.path)).toEqual([
+      "/inventory/fender-large/place",
+      "/readings/fuel/of",
+      "/tests/mainsail/waitHours",
+    ]);
   });
 
   it("gives the smallest patch, and the file again from it", () => {
@@ -57,7 +84,11 @@ describe("a yacht file", () => {
       expect(resolveYacht(document, patch)).toEqual(demoYacht(slug));
       expect(patch).toEqual(own.patch);
     }
-    expect(patchBetween({ a: 1, b: { c: 1, d: [1] }, e: 2 }, { a: 1, b: { c: 2, d: [1] }, f: 3 })).toEqual({ b: { c: 2 }, e: null, f: 3 });
+    expect(patchBetween({ a: 1, b: { c: 1, d: [1] }, e: 2 }, { a: 1, b: { c: 2, d: [1] }, f: 3 })).toEqual({
+      b: { c: 2 },
+      e: null,
+      f: 3,
+    });
     expect(patchBetween({ a: [{ x: 1, y: 2 }] }, { a: [{ y: 2, x: 1 }] })).toEqual({});
   });
 

@@ -15,18 +15,35 @@ export async function afterwards(db: Queryable, handoverId: string): Promise<Aft
   const addenda = kept.map(({ addendum }) => addendum);
   const leftAt = leftBerthAt(addenda);
   const placeName = new Map(list.places.map((place) => [place.id, say(place.name, "en")]));
-  const names = new Map(list.lines.map((line) => [line.id, { name: say(line.name, "en"), place: placeName.get(line.place) ?? "" }]));
+  const names = new Map(
+    list.lines.map((line) => [line.id, { name: say(line.name, "en"), place: placeName.get(line.place) ?? "" }]),
+  );
   return {
     handover: handoverId,
     leftAt,
-    open: openLines(list, folded, leftAt).map(({ line, reason, hours, until }) => ({ line: line.id, name: say(line.name, "en"), place: placeName.get(line.place) ?? "", reason, hours, until })),
-    lines: list.lines.filter((line) => line.kind !== "mark").map((line) => ({ id: line.id, name: say(line.name, "en"), place: placeName.get(line.place) ?? "", isCount: line.kind === "count" })),
+    open: openLines(list, folded, leftAt).map(({ line, reason, hours, until }) => ({
+      line: line.id,
+      name: say(line.name, "en"),
+      place: placeName.get(line.place) ?? "",
+      reason,
+      hours,
+      until,
+    })),
+    lines: list.lines
+      .filter((line) => line.kind !== "mark")
+      .map((line) => ({
+        id: line.id,
+        name: say(line.name, "en"),
+        place: placeName.get(line.place) ?? "",
+        isCount: line.kind === "count",
+      })),
     addenda: kept.map(({ addendum, receivedAt, by }) => ({
       addendum,
       receivedAt,
       by,
       about: addendum.kind === "late-finding" && addendum.line !== null ? (names.get(addendum.line) ?? null) : null,
-      inTime: addendum.kind === "late-finding" ? isInTime(addendum.at, leftAt, hoursFor(list, folded, addendum.line)) : null,
+      inTime:
+        addendum.kind === "late-finding" ? isInTime(addendum.at, leftAt, hoursFor(list, folded, addendum.line)) : null,
     })),
   };
 }

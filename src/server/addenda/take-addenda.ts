@@ -22,11 +22,17 @@ export interface TakenAddendum {
  *
  * @param who on whose side, and the one person it is taken from
  */
-export async function takeAddenda(db: Queryable, handover: HandoverRow, addenda: readonly unknown[], who: { side: PartySide; person: string }): Promise<TakenAddendum[]> {
+export async function takeAddenda(
+  db: Queryable,
+  handover: HandoverRow,
+  addenda: readonly unknown[],
+  who: { side: PartySide; person: string },
+): Promise<TakenAddendum[]> {
   const isSealed = (await standingSeal(db, handover.id)) !== null;
   const taken: TakenAddendum[] = [];
   for (const each of addenda) {
-    const refuse = (message: string) => taken.push({ id: String((each as { id?: unknown } | null)?.id ?? ""), status: "refused", message });
+    const refuse = (message: string) =>
+      taken.push({ id: String((each as { id?: unknown } | null)?.id ?? ""), status: "refused", message });
     const wrong = mismatch(Addendum, each);
     if (wrong) {
       refuse(wrong.message);
@@ -52,18 +58,36 @@ export async function takeAddenda(db: Queryable, handover: HandoverRow, addenda:
   return taken;
 }
 
-function problemOf(addendum: Addendum, handover: HandoverRow, who: { side: PartySide; person: string }, isSealed: boolean): string | null {
+function problemOf(
+  addendum: Addendum,
+  handover: HandoverRow,
+  who: { side: PartySide; person: string },
+  isSealed: boolean,
+): string | null {
   if (addendum.handover !== handover.id) return "This belongs to another handover.";
   if (!isSealed) return "This handover is not signed yet: record it there.";
-  if (addendum.by.side !== who.side || addendum.by.person !== who.person || !kindsOfSide[who.side].includes(addendum.kind)) return "This is for the other side to add.";
+  if (
+    addendum.by.side !== who.side ||
+    addendum.by.person !== who.person ||
+    !kindsOfSide[who.side].includes(addendum.kind)
+  )
+    return "This is for the other side to add.";
   const lines = new Set(handover.list.lines.map((line) => line.id));
-  const named = addendum.kind === "late-finding" ? [addendum.line] : addendum.kind === "visit" ? addendum.touched.map(({ line }) => line) : [];
+  const named =
+    addendum.kind === "late-finding"
+      ? [addendum.line]
+      : addendum.kind === "visit"
+        ? addendum.touched.map(({ line }) => line)
+        : [];
   const strange = named.find((line) => line !== null && !lines.has(line));
   return strange === undefined ? null : `There is no line "${strange ?? ""}" on this list.`;
 }
 
 async function unknownTarget(db: Queryable, addendum: Addendum, handover: HandoverRow): Promise<string | null> {
   if (addendum.kind !== "answer" && addendum.kind !== "acknowledgement") return null;
-  const { rowCount } = await db.query("select 1 from addendum where id = $1 and handover_id = $2", [addendum.to, handover.id]);
+  const { rowCount } = await db.query("select 1 from addendum where id = $1 and handover_id = $2", [
+    addendum.to,
+    handover.id,
+  ]);
   return rowCount ? null : "What this answers has not reached the base. Send that first.";
 }

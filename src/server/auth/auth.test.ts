@@ -30,21 +30,33 @@ describe("signing in", () => {
   });
 
   it("says the same of an unknown address and a wrong password", async () => {
-    const answers = await Promise.all([signIn("nobody@brinecove.example", password), signIn("odile@brinecove.example", "guess")].map((each) => each.then(() => "in", (error: Error) => error.message)));
+    const answers = await Promise.all(
+      [signIn("nobody@brinecove.example", password), signIn("odile@brinecove.example", "guess")].map((each) =>
+        each.then(
+          () => "in",
+          (error: Error) => error.message,
+        ),
+      ),
+    );
     expect(new Set(answers)).toEqual(new Set(["E-mail or password is not right."]));
     expect(await staffSession()).toBeNull();
   });
 
   it("slows down guessing at one address, lets others in, and forgets after a while", async () => {
-    for (let i = 0; i < 10; i++) await expect(signIn("senna@brinecove.example", "guess")).rejects.toMatchObject({ status: 401 });
-    await expect(signIn("senna@brinecove.example", password)).rejects.toMatchObject({ status: 429, code: "too-many-tries" });
+    for (let i = 0; i < 10; i++)
+      await expect(signIn("senna@brinecove.example", "guess")).rejects.toMatchObject({ status: 401 });
+    await expect(signIn("senna@brinecove.example", password)).rejects.toMatchObject({
+      status: 429,
+      code: "too-many-tries",
+    });
     await signIn("ilko@brinecove.example", password);
     await at("2027-06-12T10:24:00Z", () => signIn("senna@brinecove.example", password));
   });
 
   it("counts only wrong tries: a right one clears the count", async () => {
     for (let round = 0; round < 3; round++) {
-      for (let i = 0; i < 6; i++) await expect(signIn("odile@brinecove.example", "guess")).rejects.toMatchObject({ status: 401 });
+      for (let i = 0; i < 6; i++)
+        await expect(signIn("odile@brinecove.example", "guess")).rejects.toMatchObject({ status: 401 });
       await signIn("odile@brinecove.example", password);
     }
   });
@@ -77,7 +89,8 @@ describe("the throttle", () => {
 });
 
 describe("a charter's link", () => {
-  const charterOf = async (reference: string) => (await base.asOwner<{ id: string }>("select id from charter where reference = $1", [reference]))[0]?.id ?? "";
+  const charterOf = async (reference: string) =>
+    (await base.asOwner<{ id: string }>("select id from charter where reference = $1", [reference]))[0]?.id ?? "";
   const make = async (reference: string, until = "2027-08-01T00:00:00Z") => {
     const charter = await charterOf(reference);
     return base.inBase((db) => makeCharterLink(db, base.baseId, charter, until));
@@ -93,7 +106,9 @@ describe("a charter's link", () => {
     const own = await base.handoverOf("BR-1050", "check-out");
     expect(await requireReaderOfHandover(own)).toBe(base.baseId);
     expect(await requireReaderOfStay(await base.stayOf("BR-1050"))).toBe(base.baseId);
-    await expect(base.handoverOf("BR-1059", "check-in").then(requireReaderOfHandover)).rejects.toMatchObject({ status: 401 });
+    await expect(base.handoverOf("BR-1059", "check-in").then(requireReaderOfHandover)).rejects.toMatchObject({
+      status: 401,
+    });
     await expect(base.stayOf("BR-1059").then(requireReaderOfStay)).rejects.toMatchObject({ status: 401 });
   });
 
@@ -107,7 +122,8 @@ describe("a charter's link", () => {
   it("locks after ten wrong PINs, also for the right one", async () => {
     const { secret, pin } = await make("BR-1053");
     const wrong = pin === "111111" ? "222222" : "111111";
-    for (let i = 0; i < 10; i++) await expect(openByLink(secret, wrong)).rejects.toMatchObject({ status: 401, code: "wrong-pin" });
+    for (let i = 0; i < 10; i++)
+      await expect(openByLink(secret, wrong)).rejects.toMatchObject({ status: 401, code: "wrong-pin" });
     await expect(openByLink(secret, pin)).rejects.toMatchObject({ status: 429, code: "link-locked" });
   });
 
@@ -115,7 +131,8 @@ describe("a charter's link", () => {
     const { secret, pin } = await make("BR-1060");
     const wrong = pin === "111111" ? "222222" : "111111";
     for (const times of [9, 9]) {
-      for (let i = 0; i < times; i++) await expect(openByLink(secret, wrong)).rejects.toMatchObject({ code: "wrong-pin" });
+      for (let i = 0; i < times; i++)
+        await expect(openByLink(secret, wrong)).rejects.toMatchObject({ code: "wrong-pin" });
       await openByLink(secret, pin);
     }
   });
@@ -132,7 +149,8 @@ describe("a charter's link", () => {
 });
 
 describe("a device's grant", () => {
-  const ask = (token: string | null) => new Request("http://127.0.0.1/", { headers: token === null ? {} : { authorization: `Bearer ${token}` } });
+  const ask = (token: string | null) =>
+    new Request("http://127.0.0.1/", { headers: token === null ? {} : { authorization: `Bearer ${token}` } });
   const give = async () => {
     const [handover, maro] = [await base.handoverOf("BR-1059", "check-in"), await base.person("Maro Tessen")];
     return { handover, maro, token: await base.inBase((db) => makeGrant(db, base.baseId, handover, maro)) };
@@ -140,13 +158,20 @@ describe("a device's grant", () => {
 
   it("works without any sign-in, on its handover alone", async () => {
     const { handover, maro, token } = await give();
-    expect(await requireGrant(ask(token), handover)).toMatchObject({ baseId: base.baseId, handoverId: handover, personId: maro });
-    await expect(base.handoverOf("BR-1053", "check-out").then((other) => requireGrant(ask(token), other))).rejects.toMatchObject({ status: 401, code: "no-grant" });
+    expect(await requireGrant(ask(token), handover)).toMatchObject({
+      baseId: base.baseId,
+      handoverId: handover,
+      personId: maro,
+    });
+    await expect(
+      base.handoverOf("BR-1053", "check-out").then((other) => requireGrant(ask(token), other)),
+    ).rejects.toMatchObject({ status: 401, code: "no-grant" });
   });
 
   it("is refused when forged, missing or misspelt", async () => {
     const { handover } = await give();
-    for (const token of [null, freshToken(), "short", "a b"]) await expect(requireGrant(ask(token), handover)).rejects.toMatchObject({ code: "no-grant" });
+    for (const token of [null, freshToken(), "short", "a b"])
+      await expect(requireGrant(ask(token), handover)).rejects.toMatchObject({ code: "no-grant" });
   });
 
   it("stops within seconds when it is withdrawn", async () => {
@@ -154,6 +179,8 @@ describe("a device's grant", () => {
     await requireGrant(ask(token), handover);
     await base.asOwner("update device_grant set revoked_at = now() where handover_id = $1", [handover]);
     await new Promise((done) => setTimeout(done, 2100));
-    await expect(requireGrant(ask(token), handover)).rejects.toMatchObject({ message: expect.stringContaining("What it holds stays on it") });
+    await expect(requireGrant(ask(token), handover)).rejects.toMatchObject({
+      message: expect.stringContaining("What it holds stays on it"),
+    });
   });
 });

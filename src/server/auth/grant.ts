@@ -17,11 +17,18 @@ export interface Grant {
 }
 
 /** Gives a device the right to record on a handover. */
-export async function makeGrant(db: Queryable, baseId: string, handoverId: string, personId: string, side: PartySide = "base"): Promise<string> {
+export async function makeGrant(
+  db: Queryable,
+  baseId: string,
+  handoverId: string,
+  personId: string,
+  side: PartySide = "base",
+): Promise<string> {
   const token = freshToken();
-  await db.query("insert into device_grant (id, base_id, handover_id, token_hash, person_id, created_at, side) values ($1, $2, $3, $4, $5, $6, $7)", [
-    randomUUID(), baseId, handoverId, tokenHash(token), personId, now(), side,
-  ]);
+  await db.query(
+    "insert into device_grant (id, base_id, handover_id, token_hash, person_id, created_at, side) values ($1, $2, $3, $4, $5, $6, $7)",
+    [randomUUID(), baseId, handoverId, tokenHash(token), personId, now(), side],
+  );
   return token;
 }
 
@@ -32,15 +39,33 @@ const rememberedMs = 2000;
 /** The grant in a request's authorization header; refuses a missing, forged or withdrawn one, and one for another handover. */
 export async function requireGrant(request: Request, handoverId: string): Promise<Grant> {
   const token = /^Bearer ([\w-]{20,80})$/.exec(request.headers.get("authorization") ?? "")?.[1];
-  const refused = () => new Refusal(401, "no-grant", "This device may no longer record on this handover. What it holds stays on it: open the handover again from the desk.");
+  const refused = () =>
+    new Refusal(
+      401,
+      "no-grant",
+      "This device may no longer record on this handover. What it holds stays on it: open the handover again from the desk.",
+    );
   if (!token) throw refused();
   const hash = tokenHash(token);
   const remembered = lately.get(hash);
-  if (remembered && remembered.until > performance.now() && remembered.grant.handoverId === handoverId) return remembered.grant;
-  const { rows } = await pool().query<{ id: string; base_id: string; handover_id: string; person_id: string; side: PartySide }>("select * from find_grant($1)", [hash]);
+  if (remembered && remembered.until > performance.now() && remembered.grant.handoverId === handoverId)
+    return remembered.grant;
+  const { rows } = await pool().query<{
+    id: string;
+    base_id: string;
+    handover_id: string;
+    person_id: string;
+    side: PartySide;
+  }>("select * from find_grant($1)", [hash]);
   const row = rows[0];
   if (!row || row.handover_id !== handoverId) throw refused();
-  const grant = { id: row.id, baseId: row.base_id, handoverId: row.handover_id, personId: row.person_id, side: row.side };
+  const grant = {
+    id: row.id,
+    baseId: row.base_id,
+    handoverId: row.handover_id,
+    personId: row.person_id,
+    side: row.side,
+  };
   if (lately.size > 500) lately.clear();
   lately.set(hash, { grant, until: performance.now() + rememberedMs });
   return grant;

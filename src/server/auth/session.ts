@@ -48,13 +48,20 @@ async function findSession(token: string | undefined): Promise<SessionRow | null
 /** Who of the base is signed in on this browser, or null. */
 export async function staffSession(): Promise<StaffSession | null> {
   const row = await findSession((await cookies()).get(staffCookie)?.value);
-  return row?.staff_id ? { id: row.id, baseId: row.base_id, personId: row.staff_id, name: row.name, roles: row.roles } : null;
+  return row?.staff_id
+    ? { id: row.id, baseId: row.base_id, personId: row.staff_id, name: row.name, roles: row.roles }
+    : null;
 }
 
 /** Who of the base is signed in; refuses when nobody is. */
 export async function requireStaff(): Promise<StaffSession> {
   const session = await staffSession();
-  if (!session) throw new Refusal(401, "not-signed-in", "You are not signed in, or it was too long ago. Sign in again; nothing on this device is lost.");
+  if (!session)
+    throw new Refusal(
+      401,
+      "not-signed-in",
+      "You are not signed in, or it was too long ago. Sign in again; nothing on this device is lost.",
+    );
   return session;
 }
 
@@ -65,15 +72,32 @@ export async function charterSession(): Promise<CharterSession | null> {
 }
 
 /** Opens a session row and sets its http-only cookie. */
-export async function openSession(db: Queryable, baseId: string, who: { staffId: string } | { charterId: string }): Promise<void> {
+export async function openSession(
+  db: Queryable,
+  baseId: string,
+  who: { staffId: string } | { charterId: string },
+): Promise<void> {
   const token = freshToken();
   const isStaff = "staffId" in who;
   const hours = isStaff ? staffHours : charterHours;
-  await db.query("insert into session (id, base_id, token_hash, staff_id, charter_id, created_at, expires_at) values ($1, $2, $3, $4, $5, $6, $7)", [
-    randomUUID(), baseId, tokenHash(token), isStaff ? who.staffId : null, isStaff ? null : who.charterId, now(), addHours(now(), hours),
-  ]);
+  await db.query(
+    "insert into session (id, base_id, token_hash, staff_id, charter_id, created_at, expires_at) values ($1, $2, $3, $4, $5, $6, $7)",
+    [
+      randomUUID(),
+      baseId,
+      tokenHash(token),
+      isStaff ? who.staffId : null,
+      isStaff ? null : who.charterId,
+      now(),
+      addHours(now(), hours),
+    ],
+  );
   (await cookies()).set(isStaff ? staffCookie : charterCookie, token, {
-    httpOnly: true, sameSite: "lax", path: "/", secure: process.env.ORIGIN?.startsWith("https:") ?? false, maxAge: hours * 3600,
+    httpOnly: true,
+    sameSite: "lax",
+    path: "/",
+    secure: process.env.ORIGIN?.startsWith("https:") ?? false,
+    maxAge: hours * 3600,
   });
 }
 

@@ -9,7 +9,10 @@ import { forgetAttempts, throttle } from "./throttle";
 export async function signIn(email: string, password: string): Promise<void> {
   const address = email.trim().toLowerCase();
   await throttle(`sign-in ${address}`);
-  const { rows } = await pool().query<{ person_id: string; base_id: string; password_hash: string }>("select * from find_staff($1)", [address]);
+  const { rows } = await pool().query<{ person_id: string; base_id: string; password_hash: string }>(
+    "select * from find_staff($1)",
+    [address],
+  );
   const found = rows[0];
   const right = await isRightPassword(found?.password_hash ?? null, password);
   if (!found || !right) throw new Refusal(401, "wrong-sign-in", "E-mail or password is not right.");

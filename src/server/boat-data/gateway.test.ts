@@ -35,14 +35,20 @@ beforeEach(() => {
   answer = { status: 200, body: JSON.stringify(simulatedVessel("gannet-rock", "2027-06-12T10:00:00.000Z")) };
 });
 
-const valuesOf = async () => Object.fromEntries((await fetchBoatData(list, "gannet-rock")).readings.map(({ line, values }) => [line, values]));
+const valuesOf = async () =>
+  Object.fromEntries((await fetchBoatData(list, "gannet-rock")).readings.map(({ line, values }) => [line, values]));
 
 it("gives what the boat measures in the units people write: hours, litres of this tank, volts", async () => {
   // 628.4 h are 2 262 240 s; 98.5 % of 400 l are 394 l, 97 % of 250 l are 242.5 l
   expect(await valuesOf()).toEqual({
-    "reading:engine-hours": { hours: 628.4 }, "reading:generator-hours": { hours: 341.2 }, "reading:fuel": { litres: 394 },
-    "reading:water-fore": { litres: 250 }, "reading:water-aft": { litres: 243 }, "reading:water-third": { litres: 169 },
-    "reading:battery-service": { volts: 12.74 }, "reading:battery-starter": { volts: 12.66 },
+    "reading:engine-hours": { hours: 628.4 },
+    "reading:generator-hours": { hours: 341.2 },
+    "reading:fuel": { litres: 394 },
+    "reading:water-fore": { litres: 250 },
+    "reading:water-aft": { litres: 243 },
+    "reading:water-third": { litres: 169 },
+    "reading:battery-service": { volts: 12.74 },
+    "reading:battery-starter": { volts: 12.66 },
   });
   expect(asked).toEqual(["/gannet-rock/signalk/v1/api/vessels/self"]);
   const { from, readings } = await fetchBoatData(list, "gannet-rock");
@@ -51,33 +57,67 @@ it("gives what the boat measures in the units people write: hours, litres of thi
 
 it("leaves out what she does not measure, and what cannot be", async () => {
   const at = { timestamp: "2027-06-12T10:00:00.000Z" };
-  answer.body = JSON.stringify({ tanks: { fuel: { main: { currentLevel: { value: 1.4, ...at } } } }, propulsion: { main: { runTime: { value: "many", ...at } } }, electrical: { batteries: { service: { voltage: { value: 12.7, ...at } } } } });
+  answer.body = JSON.stringify({
+    tanks: { fuel: { main: { currentLevel: { value: 1.4, ...at } } } },
+    propulsion: { main: { runTime: { value: "many", ...at } } },
+    electrical: { batteries: { service: { voltage: { value: 12.7, ...at } } } },
+  });
   expect(await valuesOf()).toEqual({ "reading:battery-service": { volts: 12.7 } });
 });
 
 it.each([
   ["an error", 500, "{}", /does not answer/],
   ["no JSON", 200, "<html>", /no boat data/],
-  ["a number without its time", 200, JSON.stringify({ propulsion: { main: { runTime: { value: 5 } } } }), /no boat data/],
+  [
+    "a number without its time",
+    200,
+    JSON.stringify({ propulsion: { main: { runTime: { value: 5 } } } }),
+    /no boat data/,
+  ],
   ["too much", 200, `"${"x".repeat(1_000_001)}"`, /does not answer/],
 ])("refuses %s, and says to read by hand", async (_, status, body, words) => {
   answer = { status, body };
-  await expect(fetchBoatData(list, "gannet-rock")).rejects.toMatchObject({ status: 503, code: "gateway-silent", message: expect.stringMatching(words) });
+  await expect(fetchBoatData(list, "gannet-rock")).rejects.toMatchObject({
+    status: 503,
+    code: "gateway-silent",
+    message: expect.stringMatching(words),
+  });
 });
 
 it("says so where a yacht has none", async () => {
-  const without = { ...list, lines: list.lines.map((line) => (line.kind === "reading" ? { ...line, signal: undefined } : line)) };
-  await expect(fetchBoatData(without as HandoverList, "pale-heron")).rejects.toMatchObject({ status: 404, code: "no-gateway" });
-  expect((await simulated(new Request("http://127.0.0.1:4310/api/simulated"), { params: Promise.resolve({ yacht: "pale-heron" }) })).status).toBe(404);
+  const without = {
+    ...list,
+    lines: list.lines.map((line) => (line.kind === "reading" ? { ...line, signal: undefined } : line)),
+  };
+  await expect(fetchBoatData(without as HandoverList, "pale-heron")).rejects.toMatchObject({
+    status: 404,
+    code: "no-gateway",
+  });
+  expect(
+    (
+      await simulated(new Request("http://127.0.0.1:4310/api/simulated"), {
+        params: Promise.resolve({ yacht: "pale-heron" }),
+      })
+    ).status,
+  ).toBe(404);
 });
 
 it("keeps both values when a person corrects what was fetched", () => {
   const line = list.lines.find((each) => each.id === "reading:engine-hours");
   if (line?.kind !== "reading") throw new Error("no such reading");
   const folded = fold([
-    entryOf(1, `line:${line.id}`, "fetched", { values: { hours: 628.4 }, at: "2027-06-12T10:00:00.000Z", from: "simulated boat data" }), entryOf(2, `line:${line.id}`, "reading", { hours: 628.4 }),
+    entryOf(1, `line:${line.id}`, "fetched", {
+      values: { hours: 628.4 },
+      at: "2027-06-12T10:00:00.000Z",
+      from: "simulated boat data",
+    }),
+    entryOf(2, `line:${line.id}`, "reading", { hours: 628.4 }),
     entryOf(3, `line:${line.id}`, "reading", { hours: 629 }, { basis: [entryOf(2, "", "", 0).id] }),
   ]);
   const fetched = fetchedOf(folded, line);
-  expect([fetched?.values, fetched && isCorrected({ hours: 629 }, fetched), fetched && isCorrected({ hours: 628.4 }, fetched)]).toEqual([{ hours: 628.4 }, true, false]);
+  expect([
+    fetched?.values,
+    fetched && isCorrected({ hours: 629 }, fetched),
+    fetched && isCorrected({ hours: 628.4 }, fetched),
+  ]).toEqual([{ hours: 628.4 }, true, false]);
 });

@@ -19,10 +19,16 @@ const addressOf = (slug: string) => process.env.BRINECOVE_BOAT_DATA?.replace("{y
  * @throws Refusal when she has no gateway, or it does not answer, or what it answers is no Signal K
  */
 export async function fetchBoatData(list: HandoverList, slug: string): Promise<BoatDataAnswer> {
-  const lines = list.lines.flatMap((line) => (line.kind === "reading" && line.signal !== undefined ? [{ ...line, signal: line.signal }] : []));
+  const lines = list.lines.flatMap((line) =>
+    line.kind === "reading" && line.signal !== undefined ? [{ ...line, signal: line.signal }] : [],
+  );
   const address = addressOf(slug);
-  if (lines.length === 0 || address === undefined) throw new Refusal(404, "no-gateway", "This yacht has no boat-data gateway. Read it by hand.");
-  const { data, from } = await ask(`${address}/signalk/v1/api/vessels/self`, lines.map((line) => line.signal));
+  if (lines.length === 0 || address === undefined)
+    throw new Refusal(404, "no-gateway", "This yacht has no boat-data gateway. Read it by hand.");
+  const { data, from } = await ask(
+    `${address}/signalk/v1/api/vessels/self`,
+    lines.map((line) => line.signal),
+  );
   const readings = lines.flatMap((line) => {
     const datum = data[line.signal];
     const values = datum ? boatReading(line, datum.valueSi) : null;
@@ -43,6 +49,12 @@ async function ask(address: string, paths: string[]): Promise<{ data: Record<str
   } catch (error) {
     const isForm = error instanceof SchemaMismatch || error instanceof SyntaxError;
     log.warn({ error: (error as Error).message }, "boat data");
-    throw new Refusal(503, "gateway-silent", isForm ? "The boat-data gateway answers something that is no boat data. Read it by hand, and tell the technician." : "The boat-data gateway does not answer. Is the panel's instrument switch on? Otherwise read it by hand.");
+    throw new Refusal(
+      503,
+      "gateway-silent",
+      isForm
+        ? "The boat-data gateway answers something that is no boat data. Read it by hand, and tell the technician."
+        : "The boat-data gateway does not answer. Is the panel's instrument switch on? Otherwise read it by hand.",
+    );
   }
 }

@@ -16,7 +16,11 @@ async function byCode<T>(code: string, work: (base: BaseRow, yacht: YachtRow) =>
   const found = rows[0];
   if (!found) {
     await throttle(`yacht code ${plain.slice(0, 2)}`);
-    throw new Refusal(404, "no-such-code", "This code opens no yacht. It stands on the card at the companionway; read it again.");
+    throw new Refusal(
+      404,
+      "no-such-code",
+      "This code opens no yacht. It stands on the card at the companionway; read it again.",
+    );
   }
   return withBase(found.base_id, async (db) => {
     const [base, yacht] = [await currentBase(db), await findYacht(db, { id: found.id })];
@@ -27,7 +31,11 @@ async function byCode<T>(code: string, work: (base: BaseRow, yacht: YachtRow) =>
 
 /** Plan, finder and emergency cards of the yacht that a code is posted on; nothing personal. */
 export const yachtByCode = (code: string): Promise<AboardBook> =>
-  byCode(code, ({ name, place, phone, timeZone, currency }, yacht) => ({ base: { name, place, phone, timeZone, currency }, yacht: { name: yacht.name, berth: yacht.berth, file: yacht.file } }));
+  byCode(code, ({ name, place, phone, timeZone, currency }, yacht) => ({
+    base: { name, place, phone, timeZone, currency },
+    yacht: { name: yacht.name, berth: yacht.berth, file: yacht.file },
+  }));
 
 /** The boat card of the yacht that a code is posted on. */
-export const boatCardByCode = (code: string): Promise<PdfFile> => byCode(code, (base, yacht) => boatCardPdf(yacht, base, now()));
+export const boatCardByCode = (code: string): Promise<PdfFile> =>
+  byCode(code, (base, yacht) => boatCardPdf(yacht, base, now()));

@@ -36,15 +36,30 @@ export async function boatBook(db: Queryable, charterId: string): Promise<BoatBo
       continue;
     }
     const record = await sealedRecord(db, brief.id);
-    const noted = findings(englishTranslator(), record.list, fold(record.entries)).map(({ place, name, verdict, words, photos }) => ({ place, name, verdict, words, photos }));
-    handovers.push({ id: brief.id, kind: brief.kind, sealedAt: record.seal.sealedAt, seal: record.seal.seal, noted, lines: record.list.lines.length });
+    const noted = findings(englishTranslator(), record.list, fold(record.entries)).map(
+      ({ place, name, verdict, words, photos }) => ({ place, name, verdict, words, photos }),
+    );
+    handovers.push({
+      id: brief.id,
+      kind: brief.kind,
+      sealedAt: record.seal.sealedAt,
+      seal: record.seal.seal,
+      noted,
+      lines: record.list.lines.length,
+    });
   }
   return {
     base: { name: base.name, place: base.place, phone: base.phone, timeZone: base.timeZone, currency: base.currency },
     reference: stay.reference,
     skipper: stay.skipper,
     stay: { id: stay.stayId, startsAt: stay.startsAt, endsAt: stay.endsAt, aboard: stay.aboard },
-    yacht: { slug: yacht.slug, name: yacht.name, berth: yacht.berth, revision: pinned?.revision ?? yacht.revision, file },
+    yacht: {
+      slug: yacht.slug,
+      name: yacht.name,
+      berth: yacht.berth,
+      revision: pinned?.revision ?? yacht.revision,
+      file,
+    },
     changes: await changesSinceStudy(db, stay.yachtId, study, pinned?.revision ?? yacht.revision, file),
     study,
     notAlone: checkIn?.sealedAt ? null : await walkAloneNow(db, stay, file, study),
@@ -61,7 +76,16 @@ async function settledBook(db: Queryable, stayId: string): Promise<BoatBook["set
   const { dueMinor, heldMinor, releaseMinor } = signed.output;
   const how = new Map(signed.output.lines.map((line) => [line.id, line.how]));
   return {
-    sealedAt: signed.sealedAt, dueMinor, heldMinor, releaseMinor, objectUntil: signed.objectUntil,
-    lines: after.lines.map(({ said, ...line }) => ({ ...line, how: how.get(line.id) ?? "", mayObject: line.state === "may-be-objected", said: said.map(({ words }) => words) })),
+    sealedAt: signed.sealedAt,
+    dueMinor,
+    heldMinor,
+    releaseMinor,
+    objectUntil: signed.objectUntil,
+    lines: after.lines.map(({ said, ...line }) => ({
+      ...line,
+      how: how.get(line.id) ?? "",
+      mayObject: line.state === "may-be-objected",
+      said: said.map(({ words }) => words),
+    })),
   };
 }

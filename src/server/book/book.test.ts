@@ -14,12 +14,20 @@ const bookOf = async (reference: string) => {
 
 describe("the boat book", () => {
   it("has the form that the device checks", async () => {
-    for (const reference of ["BR-1041", "BR-1046", "BR-1052", "BR-1058", "BR-1050"]) expect(mismatch(BoatBook, await bookOf(reference))).toBeNull();
+    for (const reference of ["BR-1041", "BR-1046", "BR-1052", "BR-1058", "BR-1050"])
+      expect(mismatch(BoatBook, await bookOf(reference))).toBeNull();
   });
 
   it("shows yacht and dates before anything is signed", async () => {
     const book = await bookOf("BR-1058");
-    expect(book).toMatchObject({ reference: "BR-1058", skipper: "Jory Fenn", handovers: [], settlement: null, yacht: { name: "Pale Heron", berth: "A4" }, stay: { aboard: 4 } });
+    expect(book).toMatchObject({
+      reference: "BR-1058",
+      skipper: "Jory Fenn",
+      handovers: [],
+      settlement: null,
+      yacht: { name: "Pale Heron", berth: "A4" },
+      stay: { aboard: 4 },
+    });
     expect(Object.keys(book.yacht.file.places)).toHaveLength(20);
   });
 
@@ -43,12 +51,19 @@ describe("the boat book", () => {
 
   it("says what was settled", async () => {
     // BR-1046: a fender of 39.00, 26 of 60 months old, 34/60 of it is 22.10; a repair of 180.00; 22 l × 1.89 + 35.00 = 76.58
-    expect((await bookOf("BR-1046")).settlement).toMatchObject({ dueMinor: 2210 + 18000 + 7658, heldMinor: 0, releaseMinor: 250000 - 27868 });
+    expect((await bookOf("BR-1046")).settlement).toMatchObject({
+      dueMinor: 2210 + 18000 + 7658,
+      heldMinor: 0,
+      releaseMinor: 250000 - 27868,
+    });
   });
 });
 
 describe("walking alone", () => {
-  const settle = (onNumber: number, walkAlone: boolean, person: string) => base.inBase((db) => settleRules(db, onNumber, { ...usualRules, walkAlone }, "three at one hour", person, "2027-06-12T10:12:00.000Z"));
+  const settle = (onNumber: number, walkAlone: boolean, person: string) =>
+    base.inBase((db) =>
+      settleRules(db, onNumber, { ...usualRules, walkAlone }, "three at one hour", person, "2027-06-12T10:12:00.000Z"),
+    );
 
   it("is closed until the base allows it; what else stands against it is told, and nothing once she is handed over", async () => {
     const senna = await base.person("Senna Ruhl");
@@ -66,7 +81,10 @@ describe("walking alone", () => {
     expect(await settle(0, false, senna)).toBe(false);
     expect(await settle(1, false, senna)).toBe(true);
     const history = await base.inBase(rulesHistory);
-    expect(history.map((each) => [each.number, each.rules.walkAlone, each.by])).toEqual([[2, false, "Senna Ruhl"], [1, true, "Senna Ruhl"]]);
+    expect(history.map((each) => [each.number, each.rules.walkAlone, each.by])).toEqual([
+      [2, false, "Senna Ruhl"],
+      [1, true, "Senna Ruhl"],
+    ]);
     expect(await base.inBase(currentRules)).toMatchObject({ number: 2, rules: { walkAlone: false } });
     await expect(base.asOwner("update base_rules set why = 'x'")).rejects.toThrow("is refused");
   });
@@ -82,7 +100,8 @@ describe("the code posted aboard", () => {
   });
 
   it("slows down who guesses", async () => {
-    for (let i = 0; i < 10; i++) await expect(yachtByCode(`ZZ-${i}`)).rejects.toMatchObject({ status: 404, code: "no-such-code" });
+    for (let i = 0; i < 10; i++)
+      await expect(yachtByCode(`ZZ-${i}`)).rejects.toMatchObject({ status: 404, code: "no-such-code" });
     await expect(yachtByCode("ZZ-10")).rejects.toMatchObject({ status: 429 });
     expect((await yachtByCode("HERON-7K2")).yacht.name).toBe("Pale Heron");
   });

@@ -10,7 +10,18 @@ import { yachtIsBack } from "../db/charters";
 import type { Queryable } from "../db/pool";
 
 /** What stands against this charter's skipper walking the yacht without a briefer, now; empty for nothing. */
-export async function walkAloneNow(db: Queryable, stay: StayView, file: YachtFile, study: readonly StudyAnswer[]): Promise<NotAlone[]> {
+export async function walkAloneNow(
+  db: Queryable,
+  stay: StayView,
+  file: YachtFile,
+  study: readonly StudyAnswer[],
+): Promise<NotAlone[]> {
   const { rules } = await currentRules(db);
-  return notAlone({ rules, plan: briefingPlan(file, study), startsAt: stay.startsAt, now: now(), isBack: await yachtIsBack(db, stay.yachtId, stay.stayId) });
+  return notAlone({
+    rules,
+    plan: briefingPlan(file, study),
+    startsAt: stay.startsAt,
+    now: now(),
+    isBack: await yachtIsBack(db, stay.yachtId, stay.stayId),
+  });
 }

@@ -8,7 +8,13 @@ import type { Queryable } from "../db/pool";
 import { yachtFileAt } from "../db/yachts";
 
 /** What has changed in a yacht's file since a skipper studied her, in words; nothing when nothing was studied, or nothing changed. */
-export async function changesSinceStudy(db: Queryable, yachtId: string, answers: readonly Pick<StudyAnswer, "revision">[], revision: number, file: YachtFile): Promise<string[]> {
+export async function changesSinceStudy(
+  db: Queryable,
+  yachtId: string,
+  answers: readonly Pick<StudyAnswer, "revision">[],
+  revision: number,
+  file: YachtFile,
+): Promise<string[]> {
   const studied = answers.length === 0 ? revision : Math.max(...answers.map((answer) => answer.revision));
   if (studied >= revision) return [];
   const before = await yachtFileAt(db, yachtId, studied);

@@ -32,7 +32,11 @@ export async function halfPage(db: Queryable, stay: StayView, personId: string):
   const last = await lastBriefed(db, stay.yachtId, personId, stay.stayId);
   const before = last ? await yachtFileAt(db, stay.yachtId, last.revision) : null;
   return {
-    stay, file: yacht.file, revision: yacht.revision, plan, studied: answers.length > 0,
+    stay,
+    file: yacht.file,
+    revision: yacht.revision,
+    plan,
+    studied: answers.length > 0,
     since: last && before ? { ...last, changes: fileChanges(before, yacht.file) } : null,
     minutes: walkMinutes(yacht.file, plan.minutes),
     lastCalls: await callsOfLastStay(db, stay.yachtId, stay.startsAt),
@@ -41,7 +45,12 @@ export async function halfPage(db: Queryable, stay: StayView, personId: string):
 }
 
 /** The last check-in of a yacht on which somebody showed a stop, other than this stay's. */
-async function lastBriefed(db: Queryable, yachtId: string, personId: string, stayId: string): Promise<{ revision: number; at: string } | null> {
+async function lastBriefed(
+  db: Queryable,
+  yachtId: string,
+  personId: string,
+  stayId: string,
+): Promise<{ revision: number; at: string } | null> {
   const { rows } = await db.query<{ revision: number; at: string }>(
     `select h.yacht_revision as revision, h.opened_at as at from handover h
      where h.yacht_id = $1 and h.stay_id <> $3 and exists (select 1 from entry e where e.handover_id = h.id and e.aspect = 'shown' and e.content -> 'by' ->> 'person' = $2)

@@ -17,19 +17,31 @@ export interface TakenAnswer {
  * Takes answers of a study, each by itself: one that was sent before has no effect again, one with a known id and other
  * content is refused, and a refused one blocks no other.
  */
-export async function takeStudyAnswers(db: Queryable, charterId: string, answers: readonly unknown[]): Promise<TakenAnswer[]> {
+export async function takeStudyAnswers(
+  db: Queryable,
+  charterId: string,
+  answers: readonly unknown[],
+): Promise<TakenAnswer[]> {
   const taken: TakenAnswer[] = [];
   for (const answer of answers) {
     const wrong = mismatch(StudyAnswer, answer);
     if (wrong) {
-      taken.push({ id: String((answer as { id?: unknown } | null)?.id ?? ""), status: "refused", message: wrong.message });
+      taken.push({
+        id: String((answer as { id?: unknown } | null)?.id ?? ""),
+        status: "refused",
+        message: wrong.message,
+      });
       continue;
     }
     const sound = answer as StudyAnswer;
     const hash = digestOf(sound);
     const known = await studyAnswerHash(db, sound.id);
     if (known !== null && known !== hash) {
-      taken.push({ id: sound.id, status: "refused", message: "Another answer has this id already, with other content. Nothing was changed." });
+      taken.push({
+        id: sound.id,
+        status: "refused",
+        message: "Another answer has this id already, with other content. Nothing was changed.",
+      });
       continue;
     }
     if (known === null) await addStudyAnswer(db, charterId, sound, hash, now());

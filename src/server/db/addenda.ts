@@ -3,7 +3,10 @@ import type { Addendum } from "@/core/handover/addenda/addendum";
 import type { Queryable } from "./pool";
 
 /** Addenda that people made on purpose to a handover's record, in the order they came in, with when they did. */
-export async function addendaTo(db: Queryable, handoverId: string): Promise<{ addendum: Addendum; receivedAt: string; by: string | null }[]> {
+export async function addendaTo(
+  db: Queryable,
+  handoverId: string,
+): Promise<{ addendum: Addendum; receivedAt: string; by: string | null }[]> {
   const { rows } = await db.query<{ addendum: Addendum; receivedAt: string; by: string | null }>(
     `select a.content as addendum, a.received_at as "receivedAt", p.name as by from addendum a left join person p on p.id = a.made_by
      where a.handover_id = $1 and a.kind not in ('late-entry', 'correction') order by a.received_at, a.id`,
@@ -14,13 +17,25 @@ export async function addendaTo(db: Queryable, handoverId: string): Promise<{ ad
 
 /** The hash of what is kept under an addendum's id, or null. */
 export async function addendumHashOf(db: Queryable, id: string): Promise<string | null> {
-  return (await db.query<{ hash: string }>("select content_hash as hash from addendum where id = $1", [id])).rows[0]?.hash ?? null;
+  return (
+    (await db.query<{ hash: string }>("select content_hash as hash from addendum where id = $1", [id])).rows[0]?.hash ??
+    null
+  );
 }
 
 /** Keeps an addendum. */
 export async function addAddendum(db: Queryable, addendum: Addendum, hash: string, receivedAt: string): Promise<void> {
   await db.query(
     `insert into addendum (id, base_id, handover_id, kind, content, content_hash, made_at, received_at, made_by) values ($1, current_base(), $2, $3, $4, $5, $6, $7, $8)`,
-    [addendum.id, addendum.handover, addendum.kind, JSON.stringify(addendum), hash, addendum.at, receivedAt, addendum.by.person],
+    [
+      addendum.id,
+      addendum.handover,
+      addendum.kind,
+      JSON.stringify(addendum),
+      hash,
+      addendum.at,
+      receivedAt,
+      addendum.by.person,
+    ],
   );
 }

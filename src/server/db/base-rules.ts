@@ -5,7 +5,9 @@ import type { Queryable } from "./pool";
 
 /** The rules of the base as they stand, and the number of the change that made them so; 0 before the first. */
 export async function currentRules(db: Queryable): Promise<{ rules: BaseRules; number: number }> {
-  const { rows } = await db.query<{ rules: Partial<BaseRules>; number: number }>("select rules, number from base_rules order by number desc limit 1");
+  const { rows } = await db.query<{ rules: Partial<BaseRules>; number: number }>(
+    "select rules, number from base_rules order by number desc limit 1",
+  );
   return { rules: rulesFrom(rows[0]?.rules ?? null), number: rows[0]?.number ?? 0 };
 }
 
@@ -18,7 +20,14 @@ export async function rulesHistory(db: Queryable): Promise<RulesChange[]> {
 }
 
 /** Settles rules anew, on top of the change with a number. Returns false when another change came in between; nothing is written then. */
-export async function settleRules(db: Queryable, onNumber: number, rules: BaseRules, why: string, personId: string, at: string): Promise<boolean> {
+export async function settleRules(
+  db: Queryable,
+  onNumber: number,
+  rules: BaseRules,
+  why: string,
+  personId: string,
+  at: string,
+): Promise<boolean> {
   const { rowCount } = await db.query(
     `insert into base_rules (base_id, number, rules, why, settled_by, settled_at) values (current_base(), $1, $2, $3, $4, $5) on conflict do nothing`,
     [onNumber + 1, JSON.stringify(rules), why, personId, at],

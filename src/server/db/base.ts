@@ -12,7 +12,9 @@ export interface BaseRow {
 
 /** The base whose rows this transaction sees. */
 export async function currentBase(db: Queryable): Promise<BaseRow> {
-  const { rows } = await db.query<BaseRow>(`select id, name, place, time_zone as "timeZone", currency, phone from base`);
+  const { rows } = await db.query<BaseRow>(
+    `select id, name, place, time_zone as "timeZone", currency, phone from base`,
+  );
   if (!rows[0]) throw new Error("no base in this transaction");
   return rows[0];
 }

@@ -4,16 +4,32 @@ import type { Queryable } from "./pool";
 
 /** What a stay's crew called about, oldest first. */
 export async function callsOf(db: Queryable, stayId: string): Promise<CallView[]> {
-  return (await db.query<CallView>("select id, topic, words, noted_at as at from call_note where stay_id = $1 order by noted_at, id", [stayId])).rows;
+  return (
+    await db.query<CallView>(
+      "select id, topic, words, noted_at as at from call_note where stay_id = $1 order by noted_at, id",
+      [stayId],
+    )
+  ).rows;
 }
 
 /** What the crews of a yacht's last stay before a moment called about. */
 export async function callsOfLastStay(db: Queryable, yachtId: string, before: string): Promise<CallView[]> {
-  const { rows } = await db.query<{ id: string }>("select id from stay where yacht_id = $1 and starts_at < $2 order by starts_at desc limit 1", [yachtId, before]);
+  const { rows } = await db.query<{ id: string }>(
+    "select id from stay where yacht_id = $1 and starts_at < $2 order by starts_at desc limit 1",
+    [yachtId, before],
+  );
   return rows[0] ? callsOf(db, rows[0].id) : [];
 }
 
 /** Notes a call. */
-export async function addCall(db: Queryable, call: { id: string; stayId: string; topic: string | null; words: string }, personId: string, at: string): Promise<void> {
-  await db.query("insert into call_note (id, base_id, stay_id, topic, words, noted_by, noted_at) values ($1, current_base(), $2, $3, $4, $5, $6)", [call.id, call.stayId, call.topic, call.words, personId, at]);
+export async function addCall(
+  db: Queryable,
+  call: { id: string; stayId: string; topic: string | null; words: string },
+  personId: string,
+  at: string,
+): Promise<void> {
+  await db.query(
+    "insert into call_note (id, base_id, stay_id, topic, words, noted_by, noted_at) values ($1, current_base(), $2, $3, $4, $5, $6)",
+    [call.id, call.stayId, call.topic, call.words, personId, at],
+  );
 }

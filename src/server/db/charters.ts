@@ -26,7 +26,12 @@ const staySelect = `
 
 /** Stays that begin or end between two instants, or are under way between them, by their next moment. */
 export async function staysBetween(db: Queryable, from: string, to: string): Promise<StayView[]> {
-  return (await db.query<StayView>(`${staySelect} where s.starts_at < $2 and s.ends_at >= $1 order by s.starts_at`, [from, to])).rows;
+  return (
+    await db.query<StayView>(`${staySelect} where s.starts_at < $2 and s.ends_at >= $1 order by s.starts_at`, [
+      from,
+      to,
+    ])
+  ).rows;
 }
 
 /** Whether nobody else has a yacht out: every other stay that was handed over has been taken back, signed. */
@@ -46,12 +51,31 @@ export async function allStays(db: Queryable): Promise<StayView[]> {
 }
 
 /** One stay by its id, its charter or the charter's reference; the first of the charter's stays. */
-export async function findStay(db: Queryable, key: { stayId: string } | { charterId: string } | { reference: string }): Promise<StayView | null> {
-  const [column, value] = "stayId" in key ? ["s.id", key.stayId] : "charterId" in key ? ["c.id", key.charterId] : ["c.reference", key.reference];
-  return (await db.query<StayView>(`${staySelect} where ${column} = $1 order by s.starts_at limit 1`, [value])).rows[0] ?? null;
+export async function findStay(
+  db: Queryable,
+  key: { stayId: string } | { charterId: string } | { reference: string },
+): Promise<StayView | null> {
+  const [column, value] =
+    "stayId" in key
+      ? ["s.id", key.stayId]
+      : "charterId" in key
+        ? ["c.id", key.charterId]
+        : ["c.reference", key.reference];
+  return (
+    (await db.query<StayView>(`${staySelect} where ${column} = $1 order by s.starts_at limit 1`, [value])).rows[0] ??
+    null
+  );
 }
 
 /** Notes the charterer's written authority for the skipper to settle money, by what it can be found again under. */
-export async function noteAuthority(db: Queryable, charterId: string, reference: string, personId: string): Promise<void> {
-  await db.query("insert into money_authority (id, base_id, charter_id, reference, noted_by, noted_at) values ($1, current_base(), $2, $3, $4, $5)", [uuid(), charterId, reference, personId, now()]);
+export async function noteAuthority(
+  db: Queryable,
+  charterId: string,
+  reference: string,
+  personId: string,
+): Promise<void> {
+  await db.query(
+    "insert into money_authority (id, base_id, charter_id, reference, noted_by, noted_at) values ($1, current_base(), $2, $3, $4, $5)",
+    [uuid(), charterId, reference, personId, now()],
+  );
 }

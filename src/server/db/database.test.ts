@@ -23,18 +23,42 @@ beforeAll(async () => {
   owner = new pg.Client({ connectionString: ownerUrl });
   app = new pg.Client({ connectionString: appUrl });
   await Promise.all([owner.connect(), app.connect()]);
-  for (const [id, name] of [[base, "One"], [otherBase, "Two"]]) {
-    await owner.query("insert into base (id, name, place, time_zone, currency, languages, phone) values ($1, $2, 'Quay', 'Atlantic/Azores', 'EUR', '{en}', '0')", [id, name]);
+  for (const [id, name] of [
+    [base, "One"],
+    [otherBase, "Two"],
+  ]) {
+    await owner.query(
+      "insert into base (id, name, place, time_zone, currency, languages, phone) values ($1, $2, 'Quay', 'Atlantic/Azores', 'EUR', '{en}', '0')",
+      [id, name],
+    );
   }
   const classId = randomUUID();
   const charter = randomUUID();
   await owner.query("insert into person (id, base_id, name) values ($1, $2, 'Isa Calder')", [person, base]);
-  await owner.query("insert into yacht (id, base_id, slug, name, berth, code) values ($1, $2, 'tern', 'Test Tern', 'A1', 'TERN-1')", [yacht, base]);
-  await owner.query("insert into yacht_class (id, base_id, slug, revision, document) values ($1, $2, 'test-30', 1, '{}')", [classId, base]);
-  await owner.query("insert into yacht_revision (yacht_id, base_id, revision, class_id, patch, document, document_hash, published_at, why) values ($1, $2, 1, $3, '{}', '{}', repeat('0', 64), $4, 'test')", [yacht, base, classId, at]);
-  await owner.query("insert into charter (id, base_id, reference, charterer_id, skipper_id, terms) values ($1, $2, 'BR-1', $3, $3, '{}')", [charter, base, person]);
-  await owner.query("insert into stay (id, base_id, charter_id, yacht_id, starts_at, ends_at, aboard) values ($1, $2, $3, $4, $5, '2027-06-19T09:00:00Z', 4)", [stay, base, charter, yacht, at]);
-  await owner.query("insert into handover (id, base_id, stay_id, kind, yacht_id, yacht_revision, list, list_hash, opened_at, opened_by) values ($1, $2, $3, 'check-in', $4, 1, '{}', repeat('0', 64), $5, $6)", [handover, base, stay, yacht, at, person]);
+  await owner.query(
+    "insert into yacht (id, base_id, slug, name, berth, code) values ($1, $2, 'tern', 'Test Tern', 'A1', 'TERN-1')",
+    [yacht, base],
+  );
+  await owner.query(
+    "insert into yacht_class (id, base_id, slug, revision, document) values ($1, $2, 'test-30', 1, '{}')",
+    [classId, base],
+  );
+  await owner.query(
+    "insert into yacht_revision (yacht_id, base_id, revision, class_id, patch, document, document_hash, published_at, why) values ($1, $2, 1, $3, '{}', '{}', repeat('0', 64), $4, 'test')",
+    [yacht, base, classId, at],
+  );
+  await owner.query(
+    "insert into charter (id, base_id, reference, charterer_id, skipper_id, terms) values ($1, $2, 'BR-1', $3, $3, '{}')",
+    [charter, base, person],
+  );
+  await owner.query(
+    "insert into stay (id, base_id, charter_id, yacht_id, starts_at, ends_at, aboard) values ($1, $2, $3, $4, $5, '2027-06-19T09:00:00Z', 4)",
+    [stay, base, charter, yacht, at],
+  );
+  await owner.query(
+    "insert into handover (id, base_id, stay_id, kind, yacht_id, yacht_revision, list, list_hash, opened_at, opened_by) values ($1, $2, $3, 'check-in', $4, 1, '{}', repeat('0', 64), $5, $6)",
+    [handover, base, stay, yacht, at, person],
+  );
 });
 
 afterAll(async () => {
@@ -43,12 +67,25 @@ afterAll(async () => {
 
 const asBase = (id: string) => app.query("select set_config('brinecove.base', $1, false)", [id]);
 const item = (id: string, count: number, basis: string[] = [], subject = "line:count:fender") => ({
-  id, subject, aspect: "count", hash: count.toString().padStart(64, "0"),
+  id,
+  subject,
+  aspect: "count",
+  hash: count.toString().padStart(64, "0"),
   content: { id, value: { count }, basis, at, by: { side: "base", person } },
 });
 const append = async (...items: ReturnType<typeof item>[]) =>
-  (await app.query<{ answers: string[] }>("select append_entries($1, $2, $3, $4) as answers", [base, handover, JSON.stringify(items), at])).rows[0]?.answers;
-const numbers = async () => (await owner.query<{ number: number }>("select number from entry where handover_id = $1 order by number", [handover])).rows.map((row) => row.number);
+  (
+    await app.query<{ answers: string[] }>("select append_entries($1, $2, $3, $4) as answers", [
+      base,
+      handover,
+      JSON.stringify(items),
+      at,
+    ])
+  ).rows[0]?.answers;
+const numbers = async () =>
+  (
+    await owner.query<{ number: number }>("select number from entry where handover_id = $1 order by number", [handover])
+  ).rows.map((row) => row.number);
 
 describe("one base at a time", () => {
   it("shows nothing without a base, and nothing of another", async () => {
@@ -63,7 +100,9 @@ describe("one base at a time", () => {
 
   it("lets nobody write into another base", async () => {
     await asBase(otherBase);
-    await expect(app.query("insert into person (id, base_id, name) values ($1, $2, 'X')", [randomUUID(), base])).rejects.toThrow("row-level security");
+    await expect(
+      app.query("insert into person (id, base_id, name) values ($1, $2, 'X')", [randomUUID(), base]),
+    ).rejects.toThrow("row-level security");
     await asBase(base);
   });
 
@@ -72,7 +111,9 @@ describe("one base at a time", () => {
       "select relname from pg_class where relkind = 'r' and relnamespace = 'public'::regnamespace and not relrowsecurity and relname <> 'schema_migration'",
     );
     expect(rows).toEqual([]);
-    const owned = await owner.query("select 1 from pg_class c join pg_roles r on r.oid = c.relowner where r.rolname = 'brinecove_unit_app'");
+    const owned = await owner.query(
+      "select 1 from pg_class c join pg_roles r on r.oid = c.relowner where r.rolname = 'brinecove_unit_app'",
+    );
     expect(owned.rowCount).toBe(0);
   });
 });
@@ -88,7 +129,9 @@ describe("the feed", () => {
   });
 
   it("refuses the same id with other content, and an entry that changes an unknown one; the rest of the batch goes through", async () => {
-    expect(await append(item(first, 9), item(randomUUID(), 1, [randomUUID()]), item(randomUUID(), 3, [], "line:count:mug"))).toEqual(["other-content", "unknown-basis", "kept"]);
+    expect(
+      await append(item(first, 9), item(randomUUID(), 1, [randomUUID()]), item(randomUUID(), 3, [], "line:count:mug")),
+    ).toEqual(["other-content", "unknown-basis", "kept"]);
     // an entry of another line is no basis either
     expect(await append(item(randomUUID(), 1, [first], "line:count:mug"))).toEqual(["unknown-basis"]);
     expect(await numbers()).toEqual([1, 2, 3]);
@@ -96,7 +139,16 @@ describe("the feed", () => {
 
   it("stays gapless when many devices send at once", async () => {
     const clients = new pg.Pool({ connectionString: ownerUrl, max: 6 });
-    await Promise.all(Array.from({ length: 60 }, () => clients.query("select append_entries($1, $2, $3, $4)", [base, handover, JSON.stringify([item(randomUUID(), 2, [], "line:count:plate")]), at])));
+    await Promise.all(
+      Array.from({ length: 60 }, () =>
+        clients.query("select append_entries($1, $2, $3, $4)", [
+          base,
+          handover,
+          JSON.stringify([item(randomUUID(), 2, [], "line:count:plate")]),
+          at,
+        ]),
+      ),
+    );
     await clients.end();
     expect(await numbers()).toEqual(Array.from({ length: 63 }, (_, i) => i + 1));
   });
@@ -111,16 +163,22 @@ describe("the feed", () => {
     const late = item(randomUUID(), 4, [], "line:count:oar");
     expect(await append(named, late)).toEqual(["kept", "late"]);
     expect(await append(late)).toEqual(["same"]);
-    const { rows } = await owner.query("select kind, content -> 'value' as value from addendum where handover_id = $1", [handover]);
+    const { rows } = await owner.query(
+      "select kind, content -> 'value' as value from addendum where handover_id = $1",
+      [handover],
+    );
     expect(rows).toEqual([{ kind: "late-entry", value: { count: 4 } }]);
   });
 });
 
 describe("what is kept for good", () => {
-  it.each(["entry", "seal", "addendum", "yacht_revision", "handover"])("refuses to delete from or empty %s, even for the owner", async (table) => {
-    await expect(owner.query(`delete from ${table}`)).rejects.toThrow("is refused");
-    await expect(owner.query(`truncate ${table} cascade`)).rejects.toThrow("is refused");
-  });
+  it.each(["entry", "seal", "addendum", "yacht_revision", "handover"])(
+    "refuses to delete from or empty %s, even for the owner",
+    async (table) => {
+      await expect(owner.query(`delete from ${table}`)).rejects.toThrow("is refused");
+      await expect(owner.query(`truncate ${table} cascade`)).rejects.toThrow("is refused");
+    },
+  );
 
   it("refuses to change an entry, a seal and a handover's list", async () => {
     await expect(owner.query("update entry set content = '{}'")).rejects.toThrow("is refused");

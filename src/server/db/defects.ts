@@ -19,12 +19,18 @@ const open = `
 
 /** Defects of a yacht that are not mended, those of safety first, then the oldest. */
 export async function openDefects(db: Queryable, yachtId: string): Promise<DefectView[]> {
-  return (await db.query<DefectView>(`${open} where d.yacht_id = $1 and w.state <> 'done' order by d.safety desc, d.found_at, d.id`, [yachtId, now()])).rows;
+  return (
+    await db.query<DefectView>(
+      `${open} where d.yacht_id = $1 and w.state <> 'done' order by d.safety desc, d.found_at, d.id`,
+      [yachtId, now()],
+    )
+  ).rows;
 }
 
 /** Every defect of a yacht with how its work stands, newest first. */
 export async function allDefects(db: Queryable, yachtId: string): Promise<DefectView[]> {
-  return (await db.query<DefectView>(`${open} where d.yacht_id = $1 order by d.found_at desc, d.id`, [yachtId, now()])).rows;
+  return (await db.query<DefectView>(`${open} where d.yacht_id = $1 order by d.found_at desc, d.id`, [yachtId, now()]))
+    .rows;
 }
 
 /** What is to be mended in the whole fleet: safety first, then what the next departure needs, then the oldest. */
@@ -40,7 +46,9 @@ export async function openWork(db: Queryable): Promise<(DefectView & { yachtName
 /** What is known to be wrong with a yacht, as a list keeps it. */
 export async function knownDefects(db: Queryable, yachtId: string): Promise<KnownDefect[]> {
   // marks stand on the list themselves
-  return (await openDefects(db, yachtId)).filter(({ subject }) => !subject.startsWith("mark:")).map(({ id, subject, title, words, safety, since }) => ({ id, subject, title, words, safety, since }));
+  return (await openDefects(db, yachtId))
+    .filter(({ subject }) => !subject.startsWith("mark:"))
+    .map(({ id, subject, title, words, safety, since }) => ({ id, subject, title, words, safety, since }));
 }
 
 /** What was known of a yacht's lines before a moment and had not been mended by then, with the charter that it was found in. */
@@ -58,7 +66,9 @@ export async function reportedBefore(db: Queryable, yachtId: string, before: str
 
 /** Work on a yacht's safety that is ordered and not done. */
 export async function openSafetyWork(db: Queryable, yachtId: string): Promise<{ id: string; words: string }[]> {
-  return (await openDefects(db, yachtId)).filter(({ safety, state }) => safety && state === "ordered").map(({ id, title }) => ({ id, words: title }));
+  return (await openDefects(db, yachtId))
+    .filter(({ safety, state }) => safety && state === "ordered")
+    .map(({ id, title }) => ({ id, words: title }));
 }
 
 export interface NewDefect {
@@ -79,22 +89,54 @@ export async function addDefect(db: Queryable, defect: NewDefect): Promise<void>
   const { rowCount } = await db.query(
     `insert into defect (id, base_id, yacht_id, handover_id, subject, place, title, words, safety, found_at, found_by)
      values ($1, current_base(), $2, $3, $4, $5, $6, $7, $8, $9, $10) on conflict (handover_id, subject) do nothing`,
-    [defect.id, defect.yachtId, defect.handoverId, defect.subject, defect.place, defect.title, defect.words, defect.safety, defect.at, defect.by],
+    [
+      defect.id,
+      defect.yachtId,
+      defect.handoverId,
+      defect.subject,
+      defect.place,
+      defect.title,
+      defect.words,
+      defect.safety,
+      defect.at,
+      defect.by,
+    ],
   );
   if (rowCount === 1) await addWorkStep(db, defect.id, 1, { state: "ordered", words: "" }, defect.by, defect.at);
 }
 
 /** How often the work on a defect has moved, or null where there is no such defect. */
 export async function workStepsOf(db: Queryable, defectId: string): Promise<number | null> {
-  const { rows } = await db.query<{ number: number }>("select max(number) as number from work_step where defect_id = $1", [defectId]);
+  const { rows } = await db.query<{ number: number }>(
+    "select max(number) as number from work_step where defect_id = $1",
+    [defectId],
+  );
   return rows[0]?.number ?? null;
 }
 
 /** Adds a step to the work on a defect. Returns false when another step came in between; nothing is written then. */
-export async function addWorkStep(db: Queryable, defectId: string, number: number, step: WorkStep, personId: string, at: string): Promise<boolean> {
+export async function addWorkStep(
+  db: Queryable,
+  defectId: string,
+  number: number,
+  step: WorkStep,
+  personId: string,
+  at: string,
+): Promise<boolean> {
   const { rowCount } = await db.query(
     "insert into work_step (defect_id, base_id, number, state, words, parts, minutes, reading, photos, by_person, at) values ($1, current_base(), $2, $3, $4, $5, $6, $7, $8, $9, $10) on conflict do nothing",
-    [defectId, number, step.state, step.words, step.parts ?? "", step.minutes ?? null, step.reading ?? "", JSON.stringify(step.photos ?? []), personId, at],
+    [
+      defectId,
+      number,
+      step.state,
+      step.words,
+      step.parts ?? "",
+      step.minutes ?? null,
+      step.reading ?? "",
+      JSON.stringify(step.photos ?? []),
+      personId,
+      at,
+    ],
   );
   return rowCount === 1;
 }

@@ -37,29 +37,61 @@ export async function currentDraft(db: Queryable, subject: DraftSubject): Promis
 }
 
 /** Begins a draft. */
-export async function addDraft(db: Queryable, subject: DraftSubject, draft: Omit<DraftRow, "begunAt">, personId: string, at: string): Promise<void> {
-  await db.query("insert into file_draft (id, base_id, yacht_id, class_slug, on_revision, class_id, begun_by, begun_at) values ($1, current_base(), $2, $3, $4, $5, $6, $7)", [draft.id, yachtOf(subject), classOf(subject), draft.onRevision, draft.classId, personId, at]);
+export async function addDraft(
+  db: Queryable,
+  subject: DraftSubject,
+  draft: Omit<DraftRow, "begunAt">,
+  personId: string,
+  at: string,
+): Promise<void> {
+  await db.query(
+    "insert into file_draft (id, base_id, yacht_id, class_slug, on_revision, class_id, begun_by, begun_at) values ($1, current_base(), $2, $3, $4, $5, $6, $7)",
+    [draft.id, yachtOf(subject), classOf(subject), draft.onRevision, draft.classId, personId, at],
+  );
 }
 
 /** The edits of a draft in order. */
 export async function editsOf(db: Queryable, draftId: string): Promise<KeptEdit[]> {
   const { rows } = await db.query<{ content: DraftEdit; by: string; byName: string; number: number; at: string }>(
-    `select e.content, e.by_person as by, p.name as "byName", e.number, e.at from draft_edit e join person p on p.id = e.by_person where e.draft_id = $1 order by e.number`, [draftId],
+    `select e.content, e.by_person as by, p.name as "byName", e.number, e.at from draft_edit e join person p on p.id = e.by_person where e.draft_id = $1 order by e.number`,
+    [draftId],
   );
   return rows.map(({ content, ...row }) => ({ ...content, ...row }));
 }
 
 /** An edit that is kept already, in any draft, or null. */
 export async function findEdit(db: Queryable, id: string): Promise<DraftEdit | null> {
-  return (await db.query<{ content: DraftEdit }>("select content from draft_edit where id = $1", [id])).rows[0]?.content ?? null;
+  return (
+    (await db.query<{ content: DraftEdit }>("select content from draft_edit where id = $1", [id])).rows[0]?.content ??
+    null
+  );
 }
 
 /** Adds an edit to a draft under the next number. */
-export async function addEdit(db: Queryable, draftId: string, number: number, edit: DraftEdit, personId: string, at: string): Promise<void> {
-  await db.query("insert into draft_edit (id, base_id, draft_id, number, content, by_person, at) values ($1, current_base(), $2, $3, $4, $5, $6)", [edit.id, draftId, number, JSON.stringify(edit), personId, at]);
+export async function addEdit(
+  db: Queryable,
+  draftId: string,
+  number: number,
+  edit: DraftEdit,
+  personId: string,
+  at: string,
+): Promise<void> {
+  await db.query(
+    "insert into draft_edit (id, base_id, draft_id, number, content, by_person, at) values ($1, current_base(), $2, $3, $4, $5, $6)",
+    [edit.id, draftId, number, JSON.stringify(edit), personId, at],
+  );
 }
 
 /** Ends a draft. */
-export async function endDraft(db: Queryable, draftId: string, outcome: "published" | "thrown-away" | "carried", personId: string, at: string): Promise<void> {
-  await db.query("insert into draft_end (draft_id, base_id, outcome, by_person, at) values ($1, current_base(), $2, $3, $4)", [draftId, outcome, personId, at]);
+export async function endDraft(
+  db: Queryable,
+  draftId: string,
+  outcome: "published" | "thrown-away" | "carried",
+  personId: string,
+  at: string,
+): Promise<void> {
+  await db.query(
+    "insert into draft_end (draft_id, base_id, outcome, by_person, at) values ($1, current_base(), $2, $3, $4)",
+    [draftId, outcome, personId, at],
+  );
 }

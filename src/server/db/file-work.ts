@@ -10,5 +10,7 @@ export async function fileWork(db: Queryable): Promise<Record<string, FileWork>>
        (select count(*)::int from file_draft d join draft_edit e on e.draft_id = d.id where d.yacht_id = y.id and not exists (select 1 from draft_end x where x.draft_id = d.id)) as unpublished
      from yacht y`,
   );
-  return Object.fromEntries(rows.flatMap(({ slug, ...work }) => (work.proposed + work.unpublished > 0 ? [[slug, work]] : [])));
+  return Object.fromEntries(
+    rows.flatMap(({ slug, ...work }) => (work.proposed + work.unpublished > 0 ? [[slug, work]] : [])),
+  );
 }

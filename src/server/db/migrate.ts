@@ -15,22 +15,35 @@ export interface Migrated {
  * @param ownerUrl address of the database as the owner of the tables
  * @param appPassword password of the application's role
  */
-export async function migrate(ownerUrl: string, appPassword: string, folder = "src/server/db/migrations"): Promise<Migrated> {
+export async function migrate(
+  ownerUrl: string,
+  appPassword: string,
+  folder = "src/server/db/migrations",
+): Promise<Migrated> {
   const client = new pg.Client({ connectionString: ownerUrl });
   await client.connect();
   try {
     // two starts at once take turns
     await client.query("select pg_advisory_lock(4310)");
     const appRole = await ensureAppRole(client, appPassword);
-    await client.query("create table if not exists schema_migration (name text primary key, checksum text not null, applied_at timestamptz not null default now())");
-    const done = new Map((await client.query<{ name: string; checksum: string }>("select name, checksum from schema_migration")).rows.map((row) => [row.name, row.checksum]));
+    await client.query(
+      "create table if not exists schema_migration (name text primary key, checksum text not null, applied_at timestamptz not null default now())",
+    );
+    const done = new Map(
+      (await client.query<{ name: string; checksum: string }>("select name, checksum from schema_migration")).rows.map(
+        (row) => [row.name, row.checksum],
+      ),
+    );
     const applied: string[] = [];
-    for (const name of readdirSync(folder).filter((file) => file.endsWith(".sql")).sort()) {
+    for (const name of readdirSync(folder)
+      .filter((file) => file.endsWith(".sql"))
+      .sort()) {
       const text = readFileSync(join(folder, name), "utf8");
       const checksum = createHash("sha256").update(text).digest("hex");
       const before = done.get(name);
       if (before === checksum) continue;
-      if (before !== undefined) throw new Error(`The migration ${name} was changed after it had run. Put it back and write a new one.`);
+      if (before !== undefined)
+        throw new Error(`The migration ${name} was changed after it had run. Put it back and write a new one.`);
       await client.query("begin");
       await client.query(text.replaceAll(":app_role", client.escapeIdentifier(appRole)));
       await client.query("insert into schema_migration (name, checksum) values ($1, $2)", [name, checksum]);
@@ -52,7 +65,9 @@ async function ensureAppRole(client: pg.Client, password: string): Promise<strin
   );
   const role = rows[0]?.name ?? "";
   const name = client.escapeIdentifier(role);
-  await client.query(`${rows[0]?.there ? "alter" : "create"} role ${name} login nosuperuser nocreatedb nocreaterole nobypassrls password ${client.escapeLiteral(password)}`);
+  await client.query(
+    `${rows[0]?.there ? "alter" : "create"} role ${name} login nosuperuser nocreatedb nocreaterole nobypassrls password ${client.escapeLiteral(password)}`,
+  );
   await client.query(`grant usage on schema public to ${name}`);
   return role;
 }

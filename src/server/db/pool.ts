@@ -9,7 +9,10 @@ pg.types.setTypeParser(pg.types.builtins.TIMESTAMPTZ, (text) => new Date(text).t
 
 /** What queries need of a connection: the pool itself, or a client inside a transaction. */
 export interface Queryable {
-  query: <Row extends pg.QueryResultRow = pg.QueryResultRow>(text: string, values?: unknown[]) => Promise<pg.QueryResult<Row>>;
+  query: <Row extends pg.QueryResultRow = pg.QueryResultRow>(
+    text: string,
+    values?: unknown[],
+  ) => Promise<pg.QueryResult<Row>>;
 }
 
 const shared = globalThis as { brinecovePool?: pg.Pool };
@@ -18,7 +21,8 @@ const shared = globalThis as { brinecovePool?: pg.Pool };
 export function pool(): pg.Pool {
   if (!shared.brinecovePool) {
     const connectionString = process.env.BRINECOVE_APP_DATABASE_URL;
-    if (!connectionString) throw new Error("BRINECOVE_APP_DATABASE_URL is not set: start the app with ./brinecove start");
+    if (!connectionString)
+      throw new Error("BRINECOVE_APP_DATABASE_URL is not set: start the app with ./brinecove start");
     shared.brinecovePool = new pg.Pool({ connectionString, max: 12, connectionTimeoutMillis: 5000 });
     // an idle connection that breaks (server restarted) is replaced at the next query; without a listener it would end the process
     shared.brinecovePool.on("error", () => undefined);

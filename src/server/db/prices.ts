@@ -4,12 +4,21 @@ import type { Queryable } from "./pool";
 
 /** The base's price list as it stands, and the number of the change that made it so; 0 before the first. */
 export async function currentPrices(db: Queryable): Promise<{ prices: PriceList; number: number }> {
-  const { rows } = await db.query<{ list: PriceList; number: number }>("select list, number from price_list order by number desc limit 1");
+  const { rows } = await db.query<{ list: PriceList; number: number }>(
+    "select list, number from price_list order by number desc limit 1",
+  );
   return { prices: rows[0]?.list ?? noPrices, number: rows[0]?.number ?? 0 };
 }
 
 /** Settles the price list anew, on top of the change with a number. Returns false when another change came in between; nothing is written then. */
-export async function settlePrices(db: Queryable, onNumber: number, prices: PriceList, why: string, personId: string, at: string): Promise<boolean> {
+export async function settlePrices(
+  db: Queryable,
+  onNumber: number,
+  prices: PriceList,
+  why: string,
+  personId: string,
+  at: string,
+): Promise<boolean> {
   const { rowCount } = await db.query(
     "insert into price_list (base_id, number, list, why, settled_by, settled_at) values (current_base(), $1, $2, $3, $4, $5) on conflict do nothing",
     [onNumber + 1, JSON.stringify(prices), why, personId, at],

@@ -3,6 +3,9 @@ import type { Queryable } from "./pool";
 
 /** Those of some people who are managers of the base. */
 export async function managersAmong(db: Queryable, people: readonly string[]): Promise<Set<string>> {
-  const { rows } = await db.query<{ id: string }>("select person_id as id from staff where person_id = any($1) and active and 'manager' = any(roles)", [[...new Set(people)]]);
+  const { rows } = await db.query<{ id: string }>(
+    "select person_id as id from staff where person_id = any($1) and active and 'manager' = any(roles)",
+    [[...new Set(people)]],
+  );
   return new Set(rows.map((row) => row.id));
 }

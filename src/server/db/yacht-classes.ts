@@ -29,7 +29,10 @@ export interface SisterRow {
 
 const newest = `select distinct on (c.slug) c.id, c.slug, c.revision, c.document as file, c.published_at as "publishedAt", p.name as by, c.why
   from yacht_class c left join person p on p.id = c.published_by and p.erased_at is null`;
-const ofToday = <Row extends { file: YachtFile }>(row: Row): Row => ({ ...row, file: upgradeYachtFile(row.file) as YachtFile });
+const ofToday = <Row extends { file: YachtFile }>(row: Row): Row => ({
+  ...row,
+  file: upgradeYachtFile(row.file) as YachtFile,
+});
 
 /** Every class with its newest document, by name. */
 export async function listClasses(db: Queryable): Promise<ClassRow[]> {
@@ -38,7 +41,8 @@ export async function listClasses(db: Queryable): Promise<ClassRow[]> {
 
 /** A class with its newest document. */
 export async function findClass(db: Queryable, slug: string): Promise<ClassRow | null> {
-  const row = (await db.query<ClassRow>(`${newest} where c.slug = $1 order by c.slug, c.revision desc`, [slug])).rows[0];
+  const row = (await db.query<ClassRow>(`${newest} where c.slug = $1 order by c.slug, c.revision desc`, [slug]))
+    .rows[0];
   return row ? ofToday(row) : null;
 }
 
@@ -50,11 +54,17 @@ export async function sistersOf(db: Queryable, classSlug: string): Promise<Siste
      where c.slug = $1 order by y.name`,
     [classSlug],
   );
-  return rows.map(({ accepted, ...row }) => ({ ...ofToday(row), reasons: Object.fromEntries(accepted.map(({ path, reason }) => [path, reason])) }));
+  return rows.map(({ accepted, ...row }) => ({
+    ...ofToday(row),
+    reasons: Object.fromEntries(accepted.map(({ path, reason }) => [path, reason])),
+  }));
 }
 
 /** The class of which a yacht's newest revision is one, with its newest document. */
 export async function classOfYacht(db: Queryable, yachtId: string): Promise<ClassRow | null> {
-  const { rows } = await db.query<{ slug: string }>("select c.slug from yacht_revision r join yacht_class c on c.id = r.class_id where r.yacht_id = $1 order by r.revision desc limit 1", [yachtId]);
+  const { rows } = await db.query<{ slug: string }>(
+    "select c.slug from yacht_revision r join yacht_class c on c.id = r.class_id where r.yacht_id = $1 order by r.revision desc limit 1",
+    [yachtId],
+  );
   return rows[0] ? findClass(db, rows[0].slug) : null;
 }

@@ -27,18 +27,26 @@ export async function listYachts(db: Queryable): Promise<YachtRow[]> {
 
 /** Yachts that were made and have no published file yet. */
 export async function unpublishedYachts(db: Queryable): Promise<{ slug: string; name: string }[]> {
-  return (await db.query<{ slug: string; name: string }>("select slug, name from yacht y where not exists (select 1 from yacht_revision r where r.yacht_id = y.id) order by name")).rows;
+  return (
+    await db.query<{ slug: string; name: string }>(
+      "select slug, name from yacht y where not exists (select 1 from yacht_revision r where r.yacht_id = y.id) order by name",
+    )
+  ).rows;
 }
 
 /** A yacht with its newest revision, by id or short name. */
 export async function findYacht(db: Queryable, key: { id: string } | { slug: string }): Promise<YachtRow | null> {
   const [column, value] = "id" in key ? ["id", key.id] : ["slug", key.slug];
-  const row = (await db.query<YachtRow>(`select ${columns} from yacht y ${latest} where y.${column} = $1`, [value])).rows[0];
+  const row = (await db.query<YachtRow>(`select ${columns} from yacht y ${latest} where y.${column} = $1`, [value]))
+    .rows[0];
   return row ? ofToday(row) : null;
 }
 
 /** The document of one revision, as it was published. */
 export async function yachtFileAt(db: Queryable, yachtId: string, revision: number): Promise<YachtFile | null> {
-  const { rows } = await db.query<{ file: YachtFile }>("select document as file from yacht_revision where yacht_id = $1 and revision = $2", [yachtId, revision]);
+  const { rows } = await db.query<{ file: YachtFile }>(
+    "select document as file from yacht_revision where yacht_id = $1 and revision = $2",
+    [yachtId, revision],
+  );
   return rows[0] ? (upgradeYachtFile(rows[0].file) as YachtFile) : null;
 }

@@ -18,7 +18,15 @@ beforeAll(async () => {
 
 const termsOf = async (of: string) => ((await base.inBase((db) => findStay(db, { stayId: of }))) as StayView).terms;
 const hold = (card: SimulatedCard, key: string) =>
-  base.inBase((db) => holdDeposit(db, simulatedTerminal(terminalBook(db), card), { stayId, amountMinor: 250000, currency: "EUR" }, key, odile));
+  base.inBase((db) =>
+    holdDeposit(
+      db,
+      simulatedTerminal(terminalBook(db), card),
+      { stayId, amountMinor: 250000, currency: "EUR" },
+      key,
+      odile,
+    ),
+  );
 const kinds = async () => (await base.inBase((db) => depositEvents(db, stayId))).map((event) => event.kind);
 const held = async () => (await base.inBase((db) => findStay(db, { stayId })))?.heldMinor;
 
@@ -50,7 +58,15 @@ describe("holding a deposit", () => {
 
 describe("taking and giving back", () => {
   const take = (captureMinor: number, releaseMinor: number, card: SimulatedCard = "approves") =>
-    base.inBase((db) => captureAndRelease(db, simulatedTerminal(terminalBook(db), card), { stayId, terms }, { captureMinor, releaseMinor }, odile));
+    base.inBase((db) =>
+      captureAndRelease(
+        db,
+        simulatedTerminal(terminalBook(db), card),
+        { stayId, terms },
+        { captureMinor, releaseMinor },
+        odile,
+      ),
+    );
 
   it("is undone as a whole when the card refuses", async () => {
     await expect(take(1000, 2000, "declines")).rejects.toMatchObject({ status: 409, code: "terminal-declined" });
@@ -66,10 +82,23 @@ describe("taking and giving back", () => {
 
   it("asks the terminal nothing where nothing is held", async () => {
     const other = await base.stayOf("BR-1060");
-    await base.asOwner("insert into charter (id, base_id, reference, charterer_id, skipper_id, terms) select gen_random_uuid(), base_id, 'BR-NO', charterer_id, skipper_id, terms from charter where reference = 'BR-1060'");
-    const [bare] = await base.asOwner<{ id: string }>("insert into stay (id, base_id, charter_id, yacht_id, starts_at, ends_at, aboard) select gen_random_uuid(), s.base_id, c.id, s.yacht_id, s.starts_at, s.ends_at, 2 from stay s, charter c where s.id = $1 and c.reference = 'BR-NO' returning id", [other]);
+    await base.asOwner(
+      "insert into charter (id, base_id, reference, charterer_id, skipper_id, terms) select gen_random_uuid(), base_id, 'BR-NO', charterer_id, skipper_id, terms from charter where reference = 'BR-1060'",
+    );
+    const [bare] = await base.asOwner<{ id: string }>(
+      "insert into stay (id, base_id, charter_id, yacht_id, starts_at, ends_at, aboard) select gen_random_uuid(), s.base_id, c.id, s.yacht_id, s.starts_at, s.ends_at, 2 from stay s, charter c where s.id = $1 and c.reference = 'BR-NO' returning id",
+      [other],
+    );
     const terminal = { capture: jest.fn(), release: jest.fn(), hold: jest.fn() };
-    await base.inBase((db) => captureAndRelease(db, terminal, { stayId: bare?.id ?? "", terms }, { captureMinor: 100, releaseMinor: 100 }, odile));
+    await base.inBase((db) =>
+      captureAndRelease(
+        db,
+        terminal,
+        { stayId: bare?.id ?? "", terms },
+        { captureMinor: 100, releaseMinor: 100 },
+        odile,
+      ),
+    );
     expect(terminal.capture).not.toHaveBeenCalled();
   });
 });
@@ -80,10 +109,17 @@ describe("a deposit without a card", () => {
     const stay = await base.inBase((db) => findStay(db, { stayId: cash }));
     await base.inBase((db) => noteDeposit(db, stay as StayView, "EUR", { amountMinor, reference: "R-77" }, key, odile));
   };
-  const events = async () => (await base.inBase((db) => depositEvents(db, cash))).map((event) => [event.kind, event.amountMinor, event.reference]);
+  const events = async () =>
+    (await base.inBase((db) => depositEvents(db, cash))).map((event) => [
+      event.kind,
+      event.amountMinor,
+      event.reference,
+    ]);
   beforeAll(async () => {
     cash = await base.stayOf("BR-1065");
-    await base.asOwner("update charter set terms = jsonb_set(terms, '{deposit}', '{\"amountMinor\": 80000, \"how\": \"cash\"}') where reference = 'BR-1065'");
+    await base.asOwner(
+      "update charter set terms = jsonb_set(terms, '{deposit}', '{\"amountMinor\": 80000, \"how\": \"cash\"}') where reference = 'BR-1065'",
+    );
     await base.asOwner("alter table deposit_event disable trigger kept_row");
     await base.asOwner("delete from deposit_event where stay_id = $1", [cash]);
     await base.asOwner("alter table deposit_event enable trigger kept_row");
@@ -97,20 +133,39 @@ describe("a deposit without a card", () => {
     await note(30000, "part-one-1");
     await note(30000, "part-one-1");
     expect([await events(), await met()]).toEqual([[["held", 30000, "R-77"]], false]);
-    await expect(note(60000, "part-two-2")).rejects.toMatchObject({ status: 422, code: "too-much", message: "Only €500.00 is still open. Note that much, and give the rest back." });
+    await expect(note(60000, "part-two-2")).rejects.toMatchObject({
+      status: 422,
+      code: "too-much",
+      message: "Only €500.00 is still open. Note that much, and give the rest back.",
+    });
     await note(50000, "part-two-2");
     expect(await met()).toBe(true);
   });
 
   it("is refused where the terms have a card held", async () => {
     const stay = await base.inBase((db) => findStay(db, { stayId }));
-    await expect(base.inBase((db) => noteDeposit(db, stay as StayView, "EUR", { amountMinor: 1, reference: "R-1" }, "by-hand-1", odile))).rejects.toMatchObject({ code: "not-by-hand" });
+    await expect(
+      base.inBase((db) =>
+        noteDeposit(db, stay as StayView, "EUR", { amountMinor: 1, reference: "R-1" }, "by-hand-1", odile),
+      ),
+    ).rejects.toMatchObject({ code: "not-by-hand" });
   });
 
   it("is given back without asking a terminal, never more than came in", async () => {
     const terminal = { capture: jest.fn(), release: jest.fn(), hold: jest.fn() };
-    await base.inBase(async (db) => captureAndRelease(db, terminal, { stayId: cash, terms: await termsOf(cash) }, { captureMinor: 12000, releaseMinor: 90000 }, odile));
-    expect((await events()).slice(2)).toEqual([["captured", 12000, null], ["released", 68000, null]]);
+    await base.inBase(async (db) =>
+      captureAndRelease(
+        db,
+        terminal,
+        { stayId: cash, terms: await termsOf(cash) },
+        { captureMinor: 12000, releaseMinor: 90000 },
+        odile,
+      ),
+    );
+    expect((await events()).slice(2)).toEqual([
+      ["captured", 12000, null],
+      ["released", 68000, null],
+    ]);
     expect(terminal.capture).not.toHaveBeenCalled();
   });
 });

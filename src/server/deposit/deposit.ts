@@ -20,7 +20,16 @@ export async function depositEvents(db: Queryable, stayId: string): Promise<Depo
   return rows;
 }
 
-async function append(db: Queryable, stayId: string, kind: DepositKind, amountMinor: number, currency: string, key: string, reference: string | null, person: string): Promise<void> {
+async function append(
+  db: Queryable,
+  stayId: string,
+  kind: DepositKind,
+  amountMinor: number,
+  currency: string,
+  key: string,
+  reference: string | null,
+  person: string,
+): Promise<void> {
   await db.query(
     `insert into deposit_event (id, base_id, stay_id, number, kind, amount_minor, currency, request_key, terminal_reference, by_person, at)
      values ($1, current_base(), $2, (select coalesce(max(number), 0) + 1 from deposit_event where stay_id = $2), $3, $4, $5, $6, $7, $8, $9)
@@ -34,12 +43,28 @@ function kindOf(answer: TerminalAnswer, done: DepositKind): DepositKind {
 }
 
 /** Holds the deposit on the card; refuses when it is held already. */
-export async function holdDeposit(db: Queryable, terminal: DepositTerminal, stay: { stayId: string; amountMinor: number; currency: string }, key: string, person: string): Promise<DepositKind> {
+export async function holdDeposit(
+  db: Queryable,
+  terminal: DepositTerminal,
+  stay: { stayId: string; amountMinor: number; currency: string },
+  key: string,
+  person: string,
+): Promise<DepositKind> {
   const events = await depositEvents(db, stay.stayId);
-  if (events.some((event) => event.kind === "held")) throw new Refusal(409, "held-already", "The deposit of this charter is held already.");
+  if (events.some((event) => event.kind === "held"))
+    throw new Refusal(409, "held-already", "The deposit of this charter is held already.");
   const answer = await terminal.hold(key, stay.amountMinor, stay.currency);
   const kind = kindOf(answer, "held");
-  await append(db, stay.stayId, kind, stay.amountMinor, stay.currency, key, answer.answer === "done" ? answer.reference : null, person);
+  await append(
+    db,
+    stay.stayId,
+    kind,
+    stay.amountMinor,
+    stay.currency,
+    key,
+    answer.answer === "done" ? answer.reference : null,
+    person,
+  );
   return kind;
 }
 
@@ -49,13 +74,31 @@ export async function holdDeposit(db: Queryable, terminal: DepositTerminal, stay
  *
  * @throws Refusal where the terms say otherwise, or for more than is still open
  */
-export async function noteDeposit(db: Queryable, stay: Pick<StayView, "stayId" | "terms" | "heldMinor">, currency: string, received: { amountMinor: number; reference: string }, key: string, person: string): Promise<void> {
+export async function noteDeposit(
+  db: Queryable,
+  stay: Pick<StayView, "stayId" | "terms" | "heldMinor">,
+  currency: string,
+  received: { amountMinor: number; reference: string },
+  key: string,
+  person: string,
+): Promise<void> {
   const { amountMinor, how } = stay.terms.deposit;
-  if (!notedByHand(how)) throw new Refusal(409, "not-by-hand", "The terms of this charter have no deposit in cash, by transfer or by guarantee.");
+  if (!notedByHand(how))
+    throw new Refusal(
+      409,
+      "not-by-hand",
+      "The terms of this charter have no deposit in cash, by transfer or by guarantee.",
+    );
   const open = amountMinor - stay.heldMinor;
   const noted = await db.query("select 1 from deposit_event where request_key = $1", [key]);
   if (noted.rowCount) return;
-  if (received.amountMinor > open) throw new Refusal(422, "too-much", `Only ${formatMoney(open, currency, "en")} is still open. Note that much, and give the rest back.`, "amountMinor");
+  if (received.amountMinor > open)
+    throw new Refusal(
+      422,
+      "too-much",
+      `Only ${formatMoney(open, currency, "en")} is still open. Note that much, and give the rest back.`,
+      "amountMinor",
+    );
   await append(db, stay.stayId, "held", received.amountMinor, currency, key, received.reference, person);
 }
 
@@ -65,7 +108,13 @@ type Sums = { captureMinor: number; releaseMinor: number };
  * Takes what is due out of what is held and gives back what is neither due nor kept back, when the statement is signed.
  * The request keys are made from the stay, so that doing it again takes nothing twice.
  */
-export async function captureAndRelease(db: Queryable, terminal: DepositTerminal, stay: Pick<StayView, "stayId" | "terms">, sums: Sums, person: string): Promise<void> {
+export async function captureAndRelease(
+  db: Queryable,
+  terminal: DepositTerminal,
+  stay: Pick<StayView, "stayId" | "terms">,
+  sums: Sums,
+  person: string,
+): Promise<void> {
   await move(db, terminal, stay, sums, "", person);
 }
 
@@ -73,33 +122,71 @@ export async function captureAndRelease(db: Queryable, terminal: DepositTerminal
  * Takes and gives back what a signed statement comes to in the end, less what was taken and given back when it was
  * signed. Done twice it has no more effect.
  */
-export async function concludeDeposit(db: Queryable, terminal: DepositTerminal, stay: Pick<StayView, "stayId" | "terms">, sums: Sums, person: string): Promise<void> {
-  const events = (await depositEvents(db, stay.stayId)).filter((event) => event.kind === "captured" || event.kind === "released");
-  const already = (kind: DepositKind) => events.filter((event) => event.kind === kind).reduce((sum, event) => sum + event.amountMinor, 0);
-  const left = { captureMinor: Math.max(0, sums.captureMinor - already("captured")), releaseMinor: Math.max(0, sums.releaseMinor - already("released")) };
+export async function concludeDeposit(
+  db: Queryable,
+  terminal: DepositTerminal,
+  stay: Pick<StayView, "stayId" | "terms">,
+  sums: Sums,
+  person: string,
+): Promise<void> {
+  const events = (await depositEvents(db, stay.stayId)).filter(
+    (event) => event.kind === "captured" || event.kind === "released",
+  );
+  const already = (kind: DepositKind) =>
+    events.filter((event) => event.kind === kind).reduce((sum, event) => sum + event.amountMinor, 0);
+  const left = {
+    captureMinor: Math.max(0, sums.captureMinor - already("captured")),
+    releaseMinor: Math.max(0, sums.releaseMinor - already("released")),
+  };
   if (left.captureMinor + left.releaseMinor === 0) return;
   await move(db, terminal, stay, left, "-end", person);
 }
 
-async function move(db: Queryable, terminal: DepositTerminal, { stayId, terms }: Pick<StayView, "stayId" | "terms">, sums: Sums, step: string, person: string): Promise<void> {
+async function move(
+  db: Queryable,
+  terminal: DepositTerminal,
+  { stayId, terms }: Pick<StayView, "stayId" | "terms">,
+  sums: Sums,
+  step: string,
+  person: string,
+): Promise<void> {
   const events = await depositEvents(db, stayId);
   const held = events.find((event) => event.kind === "held");
   if (!held?.reference) return;
   if (notedByHand(terms.deposit.how)) {
     // no terminal: a person hands it back, and what was never received cannot be
-    const inHand = events.reduce((sum, { kind, amountMinor }) => sum + (kind === "held" ? amountMinor : kind === "captured" || kind === "released" ? -amountMinor : 0), 0);
+    const inHand = events.reduce(
+      (sum, { kind, amountMinor }) =>
+        sum + (kind === "held" ? amountMinor : kind === "captured" || kind === "released" ? -amountMinor : 0),
+      0,
+    );
     const captureMinor = Math.min(sums.captureMinor, inHand);
     const releaseMinor = Math.min(sums.releaseMinor, inHand - captureMinor);
-    if (captureMinor > 0) await append(db, stayId, "captured", captureMinor, held.currency, `capture-${stayId}${step}`, null, person);
-    if (releaseMinor > 0) await append(db, stayId, "released", releaseMinor, held.currency, `release-${stayId}${step}`, null, person);
+    if (captureMinor > 0)
+      await append(db, stayId, "captured", captureMinor, held.currency, `capture-${stayId}${step}`, null, person);
+    if (releaseMinor > 0)
+      await append(db, stayId, "released", releaseMinor, held.currency, `release-${stayId}${step}`, null, person);
     return;
   }
-  for (const [action, done, amountMinor] of [["capture", "captured", sums.captureMinor], ["release", "released", sums.releaseMinor]] as const) {
+  for (const [action, done, amountMinor] of [
+    ["capture", "captured", sums.captureMinor],
+    ["release", "released", sums.releaseMinor],
+  ] as const) {
     if (amountMinor === 0) continue;
     const key = `${action}-${stayId}${step}`;
     const answer = await terminal[action](key, held.reference, amountMinor, held.currency);
-    if (answer.answer === "no-answer") throw new Refusal(503, "terminal-silent", "The card terminal does not answer. The statement is not signed yet; sign again, nothing is taken twice.");
-    if (answer.answer === "declined") throw new Refusal(409, "terminal-declined", "The card terminal refuses this. The statement is not signed; call the card company's hotline.");
+    if (answer.answer === "no-answer")
+      throw new Refusal(
+        503,
+        "terminal-silent",
+        "The card terminal does not answer. The statement is not signed yet; sign again, nothing is taken twice.",
+      );
+    if (answer.answer === "declined")
+      throw new Refusal(
+        409,
+        "terminal-declined",
+        "The card terminal refuses this. The statement is not signed; call the card company's hotline.",
+      );
     await append(db, stayId, kindOf(answer, done), amountMinor, held.currency, key, answer.reference, person);
   }
 }

@@ -8,12 +8,20 @@ const at = async <T>(instant: string, work: () => Promise<T>): Promise<T> => {
   return work().finally(() => (process.env.BRINECOVE_NOW = before));
 };
 const today = () => base.inBase(todayView);
-const short = (rows: Awaited<ReturnType<typeof today>>["rows"]) => rows.map((row) => `${row.stay.reference} ${row.next}`);
+const short = (rows: Awaited<ReturnType<typeof today>>["rows"]) =>
+  rows.map((row) => `${row.stay.reference} ${row.next}`);
 
 describe("Today", () => {
   it("lists what leaves, comes back or is unfinished, by its next moment", async () => {
     const { rows, underWay } = await today();
-    expect(short(rows)).toEqual(["BR-1050 settle", "BR-1052 start-check-out", "BR-1053 go-on-check-out", "BR-1059 go-on-check-in", "BR-1058 hold-deposit", "BR-1060 start-check-in"]);
+    expect(short(rows)).toEqual([
+      "BR-1050 settle",
+      "BR-1052 start-check-out",
+      "BR-1053 go-on-check-out",
+      "BR-1059 go-on-check-in",
+      "BR-1058 hold-deposit",
+      "BR-1060 start-check-in",
+    ]);
     expect(short(underWay)).toEqual(["BR-1055 under-way", "BR-1061 under-way"]);
     const moments = rows.map((row) => row.at);
     expect(moments).toEqual([...moments].sort());
@@ -22,7 +30,10 @@ describe("Today", () => {
   it("counts what is recorded in the handover that is open, and calls the calm ones fine", async () => {
     const { rows } = await today();
     const row = (reference: string) => rows.find((each) => each.stay.reference === reference);
-    const [{ n } = { n: 0 }] = await base.asOwner<{ n: number }>("select count(*)::int as n from entry where handover_id = $1", [await base.handoverOf("BR-1059", "check-in")]);
+    const [{ n } = { n: 0 }] = await base.asOwner<{ n: number }>(
+      "select count(*)::int as n from entry where handover_id = $1",
+      [await base.handoverOf("BR-1059", "check-in")],
+    );
     expect(row("BR-1059")).toMatchObject({ recorded: n, verdict: "watch" });
     expect(row("BR-1060")).toMatchObject({ recorded: 0, verdict: "fine" });
     expect(row("BR-1058")?.verdict).toBe("watch");
@@ -48,5 +59,10 @@ it("keeps every charter on its own page, newest first", async () => {
   expect(rows).toHaveLength(13);
   const starts = rows.map((row) => row.stay.startsAt);
   expect(starts).toEqual([...starts].sort().reverse());
-  expect(rows.filter((row) => row.next === "settled").map((row) => row.stay.reference).sort()).toEqual(["BR-1041", "BR-1046"]);
+  expect(
+    rows
+      .filter((row) => row.next === "settled")
+      .map((row) => row.stay.reference)
+      .sort(),
+  ).toEqual(["BR-1041", "BR-1046"]);
 });

@@ -28,21 +28,40 @@ export function todayRow(stay: StayView, at: string): TodayRow {
   const checkIn = stay.handovers.find((each) => each.kind === "check-in") ?? null;
   const checkOut = stay.handovers.find((each) => each.kind === "check-out") ?? null;
   const next = nextStep(
-    { startsAt: stay.startsAt, endsAt: stay.endsAt, depositMet: depositMet(stay.terms, stay.heldMinor), checkIn, checkOut, settledAt: stay.settledAt, heldMinor: stay.heldMinor },
+    {
+      startsAt: stay.startsAt,
+      endsAt: stay.endsAt,
+      depositMet: depositMet(stay.terms, stay.heldMinor),
+      checkIn,
+      checkOut,
+      settledAt: stay.settledAt,
+      heldMinor: stay.heldMinor,
+    },
     at,
   );
   const returning = ["under-way", "start-check-out", "go-on-check-out", "settle", "clear-up", "settled"].includes(next);
   const open = [checkIn, checkOut].find((each) => each && !each.sealedAt);
   const late = stay.handovers.reduce((sum, each) => sum + each.late + each.toAnswer, 0);
   const calm = ["start-check-in", "under-way", "start-check-out", "settled"].includes(next) && late === 0;
-  return { stay, next, at: returning ? stay.endsAt : stay.startsAt, verdict: calm ? "fine" : "watch", recorded: open?.entries ?? 0, late, farBelow: null, readiness: null, fileWork: null };
+  return {
+    stay,
+    next,
+    at: returning ? stay.endsAt : stay.startsAt,
+    verdict: calm ? "fine" : "watch",
+    recorded: open?.entries ?? 0,
+    late,
+    farBelow: null,
+    readiness: null,
+    fileWork: null,
+  };
 }
 
 /** What a stay may need before its check-in is signed. */
 const beforeCheckIn = ["hold-deposit", "start-check-in", "go-on-check-in"];
 
 /** A row with how ready the yacht is, as long as she has not been handed over. */
-export const withReadiness = async (db: Queryable, row: TodayRow): Promise<TodayRow> => (beforeCheckIn.includes(row.next) ? { ...row, readiness: await readinessFor(db, row.stay) } : row);
+export const withReadiness = async (db: Queryable, row: TodayRow): Promise<TodayRow> =>
+  beforeCheckIn.includes(row.next) ? { ...row, readiness: await readinessFor(db, row.stay) } : row;
 
 /** A row with what the study says of the skipper's experience, as long as she has not left. */
 export async function withExperience(db: Queryable, row: TodayRow, file: YachtFile | undefined): Promise<TodayRow> {
@@ -59,12 +78,19 @@ export async function todayView(db: Queryable): Promise<TodayView> {
   const near = await staysBetween(db, addHours(at, -24 * 45), addHours(at, 24 * 2));
   const yachts = await listYachts(db);
   const rows: TodayRow[] = [];
-  for (const stay of near) rows.push(await withExperience(db, todayRow(stay, at), yachts.find((yacht) => yacht.id === stay.yachtId)?.file));
+  for (const stay of near)
+    rows.push(await withExperience(db, todayRow(stay, at), yachts.find((yacht) => yacht.id === stay.yachtId)?.file));
   const isToday = (row: TodayRow) =>
-    dayIn(row.stay.startsAt, base.timeZone) === today || dayIn(row.stay.endsAt, base.timeZone) === today || !["under-way", "settled", "start-check-in", "hold-deposit"].includes(row.next);
+    dayIn(row.stay.startsAt, base.timeZone) === today ||
+    dayIn(row.stay.endsAt, base.timeZone) === today ||
+    !["under-way", "settled", "start-check-in", "hold-deposit"].includes(row.next);
   const shown: TodayRow[] = [];
   const waiting = await fileWork(db);
-  for (const row of rows.filter((each) => isToday(each))) shown.push({ ...(await withReadiness(db, row)), fileWork: beforeCheckIn.includes(row.next) ? (waiting[row.stay.yachtSlug] ?? null) : null });
+  for (const row of rows.filter((each) => isToday(each)))
+    shown.push({
+      ...(await withReadiness(db, row)),
+      fileWork: beforeCheckIn.includes(row.next) ? (waiting[row.stay.yachtSlug] ?? null) : null,
+    });
   const files = Object.fromEntries(yachts.map((yacht) => [yacht.id, yacht.file]));
   return {
     base,

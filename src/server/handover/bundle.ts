@@ -17,7 +17,12 @@ import { Refusal } from "../http/refusal";
 import { signedEntries } from "./record";
 
 /** Everything a device needs to work on a handover with no further word from the base, except its entries. */
-export async function handoverBundle(db: Queryable, handoverId: string, personId: string, side: PartySide = "base"): Promise<HandoverBundle> {
+export async function handoverBundle(
+  db: Queryable,
+  handoverId: string,
+  personId: string,
+  side: PartySide = "base",
+): Promise<HandoverBundle> {
   const handover = await findHandover(db, handoverId);
   if (!handover) throw new Refusal(404, "no-such-handover", "There is no such handover here.");
   const stay = await findStay(db, { stayId: handover.stayId });
@@ -31,9 +36,18 @@ export async function handoverBundle(db: Queryable, handoverId: string, personId
     file,
     slug: stay.yachtSlug,
     base: { name: base.name, timeZone: base.timeZone, phone: base.phone, currency: base.currency },
-    charter: { reference: stay.reference, skipper: { id: stay.skipperId, name: stay.skipper }, charterer: { id: stay.chartererId, name: stay.charterer } },
+    charter: {
+      reference: stay.reference,
+      skipper: { id: stay.skipperId, name: stay.skipper },
+      charterer: { id: stay.chartererId, name: stay.charterer },
+    },
     context: await gateContext(db, handover),
-    me: { person: personId, name: (await namesOf(db, [personId]))[personId] ?? "", side, isManager: side === "base" && (await managersAmong(db, [personId])).has(personId) },
+    me: {
+      person: personId,
+      name: (await namesOf(db, [personId]))[personId] ?? "",
+      side,
+      isManager: side === "base" && (await managersAmong(db, [personId])).has(personId),
+    },
     before: handover.checkInId ? await valuesOf(db, handover.checkInId) : {},
     changes: studied ? await changesSinceStudy(db, handover.yachtId, [studied], handover.revision, file) : [],
     seal: seal ? { seal: seal.seal, sealedAt: seal.sealedAt } : null,
@@ -49,7 +63,14 @@ async function valuesOf(db: Queryable, checkInId: string): Promise<HandoverBundl
     checkIn.list.lines.flatMap((line) => {
       const cell = mainCell(folded, line);
       const subject = lineSubject(line.id);
-      return cell && !cell.fork ? [[line.id, { value: cell.value ?? null, photos: photosOf(folded, subject), remarks: remarksOf(folded, subject) }]] : [];
+      return cell && !cell.fork
+        ? [
+            [
+              line.id,
+              { value: cell.value ?? null, photos: photosOf(folded, subject), remarks: remarksOf(folded, subject) },
+            ],
+          ]
+        : [];
     }),
   );
 }

@@ -8,7 +8,10 @@ import type { Queryable } from "../db/pool";
 import { forecastFor } from "../weather/forecast";
 
 /** What the base knows now and the gate of a handover looks at: the deposit, work on her safety, the forecast for the first day. */
-export async function gateContext(db: Queryable, { stayId, yachtId, list }: Pick<HandoverRow, "stayId" | "yachtId" | "list">): Promise<GateContext> {
+export async function gateContext(
+  db: Queryable,
+  { stayId, yachtId, list }: Pick<HandoverRow, "stayId" | "yachtId" | "list">,
+): Promise<GateContext> {
   const stay = await findStay(db, { stayId });
   return {
     deposit: { met: stay ? depositMet(stay.terms, stay.heldMinor) : false },

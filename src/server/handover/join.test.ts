@@ -20,14 +20,37 @@ describe("joining by a code", () => {
     expect(code).toMatch(/^[ACDEFHJKLMNPRTUVWXY3479]{6}$/);
     const joined = await joinByCode(` ${code.slice(0, 3).toLowerCase()} ${code.slice(3)} `, " Tam ");
     expect(mismatch(OpenAnswer, joined)).toBeNull();
-    expect([joined.handover, joined.bundle.me.name, joined.bundle.me.side, joined.bundle.me.isManager]).toEqual([handover, "Tam", "skipper", false]);
-    const grant = await requireGrant(new Request("http://127.0.0.1/", { headers: { authorization: `Bearer ${joined.grant}` } }), handover);
+    expect([joined.handover, joined.bundle.me.name, joined.bundle.me.side, joined.bundle.me.isManager]).toEqual([
+      handover,
+      "Tam",
+      "skipper",
+      false,
+    ]);
+    const grant = await requireGrant(
+      new Request("http://127.0.0.1/", { headers: { authorization: `Bearer ${joined.grant}` } }),
+      handover,
+    );
     expect(grant).toMatchObject({ side: "skipper", personId: joined.bundle.me.person });
     expect(Object.values(await base.inBase((db) => peopleOn(db, handover)))).toContain("Tam");
-    const entry = { v: 1 as const, id: uuid(), handover, subject: "line:count:shore-adapter", aspect: "count", value: { count: 1 }, basis: [], by: { side: "skipper" as const, person: grant.personId }, device: randomUUID(), at: "2027-06-12T10:15:00.000Z", offsetMs: 0, paperAt: "2027-06-12T09:40:00.000Z" };
+    const entry = {
+      v: 1 as const,
+      id: uuid(),
+      handover,
+      subject: "line:count:shore-adapter",
+      aspect: "count",
+      value: { count: 1 },
+      basis: [],
+      by: { side: "skipper" as const, person: grant.personId },
+      device: randomUUID(),
+      at: "2027-06-12T10:15:00.000Z",
+      offsetMs: 0,
+      paperAt: "2027-06-12T09:40:00.000Z",
+    };
     const [answer] = await postEntries(base.baseId, handover, [entry], grant.personId);
     expect(answer?.status).toBe("kept");
-    const [kept] = await base.asOwner<{ content: { paperAt: string } }>("select content from entry where id = $1", [entry.id]);
+    const [kept] = await base.asOwner<{ content: { paperAt: string } }>("select content from entry where id = $1", [
+      entry.id,
+    ]);
     expect(kept?.content.paperAt).toBe("2027-06-12T09:40:00.000Z");
   });
 

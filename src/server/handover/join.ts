@@ -18,7 +18,10 @@ const hoursValid = 6;
 export async function makeJoinCode(db: Queryable, handoverId: string): Promise<{ code: string; until: string }> {
   const code = Array.from({ length: 6 }, () => letters[randomInt(letters.length)]).join("");
   const until = addHours(now(), hoursValid);
-  await db.query("insert into join_code (id, base_id, handover_id, code_hash, created_at, expires_at) values ($1, current_base(), $2, $3, clock_timestamp(), $4)", [uuid(), handoverId, tokenHash(`join ${code}`), until]);
+  await db.query(
+    "insert into join_code (id, base_id, handover_id, code_hash, created_at, expires_at) values ($1, current_base(), $2, $3, clock_timestamp(), $4)",
+    [uuid(), handoverId, tokenHash(`join ${code}`), until],
+  );
   return { code, until };
 }
 
@@ -30,18 +33,33 @@ export async function makeJoinCode(db: Queryable, handoverId: string): Promise<{
  */
 export async function joinByCode(code: string, name: string) {
   const plain = code.toUpperCase().replaceAll(/[^A-Z0-9]/g, "");
-  const { rows } = await pool().query<{ base_id: string; handover_id: string }>("select * from find_join_code($1, $2)", [tokenHash(`join ${plain}`), now()]);
+  const { rows } = await pool().query<{ base_id: string; handover_id: string }>(
+    "select * from find_join_code($1, $2)",
+    [tokenHash(`join ${plain}`), now()],
+  );
   const found = rows[0];
   const key = `join ${plain.slice(0, 2)}`;
   if (!found) {
     await throttle(key);
-    throw new Refusal(404, "no-such-code", "This code opens nothing: it has run out, a newer one was made, or it was misread. Have the briefer show it again.");
+    throw new Refusal(
+      404,
+      "no-such-code",
+      "This code opens nothing: it has run out, a newer one was made, or it was misread. Have the briefer show it again.",
+    );
   }
   await forgetAttempts(key);
   return withBase(found.base_id, async (db) => {
     const personId = uuid();
-    await db.query("insert into person (id, base_id, name) values ($1, $2, $3)", [personId, found.base_id, name.trim()]);
+    await db.query("insert into person (id, base_id, name) values ($1, $2, $3)", [
+      personId,
+      found.base_id,
+      name.trim(),
+    ]);
     const grant = await makeGrant(db, found.base_id, found.handover_id, personId, "skipper");
-    return { handover: found.handover_id, grant, bundle: await handoverBundle(db, found.handover_id, personId, "skipper") };
+    return {
+      handover: found.handover_id,
+      grant,
+      bundle: await handoverBundle(db, found.handover_id, personId, "skipper"),
+    };
   });
 }

@@ -1,7 +1,13 @@
 import "server-only";
 import { v7 as uuid } from "uuid";
 import { dayIn } from "@/core/basics/instant";
-import { aspectOfKind, type CountValue, type MarkStateValue, type ReadingValue, type ViewValue } from "@/core/handover/aspects";
+import {
+  aspectOfKind,
+  type CountValue,
+  type MarkStateValue,
+  type ReadingValue,
+  type ViewValue,
+} from "@/core/handover/aspects";
 import { fold } from "@/core/handover/fold";
 import type { IncidentKind } from "@/core/handover/addenda/addendum";
 import { lineSubject, listHash, type HandoverKind, type HandoverList } from "@/core/handover/list";
@@ -27,7 +33,12 @@ import { signedEntries } from "./record";
  *
  * @throws Refusal for a check-out before its check-in is signed
  */
-export async function openHandover(db: Queryable, stayId: string, kind: HandoverKind, personId: string): Promise<{ id: string; fresh: boolean }> {
+export async function openHandover(
+  db: Queryable,
+  stayId: string,
+  kind: HandoverKind,
+  personId: string,
+): Promise<{ id: string; fresh: boolean }> {
   const stay = await findStay(db, { stayId });
   if (!stay) throw new Refusal(404, "no-such-stay", "There is no such charter here.");
   // two tablets that open at once take turns on the stay's row
@@ -35,7 +46,9 @@ export async function openHandover(db: Queryable, stayId: string, kind: Handover
   const open = await handoverOfStay(db, stayId, kind);
   if (open) return { id: open.id, fresh: false };
   const checkIn = kind === "check-out" ? await signedCheckIn(db, stayId) : null;
-  const yacht = checkIn ? { id: stay.yachtId, revision: checkIn.revision, file: await pinnedFile(db, stay.yachtId, checkIn.revision) } : await findYacht(db, { id: stay.yachtId });
+  const yacht = checkIn
+    ? { id: stay.yachtId, revision: checkIn.revision, file: await pinnedFile(db, stay.yachtId, checkIn.revision) }
+    : await findYacht(db, { id: stay.yachtId });
   if (!yacht) throw new Refusal(404, "no-such-yacht", "There is no file for this yacht.");
   const base = await currentBase(db);
   const id = uuid();
@@ -45,23 +58,45 @@ export async function openHandover(db: Queryable, stayId: string, kind: Handover
     handover: id,
     yacht,
     stay: {
-      id: stay.stayId, from: stay.startsAt, to: stay.endsAt, fromDay: dayIn(stay.startsAt, base.timeZone), toDay: dayIn(stay.endsAt, base.timeZone), aboard: stay.aboard,
+      id: stay.stayId,
+      from: stay.startsAt,
+      to: stay.endsAt,
+      fromDay: dayIn(stay.startsAt, base.timeZone),
+      toDay: dayIn(stay.endsAt, base.timeZone),
+      aboard: stay.aboard,
     },
     currency: base.currency,
     checkIn: checkIn ? { seal: checkIn.seal, counts: checkIn.counts, foundIn: checkIn.foundIn } : null,
-    ...(kind === "prep" ? { standingMarks: [], viewPhotos: {} } : checkIn ? { standingMarks: checkIn.marks, viewPhotos: checkIn.viewPhotos } : await leftByLastCharter(db, stay.yachtId)),
+    ...(kind === "prep"
+      ? { standingMarks: [], viewPhotos: {} }
+      : checkIn
+        ? { standingMarks: checkIn.marks, viewPhotos: checkIn.viewPhotos }
+        : await leftByLastCharter(db, stay.yachtId)),
     history: await readingHistory(db, stay.yachtId),
     openedAt,
     rules: (await currentRules(db)).rules,
     crewKg: (await crewOf(db, stayId)).map(({ weightKg }) => weightKg),
     known: await knownDefects(db, stay.yachtId),
-    changed: checkIn ? { ...checkIn.told, often: await oftenCharged(db) } : { reported: [], happened: [], often: new Map() },
+    changed: checkIn
+      ? { ...checkIn.told, often: await oftenCharged(db) }
+      : { reported: [], happened: [], often: new Map() },
     study: kind === "check-in" ? await studyAnswersOf(db, stay.charterId) : [],
   });
   await db.query(
     `insert into handover (id, base_id, stay_id, kind, check_in_id, yacht_id, yacht_revision, list, list_hash, opened_at, opened_by)
      values ($1, current_base(), $2, $3, $4, $5, $6, $7, $8, $9, $10)`,
-    [id, stayId, kind, checkIn?.id ?? null, stay.yachtId, yacht.revision, JSON.stringify(list), listHash(list), openedAt, personId],
+    [
+      id,
+      stayId,
+      kind,
+      checkIn?.id ?? null,
+      stay.yachtId,
+      yacht.revision,
+      JSON.stringify(list),
+      listHash(list),
+      openedAt,
+      personId,
+    ],
   );
   return { id, fresh: true };
 }
@@ -76,7 +111,11 @@ async function signedCheckIn(db: Queryable, stayId: string) {
   const checkIn = await handoverOfStay(db, stayId, "check-in");
   const signed = checkIn ? await signedEntries(db, checkIn.id) : null;
   if (!checkIn || !signed) {
-    throw new Refusal(409, "no-check-in", "A check-out goes back to its check-in, and the check-in of this charter is not signed yet. Finish and sign that first.");
+    throw new Refusal(
+      409,
+      "no-check-in",
+      "A check-out goes back to its check-in, and the check-in of this charter is not signed yet. Finish and sign that first.",
+    );
   }
   const { seal, entries } = signed;
   const folded = fold(entries);
@@ -97,7 +136,16 @@ async function signedCheckIn(db: Queryable, stayId: string) {
     if (addendum.kind !== "visit") continue;
     for (const { line, count } of addendum.touched) if (count !== null) counts[line] = count;
   }
-  return { id: checkIn.id, revision: checkIn.revision, seal: seal.seal, counts, told, foundIn: elsewhere, marks: standingMarksAfter(checkIn.list, folded, seal.sealedAt), viewPhotos: viewPhotosAfter(checkIn.list, folded) };
+  return {
+    id: checkIn.id,
+    revision: checkIn.revision,
+    seal: seal.seal,
+    counts,
+    told,
+    foundIn: elsewhere,
+    marks: standingMarksAfter(checkIn.list, folded, seal.sealedAt),
+    viewPhotos: viewPhotosAfter(checkIn.list, folded),
+  };
 }
 
 /** How often a line was on a signed settlement of this base, by line id: what goes missing and what breaks. */
@@ -115,9 +163,21 @@ function standingMarksAfter(list: HandoverList, folded: ReturnType<typeof fold>,
     const state = folded.get(`${lineSubject(line.id)} ${aspectOfKind.mark}`)?.value as MarkStateValue | undefined;
     if (state?.state === "mended") return [];
     const fresh = photosOf(folded, lineSubject(line.id));
-    return [{ id: line.id.slice("mark:".length), mark: line.mark, photos: fresh.length > 0 ? fresh : line.photos, since: line.since }];
+    return [
+      {
+        id: line.id.slice("mark:".length),
+        mark: line.mark,
+        photos: fresh.length > 0 ? fresh : line.photos,
+        since: line.since,
+      },
+    ];
   });
-  const made = newMarks(folded).map(({ id, mark, cell }): StandingMark => ({ id, mark, photos: photosOf(folded, cell.subject), since: at }));
+  const made = newMarks(folded).map(({ id, mark, cell }): StandingMark => ({
+    id,
+    mark,
+    photos: photosOf(folded, cell.subject),
+    since: at,
+  }));
   return [...old, ...made];
 }
 
@@ -133,7 +193,10 @@ function viewPhotosAfter(list: HandoverList, folded: ReturnType<typeof fold>): R
 }
 
 /** Marks and pictures known from the last signed handover of the yacht, so that nobody is blamed for an old mark. */
-async function leftByLastCharter(db: Queryable, yachtId: string): Promise<{ standingMarks: StandingMark[]; viewPhotos: Record<string, string[]> }> {
+async function leftByLastCharter(
+  db: Queryable,
+  yachtId: string,
+): Promise<{ standingMarks: StandingMark[]; viewPhotos: Record<string, string[]> }> {
   const { rows } = await db.query<{ id: string; list: HandoverList }>(
     `select h.id, h.list from handover h join seal s on s.handover_id = h.id and s.number = 1
      where h.yacht_id = $1 order by s.sealed_at desc limit 1`,
@@ -143,7 +206,10 @@ async function leftByLastCharter(db: Queryable, yachtId: string): Promise<{ stan
   const signed = last ? await signedEntries(db, last.id) : null;
   if (!last || !signed) return { standingMarks: [], viewPhotos: {} };
   const folded = fold(signed.entries);
-  return { standingMarks: standingMarksAfter(last.list, folded, signed.seal.sealedAt), viewPhotos: viewPhotosAfter(last.list, folded) };
+  return {
+    standingMarks: standingMarksAfter(last.list, folded, signed.seal.sealedAt),
+    viewPhotos: viewPhotosAfter(last.list, folded),
+  };
 }
 
 /** The last readings of the yacht from its signed handovers and finished preps, by line, oldest first. What came after a seal stands in an addendum and is left out. */

@@ -15,8 +15,18 @@ beforeAll(async () => {
 });
 
 const entry = (change: Partial<Entry> = {}): Entry => ({
-  v: 1, id: randomUUID(), handover, subject: "line:count:shore-adapter", aspect: "count", value: { count: 1 }, basis: [], by: { side: "base", person: maro }, device: randomUUID(),
-  at: "2027-06-12T10:15:00.000Z", offsetMs: 0, ...change,
+  v: 1,
+  id: randomUUID(),
+  handover,
+  subject: "line:count:shore-adapter",
+  aspect: "count",
+  value: { count: 1 },
+  basis: [],
+  by: { side: "base", person: maro },
+  device: randomUUID(),
+  at: "2027-06-12T10:15:00.000Z",
+  offsetMs: 0,
+  ...change,
 });
 const post = (...entries: Entry[]) => postEntries(base.baseId, handover, entries);
 const kept = () => base.inBase((db) => entriesAfter(db, handover, 0));
@@ -24,25 +34,83 @@ const kept = () => base.inBase((db) => entriesAfter(db, handover, 0));
 describe("a device on the skipper's side", () => {
   it("records for its own person alone, and what it may not blocks nothing else", async () => {
     const skipper = await base.person("Wenna Coldrake");
-    const own = entry({ subject: "line:count:shore-adapter", aspect: "remark:skipper", value: { words: "green one" }, by: { side: "skipper", person: skipper } });
-    const answers = await postEntries(base.baseId, handover, [entry(), own, entry({ aspect: "remark:skipper", value: { words: "for another" }, by: { side: "skipper", person: maro } })], skipper);
-    expect(answers.map((each) => [each.status, each.code])).toEqual([["refused", "not-yours"], ["kept", null], ["refused", "not-yours"]]);
-    expect((await kept()).filter(({ entry: each }) => each.subject === own.subject).map(({ entry: each }) => each.id)).toEqual([own.id]);
+    const own = entry({
+      subject: "line:count:shore-adapter",
+      aspect: "remark:skipper",
+      value: { words: "green one" },
+      by: { side: "skipper", person: skipper },
+    });
+    const answers = await postEntries(
+      base.baseId,
+      handover,
+      [
+        entry(),
+        own,
+        entry({ aspect: "remark:skipper", value: { words: "for another" }, by: { side: "skipper", person: maro } }),
+      ],
+      skipper,
+    );
+    expect(answers.map((each) => [each.status, each.code])).toEqual([
+      ["refused", "not-yours"],
+      ["kept", null],
+      ["refused", "not-yours"],
+    ]);
+    expect(
+      (await kept()).filter(({ entry: each }) => each.subject === own.subject).map(({ entry: each }) => each.id),
+    ).toEqual([own.id]);
   });
 });
 
 describe("posting entries", () => {
   it.each<[string, Partial<Entry>, string, RegExp]>([
-    ["a line that is not on the list", { subject: "line:count:moon" }, "no-such-line", /no line "count:moon".*found thing/],
+    [
+      "a line that is not on the list",
+      { subject: "line:count:moon" },
+      "no-such-line",
+      /no line "count:moon".*found thing/,
+    ],
     ["an aspect that does not belong", { aspect: "reading" }, "aspect-does-not-fit", /cannot be recorded here/],
     ["a negative count", { value: { count: -1 } }, "bad-value", /\/count must be 0 or more \(it is -1\)/],
     ["half a thing", { value: { count: 1.5 } }, "bad-value", /\/count must be a whole number/],
     ["an absurd count", { value: { count: 10_000 } }, "bad-value", /must be 9999 or less/],
-    ["a test that fails without a word", { subject: "line:test:engine-start-stop", aspect: "result", value: { result: "fails", remark: " " } }, "bad-value", /remark/],
-    ["a test put off for a month", { subject: "line:test:engine-start-stop", aspect: "result", value: { result: "not-tried", reason: "wind", withinHours: 720 } }, "bad-value", /withinHours/],
-    ["volts beyond the meter", { subject: "line:reading:battery-service", aspect: "reading", value: { volts: 900, restHours: 5 } }, "bad-value", /volts must be 60 or less/],
-    ["a look in a word of one's own", { subject: "line:look:canvas", aspect: "look", value: { state: "ok" } }, "bad-value", /state/],
-    ["a mark at a place she has not", { subject: `mark:${randomUUID()}`, aspect: "mark", value: { place: "crow-nest", surface: "deck", kind: "chip", sizeMm: 20, aM: 1, bM: 1, words: "" } }, "no-such-place", /no place "crow-nest"/],
+    [
+      "a test that fails without a word",
+      { subject: "line:test:engine-start-stop", aspect: "result", value: { result: "fails", remark: " " } },
+      "bad-value",
+      /remark/,
+    ],
+    [
+      "a test put off for a month",
+      {
+        subject: "line:test:engine-start-stop",
+        aspect: "result",
+        value: { result: "not-tried", reason: "wind", withinHours: 720 },
+      },
+      "bad-value",
+      /withinHours/,
+    ],
+    [
+      "volts beyond the meter",
+      { subject: "line:reading:battery-service", aspect: "reading", value: { volts: 900, restHours: 5 } },
+      "bad-value",
+      /volts must be 60 or less/,
+    ],
+    [
+      "a look in a word of one's own",
+      { subject: "line:look:canvas", aspect: "look", value: { state: "ok" } },
+      "bad-value",
+      /state/,
+    ],
+    [
+      "a mark at a place she has not",
+      {
+        subject: `mark:${randomUUID()}`,
+        aspect: "mark",
+        value: { place: "crow-nest", surface: "deck", kind: "chip", sizeMm: 20, aM: 1, bM: 1, words: "" },
+      },
+      "no-such-place",
+      /no place "crow-nest"/,
+    ],
     ["another handover's entry", { handover: randomUUID() }, "other-handover", /another handover/],
   ])("refuses %s, says why, and keeps nothing of it", async (_what, change, code, words) => {
     const before = (await kept()).length;
@@ -63,14 +131,25 @@ describe("posting entries", () => {
   it("refuses an id that is there with other content, and one that changes what never came", async () => {
     const first = entry({ subject: "line:count:bucket" });
     await post(first);
-    const [changed, orphan] = await post({ ...first, value: { count: 7 } }, entry({ subject: "line:count:bucket", basis: [randomUUID()] }));
+    const [changed, orphan] = await post(
+      { ...first, value: { count: 7 } },
+      entry({ subject: "line:count:bucket", basis: [randomUUID()] }),
+    );
     expect(changed).toMatchObject({ status: "refused", code: "other-content" });
-    expect(orphan).toMatchObject({ status: "refused", code: "unknown-basis", message: expect.stringContaining("Send that one first") });
+    expect(orphan).toMatchObject({
+      status: "refused",
+      code: "unknown-basis",
+      message: expect.stringContaining("Send that one first"),
+    });
   });
 
   it("takes a change together with what it changes, in one batch", async () => {
     const first = entry({ subject: "line:count:winch-handle" });
-    expect((await post(first, entry({ subject: "line:count:winch-handle", value: { count: 2 }, basis: [first.id] }))).map((answer) => answer.status)).toEqual(["kept", "kept"]);
+    expect(
+      (await post(first, entry({ subject: "line:count:winch-handle", value: { count: 2 }, basis: [first.id] }))).map(
+        (answer) => answer.status,
+      ),
+    ).toEqual(["kept", "kept"]);
   });
 
   it("pokes the other devices of that handover only", async () => {
@@ -86,7 +165,9 @@ describe("posting entries", () => {
     const late = entry({ handover: sealed, subject: "line:count:bucket" });
     const twice = [await postEntries(base.baseId, sealed, [late]), await postEntries(base.baseId, sealed, [late])];
     expect(twice.map(([answer]) => answer?.status)).toEqual(["late", "same"]);
-    expect(await base.asOwner("select kind, content -> 'value' as value from addendum where handover_id = $1", [sealed])).toEqual([{ kind: "late-entry", value: { count: 1 } }]);
+    expect(
+      await base.asOwner("select kind, content -> 'value' as value from addendum where handover_id = $1", [sealed]),
+    ).toEqual([{ kind: "late-entry", value: { count: 1 } }]);
   });
 
   it("gives pages of the feed from any number on", async () => {

@@ -27,23 +27,52 @@ const refused = (id: string, code: string, message: string): EntryAnswer => ({ i
  * @param onlyFor the one person a device of the skipper's side records for; null for a device of the base, which is handed
  *   to the skipper and back and so records for both
  */
-export async function postEntries(baseId: string, handoverId: string, entries: readonly Entry[], onlyFor: string | null = null): Promise<EntryAnswer[]> {
+export async function postEntries(
+  baseId: string,
+  handoverId: string,
+  entries: readonly Entry[],
+  onlyFor: string | null = null,
+): Promise<EntryAnswer[]> {
   const { list } = await handoverById(baseId, handoverId);
   const answers: EntryAnswer[] = [];
-  const notByManager = await withoutManager(baseId, entries.filter((entry) => isForManager(list, entry)));
+  const notByManager = await withoutManager(
+    baseId,
+    entries.filter((entry) => isForManager(list, entry)),
+  );
   const items: { index: number; id: string; subject: string; aspect: string; content: Entry; hash: string }[] = [];
   entries.forEach((entry, index) => {
-    const problem = checkEntry(list, entry, (schema, value) => mismatch(schema, value)?.message ?? null) ?? (notByManager.has(entry.id) ? ({ code: entry.aspect === "shown" ? "safety-not-skipped" : "manager-only", stop: entry.subject } as const) : null);
-    if (onlyFor !== null && (entry.by.side !== "skipper" || entry.by.person !== onlyFor)) answers[index] = refused(entry.id, "not-yours", "This device records on the skipper's side alone. What is the base's is recorded on a device of the base.");
+    const problem =
+      checkEntry(list, entry, (schema, value) => mismatch(schema, value)?.message ?? null) ??
+      (notByManager.has(entry.id)
+        ? ({ code: entry.aspect === "shown" ? "safety-not-skipped" : "manager-only", stop: entry.subject } as const)
+        : null);
+    if (onlyFor !== null && (entry.by.side !== "skipper" || entry.by.person !== onlyFor))
+      answers[index] = refused(
+        entry.id,
+        "not-yours",
+        "This device records on the skipper's side alone. What is the base's is recorded on a device of the base.",
+      );
     else if (problem) answers[index] = refused(entry.id, problem.code, problemWords(problem));
-    else items.push({ index, id: entry.id, subject: entry.subject, aspect: entry.aspect, content: entry, hash: entryHash(entry) });
+    else
+      items.push({
+        index,
+        id: entry.id,
+        subject: entry.subject,
+        aspect: entry.aspect,
+        content: entry,
+        hash: entryHash(entry),
+      });
   });
   if (items.length > 0) {
     const { rows } = await pool().query<{ answers: string[] }>("select append_entries($1, $2, $3, $4) as answers", [
-      baseId, handoverId, JSON.stringify(items.map(({ index: _index, ...item }) => item)), now(),
+      baseId,
+      handoverId,
+      JSON.stringify(items.map(({ index: _index, ...item }) => item)),
+      now(),
     ]);
     items.forEach((item, i) => (answers[item.index] = worded(item.id, rows[0]?.answers[i] ?? "")));
-    if (items.some(({ aspect }) => aspect === "prep-done")) await withBase(baseId, (db) => recordDefects(db, handoverId));
+    if (items.some(({ aspect }) => aspect === "prep-done"))
+      await withBase(baseId, (db) => recordDefects(db, handoverId));
     feed().emit(handoverId);
   }
   return answers;
@@ -52,8 +81,15 @@ export async function postEntries(baseId: string, handoverId: string, entries: r
 /** Of entries that a manager alone may record, those that no manager made: who is one is looked up. */
 async function withoutManager(baseId: string, skips: readonly Entry[]): Promise<Set<string>> {
   if (skips.length === 0) return new Set();
-  const managers = await withBase(baseId, (db) => managersAmong(db, skips.map((entry) => entry.by.person)));
-  return new Set(skips.filter((entry) => entry.by.side !== "base" || !managers.has(entry.by.person)).map((entry) => entry.id));
+  const managers = await withBase(baseId, (db) =>
+    managersAmong(
+      db,
+      skips.map((entry) => entry.by.person),
+    ),
+  );
+  return new Set(
+    skips.filter((entry) => entry.by.side !== "base" || !managers.has(entry.by.person)).map((entry) => entry.id),
+  );
 }
 
 function problemWords(problem: NonNullable<ReturnType<typeof checkEntry>>): string {
@@ -87,9 +123,18 @@ function worded(id: string, answer: string): EntryAnswer {
     case "same":
       return { id, status: answer, code: null, message: null };
     case "late":
-      return { id, status: "late", code: "after-seal", message: "The record was signed before this came in. It is kept beside it, marked late." };
+      return {
+        id,
+        status: "late",
+        code: "after-seal",
+        message: "The record was signed before this came in. It is kept beside it, marked late.",
+      };
     case "other-content":
-      return refused(id, "other-content", "Another entry has this id already, with other content. Nothing was changed.");
+      return refused(
+        id,
+        "other-content",
+        "Another entry has this id already, with other content. Nothing was changed.",
+      );
     default:
       return refused(id, "unknown-basis", "This changes an entry that the base has not received. Send that one first.");
   }

@@ -24,7 +24,10 @@ beforeAll(async () => {
   handover = await base.handoverOf("BR-1053", "check-out");
   list = (await base.inBase((db) => findHandover(db, handover)))?.list as HandoverList;
   entries = (await base.inBase((db) => entriesAfter(db, handover, 0))).map((row) => row.entry);
-  signers = { base: { person: await base.person("Senna Ruhl"), name: "Senna Ruhl" }, skipper: { person: await base.person("Aldo Merrin"), name: "Aldo Merrin" } };
+  signers = {
+    base: { person: await base.person("Senna Ruhl"), name: "Senna Ruhl" },
+    skipper: { person: await base.person("Aldo Merrin"), name: "Aldo Merrin" },
+  };
 });
 
 const seal = (request: SealRequest) => base.inBase((db) => sealHandover(db, handover, request));
@@ -38,45 +41,92 @@ describe("a seal is refused and nothing is kept", () => {
   it("when one of the two has not signed", async () => {
     const request = sound();
     const [first] = request.signatures;
-    await expect(seal({ ...request, signatures: [first, first] as never })).rejects.toMatchObject({ code: "signature-missing" });
+    await expect(seal({ ...request, signatures: [first, first] as never })).rejects.toMatchObject({
+      code: "signature-missing",
+    });
   });
 
   it("when a drawn signature is no more than a dot", async () => {
     const request = sound();
-    const contents = { ...request.contents, skipper: { ...request.contents.skipper, strokes: [[[5, 5], [6, 6]] as [number, number][]] } };
-    const signatures = request.signatures.map((each) => (each.side === "skipper" ? { ...each, how: "drawn" as const, imprint: imprint(contents.skipper) } : each));
-    await expect(seal({ ...request, contents, signatures })).rejects.toMatchObject({ code: "signature-blank", where: "/contents/skipper" });
+    const contents = {
+      ...request.contents,
+      skipper: {
+        ...request.contents.skipper,
+        strokes: [
+          [
+            [5, 5],
+            [6, 6],
+          ] as [number, number][],
+        ],
+      },
+    };
+    const signatures = request.signatures.map((each) =>
+      each.side === "skipper" ? { ...each, how: "drawn" as const, imprint: imprint(contents.skipper) } : each,
+    );
+    await expect(seal({ ...request, contents, signatures })).rejects.toMatchObject({
+      code: "signature-blank",
+      where: "/contents/skipper",
+    });
   });
 
   it("when the name on the glass is not the one that was signed over", async () => {
     const request = sound();
-    await expect(seal({ ...request, contents: { ...request.contents, base: { ...request.contents.base, name: "Somebody Else" } } })).rejects.toMatchObject({ code: "wrong-imprint" });
+    await expect(
+      seal({
+        ...request,
+        contents: { ...request.contents, base: { ...request.contents.base, name: "Somebody Else" } },
+      }),
+    ).rejects.toMatchObject({ code: "wrong-imprint" });
   });
 
   it("when somebody signs who has no part in the charter, or is not of the base", async () => {
     const stranger = { person: await base.person("Runa Sedgeley"), name: "Runa Sedgeley" };
-    await expect(seal(sealRequest(list, entries, { ...signers, skipper: stranger }))).rejects.toMatchObject({ code: "wrong-signer" });
-    await expect(seal(sealRequest(list, entries, { ...signers, base: stranger }))).rejects.toMatchObject({ code: "wrong-signer" });
+    await expect(seal(sealRequest(list, entries, { ...signers, skipper: stranger }))).rejects.toMatchObject({
+      code: "wrong-signer",
+    });
+    await expect(seal(sealRequest(list, entries, { ...signers, base: stranger }))).rejects.toMatchObject({
+      code: "wrong-signer",
+    });
   });
 
   it("when another handover, another list or other bytes were sealed", async () => {
-    await expect(seal(sealRequest(list, entries, signers, { handover: randomUUID() }))).rejects.toMatchObject({ code: "wrong-handover" });
-    await expect(seal(sealRequest(list, entries, signers, { listHash: "0".repeat(64) }))).rejects.toMatchObject({ code: "wrong-list" });
+    await expect(seal(sealRequest(list, entries, signers, { handover: randomUUID() }))).rejects.toMatchObject({
+      code: "wrong-handover",
+    });
+    await expect(seal(sealRequest(list, entries, signers, { listHash: "0".repeat(64) }))).rejects.toMatchObject({
+      code: "wrong-list",
+    });
     await expect(seal({ ...sound(), seal: "1".repeat(64) })).rejects.toMatchObject({ code: "wrong-seal" });
   });
 
   it("when an entry here is not the one that was signed", async () => {
     const [first] = entries;
     const signed = sealRequest(list, entries, signers);
-    const manifest = { ...signed.manifest, entries: signed.manifest.entries.map((each) => (each.id === first?.id ? { ...each, hash: "a".repeat(64) } : each)) };
-    await expect(seal({ ...signed, manifest, seal: sealOf(manifestDigest(manifest), signed.signatures) })).rejects.toMatchObject({ status: 409, code: "entry-differs" });
+    const manifest = {
+      ...signed.manifest,
+      entries: signed.manifest.entries.map((each) =>
+        each.id === first?.id ? { ...each, hash: "a".repeat(64) } : each,
+      ),
+    };
+    await expect(
+      seal({ ...signed, manifest, seal: sealOf(manifestDigest(manifest), signed.signatures) }),
+    ).rejects.toMatchObject({ status: 409, code: "entry-differs" });
   });
 });
 
 describe("a sound seal", () => {
   const toCome: Entry = {
-    v: 1, id: randomUUID(), handover: "", subject: "line:count:bucket", aspect: "count", value: { count: 1 }, basis: [], by: { side: "base", person: "" }, device: randomUUID(),
-    at: "2027-06-12T10:18:00.000Z", offsetMs: 0,
+    v: 1,
+    id: randomUUID(),
+    handover: "",
+    subject: "line:count:bucket",
+    aspect: "count",
+    value: { count: 1 },
+    basis: [],
+    by: { side: "base", person: "" },
+    device: randomUUID(),
+    at: "2027-06-12T10:18:00.000Z",
+    offsetMs: 0,
   };
   let signed: SealRequest;
   let unsigned: Entry;
@@ -98,7 +148,15 @@ describe("a sound seal", () => {
   it("takes in what it names when that arrives, and puts what it does not name beside the record", async () => {
     expect((await postEntries(base.baseId, handover, [toCome]))[0]?.status).toBe("kept");
     const record = await base.inBase((db) => sealedRecord(db, handover));
-    expect(sealProblems({ list: record.list, entries: record.entries, manifest: record.seal.manifest, signatures: record.seal.signatures, seal: record.seal.seal })).toEqual([]);
+    expect(
+      sealProblems({
+        list: record.list,
+        entries: record.entries,
+        manifest: record.seal.manifest,
+        signatures: record.seal.signatures,
+        seal: record.seal.seal,
+      }),
+    ).toEqual([]);
     expect(record.entries.map((entry) => entry.id)).toContain(toCome.id);
     expect(record.entries.map((entry) => entry.id)).not.toContain(unsigned.id);
     expect(record.addenda).toEqual([expect.objectContaining({ id: unsigned.id, kind: "late-entry" })]);
@@ -109,8 +167,14 @@ describe("a sound seal", () => {
   it("stands before a second, different one, which is kept whole", async () => {
     const second = sealRequest(list, entries, signers);
     expect(await seal(second)).toMatchObject({ seal: second.seal, standing: false });
-    const rows = await base.asOwner<{ number: number; seal: string }>("select number, seal from seal where handover_id = $1 order by number", [handover]);
-    expect(rows).toEqual([{ number: 1, seal: signed.seal }, { number: 2, seal: second.seal }]);
+    const rows = await base.asOwner<{ number: number; seal: string }>(
+      "select number, seal from seal where handover_id = $1 order by number",
+      [handover],
+    );
+    expect(rows).toEqual([
+      { number: 1, seal: signed.seal },
+      { number: 2, seal: second.seal },
+    ]);
     const stands = async () => (await base.inBase((db) => sealedRecord(db, handover))).seal.seal;
     expect(await stands()).toBe(signed.seal);
     // a manager settles which one counts, may think better of it, and both stay
@@ -122,11 +186,23 @@ describe("a sound seal", () => {
     expect(await stands()).toBe(signed.seal);
     await expect(choose("0".repeat(64), "?")).rejects.toMatchObject({ status: 404, code: "no-such-seal" });
     const stay = await base.inBase((db) => findStay(db, { stayId: list.stay.id }));
-    expect(stay?.handovers.find((each) => each.id === handover)?.seals.map((each) => [each.seal, each.stands])).toEqual([[signed.seal, true], [second.seal, false]]);
+    expect(stay?.handovers.find((each) => each.id === handover)?.seals.map((each) => [each.seal, each.stands])).toEqual(
+      [
+        [signed.seal, true],
+        [second.seal, false],
+      ],
+    );
   });
 
   it("hangs in the yacht's chain: each link over the one before, signed with the base's key", async () => {
-    const links = await base.asOwner<{ previous: string | null; hash: string; seal: string; received_at: string; signature: string; number: number }>(
+    const links = await base.asOwner<{
+      previous: string | null;
+      hash: string;
+      seal: string;
+      received_at: string;
+      signature: string;
+      number: number;
+    }>(
       `select l.previous, l.hash, s.seal, l.received_at, l.signature, l.number from chain_link l join seal s on s.id = l.seal_id where l.yacht_id = $1 order by l.number`,
       [list.yacht.id],
     );

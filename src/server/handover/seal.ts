@@ -30,13 +30,25 @@ export async function sealHandover(db: Queryable, handoverId: string, request: S
   const handover = await findHandover(db, handoverId);
   if (!handover) throw new Refusal(404, "no-such-handover", "There is no such handover here.");
   await checkSigners(db, handover, request);
-  if (handover.kind === "prep") throw new Refusal(422, "not-signed-so", "A prep is not signed by two: say that it is done.");
+  if (handover.kind === "prep")
+    throw new Refusal(422, "not-signed-so", "A prep is not signed by two: say that it is done.");
   const { manifest, signatures } = request;
-  if (manifest.handover !== handoverId) throw new Refusal(422, "wrong-handover", "What was signed belongs to another handover.", "/manifest/handover");
-  if (manifest.listHash !== handover.listHash) throw new Refusal(422, "wrong-list", "What was signed is not this handover's list. Open the handover again.", "/manifest/listHash");
+  if (manifest.handover !== handoverId)
+    throw new Refusal(422, "wrong-handover", "What was signed belongs to another handover.", "/manifest/handover");
+  if (manifest.listHash !== handover.listHash)
+    throw new Refusal(
+      422,
+      "wrong-list",
+      "What was signed is not this handover's list. Open the handover again.",
+      "/manifest/listHash",
+    );
   const digest = manifestDigest(manifest);
-  if (sealOf(digest, signatures) !== request.seal) throw new Refusal(422, "wrong-seal", "The seal does not fit what was signed. Sign again.", "/seal");
-  const existing = await db.query<{ seal: string; number: number }>("select seal, number from seal where handover_id = $1 order by number", [handoverId]);
+  if (sealOf(digest, signatures) !== request.seal)
+    throw new Refusal(422, "wrong-seal", "The seal does not fit what was signed. Sign again.", "/seal");
+  const existing = await db.query<{ seal: string; number: number }>(
+    "select seal, number from seal where handover_id = $1 order by number",
+    [handoverId],
+  );
   const same = existing.rows.find((row) => row.seal === request.seal);
   const toCome = await countToCome(db, handoverId, request);
   if (same) return { seal: same.seal, toCome, standing: same.number === 1 };
@@ -46,25 +58,55 @@ export async function sealHandover(db: Queryable, handoverId: string, request: S
   await db.query(
     `insert into seal (id, base_id, handover_id, manifest, digest, signatures, seal, device, sealed_at, received_at, number)
      values ($1, current_base(), $2, $3, $4, $5, $6, $7, $8, $9, $10)`,
-    [sealId, handoverId, JSON.stringify(manifest), digest, JSON.stringify(signatures), request.seal, request.device, request.sealedAt, receivedAt, number],
+    [
+      sealId,
+      handoverId,
+      JSON.stringify(manifest),
+      digest,
+      JSON.stringify(signatures),
+      request.seal,
+      request.device,
+      request.sealedAt,
+      receivedAt,
+      number,
+    ],
   );
   for (const side of signersOf(manifest.without ?? null)) {
-    await db.query("insert into signature_content (seal_id, base_id, side, content) values ($1, current_base(), $2, $3)", [sealId, side, JSON.stringify(request.contents[side])]);
+    await db.query(
+      "insert into signature_content (seal_id, base_id, side, content) values ($1, current_base(), $2, $3)",
+      [sealId, side, JSON.stringify(request.contents[side])],
+    );
   }
   await appendChainLink(db, handover, sealId, request.seal, receivedAt);
   await moveLateEntries(db, handover, manifest);
   await recordDefects(db, handoverId);
-  if (manifest.without && number === 1) await sendCopy(db, handover.stayId, "check-out", manifest.without, await objectUntil(db, receivedAt));
+  if (manifest.without && number === 1)
+    await sendCopy(db, handover.stayId, "check-out", manifest.without, await objectUntil(db, receivedAt));
   return { seal: request.seal, toCome, standing: number === 1 };
 }
 
-async function checkSigners(db: Queryable, handover: HandoverRow, { manifest, signatures, contents }: SealRequest): Promise<void> {
+async function checkSigners(
+  db: Queryable,
+  handover: HandoverRow,
+  { manifest, signatures, contents }: SealRequest,
+): Promise<void> {
   const stay = await findStay(db, { stayId: handover.stayId });
-  if (manifest.without && handover.kind !== "check-out") throw new Refusal(422, "needs-skipper", "Only a check-out is signed without the skipper. Nobody is handed a yacht who is not there.", "/manifest/without");
+  if (manifest.without && handover.kind !== "check-out")
+    throw new Refusal(
+      422,
+      "needs-skipper",
+      "Only a check-out is signed without the skipper. Nobody is handed a yacht who is not there.",
+      "/manifest/without",
+    );
   for (const signature of checkSignatures(manifest.without ?? null, signatures, contents)) {
     const { side } = signature;
     if (side === "skipper" && signature.person !== stay?.skipperId && signature.person !== stay?.chartererId) {
-      throw new Refusal(422, "wrong-signer", "The skipper or the charterer of this charter signs on that side.", "/signatures");
+      throw new Refusal(
+        422,
+        "wrong-signer",
+        "The skipper or the charterer of this charter signs on that side.",
+        "/signatures",
+      );
     }
     if (side === "base") {
       const { rowCount } = await db.query("select 1 from staff where person_id = $1 and active", [signature.person]);
@@ -78,16 +120,30 @@ async function countToCome(db: Queryable, handoverId: string, { manifest }: Seal
   let missing = 0;
   for (const { id, hash } of manifest.entries) {
     const have = here.get(id);
-    if (have !== undefined && have !== hash) throw new Refusal(409, "entry-differs", `The entry ${id} here is not the one that was signed. Show this to the base manager.`);
+    if (have !== undefined && have !== hash)
+      throw new Refusal(
+        409,
+        "entry-differs",
+        `The entry ${id} here is not the one that was signed. Show this to the base manager.`,
+      );
     if (have === undefined) missing += 1;
   }
   const { rows } = await db.query<{ hash: string }>("select hash from photo where hash = any($1)", [manifest.photos]);
   return missing + manifest.photos.length - rows.length;
 }
 
-async function appendChainLink(db: Queryable, handover: HandoverRow, sealId: string, seal: string, receivedAt: string): Promise<void> {
+async function appendChainLink(
+  db: Queryable,
+  handover: HandoverRow,
+  sealId: string,
+  seal: string,
+  receivedAt: string,
+): Promise<void> {
   await db.query("select pg_advisory_xact_lock(hashtext($1))", [`chain ${handover.yachtId}`]);
-  const { rows } = await db.query<{ number: number; hash: string }>("select number, hash from chain_link where yacht_id = $1 order by number desc limit 1", [handover.yachtId]);
+  const { rows } = await db.query<{ number: number; hash: string }>(
+    "select number, hash from chain_link where yacht_id = $1 order by number desc limit 1",
+    [handover.yachtId],
+  );
   const previous = rows[0]?.hash ?? null;
   const hash = chainLink(previous, seal, receivedAt);
   await db.query(

@@ -13,7 +13,18 @@ import { sealedRecord } from "./record";
 export async function sealedFile(db: Queryable, handoverId: string): Promise<SealedFile> {
   const { list, entries, seal, addenda } = await sealedRecord(db, handoverId);
   // as it will be read again: instants as text
-  return JSON.parse(JSON.stringify({ format: "brinecove/record/1", list, entries, manifest: seal.manifest, signatures: seal.signatures, seal: seal.seal, sealedAt: seal.sealedAt, addenda })) as SealedFile;
+  return JSON.parse(
+    JSON.stringify({
+      format: "brinecove/record/1",
+      list,
+      entries,
+      manifest: seal.manifest,
+      signatures: seal.signatures,
+      seal: seal.seal,
+      sealedAt: seal.sealedAt,
+      addenda,
+    }),
+  ) as SealedFile;
 }
 
 /** Everything of a sealed record as one zip: the record with its addenda, the photos by their hash, and the base's receipt. */
@@ -35,10 +46,18 @@ export async function sealedZip(db: Queryable, handoverId: string): Promise<{ na
 }
 
 /** What an exported record is called: "check-in-pale-heron.zip". */
-export const exportName = ({ list }: Pick<SealedFile, "list">, ending: string) => `${list.kind}-${list.yacht.name.toLowerCase().replaceAll(" ", "-")}.${ending}`;
+export const exportName = ({ list }: Pick<SealedFile, "list">, ending: string) =>
+  `${list.kind}-${list.yacht.name.toLowerCase().replaceAll(" ", "-")}.${ending}`;
 
 async function receiptOf(db: Queryable, handoverId: string, file: SealedFile): Promise<Receipt> {
-  const { rows } = await db.query<{ number: number; previous: string | null; hash: string; receivedAt: string; signature: string; baseId: string }>(
+  const { rows } = await db.query<{
+    number: number;
+    previous: string | null;
+    hash: string;
+    receivedAt: string;
+    signature: string;
+    baseId: string;
+  }>(
     `select c.number, c.previous, c.hash, c.received_at as "receivedAt", c.signature, c.base_id as "baseId" from chain_link c join seal s on s.id = c.seal_id where s.handover_id = $1 and s.seal = $2`,
     [handoverId, file.seal],
   );
@@ -47,5 +66,13 @@ async function receiptOf(db: Queryable, handoverId: string, file: SealedFile): P
   const { baseId, ...receipt } = link;
   const addenda = file.addenda.map((addendum) => ({ id: (addendum as { id: string }).id, hash: digestOf(addendum) }));
   const written = { hash: receipt.hash, addenda, writtenAt: now() };
-  return { format: "brinecove/receipt/1", yacht: file.list.yacht.name, seal: file.seal, ...receipt, ...written, writtenSignature: signHash(baseId, writtenDigest(written)), publicKey: publicKey(baseId) };
+  return {
+    format: "brinecove/receipt/1",
+    yacht: file.list.yacht.name,
+    seal: file.seal,
+    ...receipt,
+    ...written,
+    writtenSignature: signHash(baseId, writtenDigest(written)),
+    publicKey: publicKey(baseId),
+  };
 }

@@ -24,7 +24,9 @@ const facts = async (reference: string, kind: "check-in" | "check-out") => {
 
 it("nobody is handed a yacht who is not there", async () => {
   const { id, list, entries } = await facts("BR-1059", "check-in");
-  await expect(base.inBase((db) => sealHandover(db, id, witnessedRequest(list, entries, signer, "Tarn Holloway", without)))).rejects.toMatchObject({ status: 422, code: "needs-skipper" });
+  await expect(
+    base.inBase((db) => sealHandover(db, id, witnessedRequest(list, entries, signer, "Tarn Holloway", without))),
+  ).rejects.toMatchObject({ status: 422, code: "needs-skipper" });
 });
 
 it("a check-out is signed by the base and a witness, with the reason under the seal, and a copy goes out once", async () => {
@@ -33,12 +35,20 @@ it("a check-out is signed by the base and a witness, with the reason under the s
   await base.inBase((db) => sealHandover(db, id, request));
   await base.inBase((db) => sealHandover(db, id, request));
   const { seal, contents, entries: signed } = await base.inBase((db) => sealedRecord(db, id));
-  expect([seal.manifest.without, contents.witness?.name, contents.skipper]).toEqual([without, "Tarn Holloway", undefined]);
+  expect([seal.manifest.without, contents.witness?.name, contents.skipper]).toEqual([
+    without,
+    "Tarn Holloway",
+    undefined,
+  ]);
   const parts = { list, entries: signed, manifest: seal.manifest, signatures: seal.signatures, seal: seal.seal };
   expect(sealProblems(parts)).toEqual([]);
   // the reason is part of what was signed
-  expect(sealProblems({ ...parts, manifest: { ...seal.manifest, without: { ...without, reason: "absent" } } })).toEqual(["the seal does not fit the manifest and the signatures"]);
+  expect(sealProblems({ ...parts, manifest: { ...seal.manifest, without: { ...without, reason: "absent" } } })).toEqual(
+    ["the seal does not fit the manifest and the signatures"],
+  );
   const sent = await base.inBase(async (db) => messagesOf(db, await base.stayOf("BR-1053")));
-  expect(sent.map(({ toName, subject }) => [toName, subject])).toEqual([["Aldo Merrin", "Check-out of Cold Harbour, BR-1053: signed without you"]]);
+  expect(sent.map(({ toName, subject }) => [toName, subject])).toEqual([
+    ["Aldo Merrin", "Check-out of Cold Harbour, BR-1053: signed without you"],
+  ]);
   expect((await base.inBase((db) => recordPdf(db, id))).bytes.subarray(0, 5).toString()).toBe("%PDF-");
 });

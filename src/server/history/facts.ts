@@ -27,20 +27,45 @@ export async function historyFacts(db: Queryable, slug: string | null, from: str
      from defect d join yacht y on y.id = d.yacht_id where ($1::text is null or y.slug = $1) and d.found_at >= $2 order by d.found_at, d.id`,
     [slug, from],
   );
-  const names = new Map((await listYachts(db)).flatMap(({ file }) => [...named("count", file.inventory), ...named("look", file.looks), ...named("test", file.tests), ...named("reading", file.readings)]));
+  const names = new Map(
+    (await listYachts(db)).flatMap(({ file }) => [
+      ...named("count", file.inventory),
+      ...named("look", file.looks),
+      ...named("test", file.tests),
+      ...named("reading", file.readings),
+    ]),
+  );
   const itemOf = (subject: string): string => (subject.includes("mark:") ? "marks" : subject);
-  const nameOf = (item: string, otherwise: string) => (item === "marks" ? t("history.marks") : (names.get(item) ?? otherwise));
+  const nameOf = (item: string, otherwise: string) =>
+    item === "marks" ? t("history.marks") : (names.get(item) ?? otherwise);
   return [
     ...charged.map(({ yacht, id, kind, pieces, chargedMinor }): HistoryFact => {
       // a difference is named by its kind and what it is of
       const item = kind === "fuel" || kind === "service" ? kind : itemOf(id.slice(id.indexOf(":") + 1));
-      return { yacht, item, name: kind === "fuel" || kind === "service" ? t(`history.${kind}`) : nameOf(item, t("history.below-water")), kind, pieces: pieces ?? 1, chargedMinor: Number(chargedMinor), workMinutes: 0 };
+      return {
+        yacht,
+        item,
+        name: kind === "fuel" || kind === "service" ? t(`history.${kind}`) : nameOf(item, t("history.below-water")),
+        kind,
+        pieces: pieces ?? 1,
+        chargedMinor: Number(chargedMinor),
+        workMinutes: 0,
+      };
     }),
     ...defects.map(({ yacht, subject, title, minutes }): HistoryFact => {
       const item = itemOf(subject.replace(/^line:/, ""));
-      return { yacht, item, name: nameOf(item, title), kind: "defect", pieces: 1, chargedMinor: 0, workMinutes: minutes };
+      return {
+        yacht,
+        item,
+        name: nameOf(item, title),
+        kind: "defect",
+        pieces: 1,
+        chargedMinor: 0,
+        workMinutes: minutes,
+      };
     }),
   ];
 }
 
-const named = (kind: string, part: Record<string, { name: Parameters<typeof say>[0] }>): [string, string][] => Object.entries(part).map(([key, { name }]) => [`${kind}:${key}`, say(name, "en")]);
+const named = (kind: string, part: Record<string, { name: Parameters<typeof say>[0] }>): [string, string][] =>
+  Object.entries(part).map(([key, { name }]) => [`${kind}:${key}`, say(name, "en")]);

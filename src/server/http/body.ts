@@ -4,7 +4,8 @@ import { JsonFault, parseStrictJson } from "@/formats/strict-json";
 import { parseAs, SchemaMismatch } from "@/formats/validate";
 import { Refusal } from "./refusal";
 
-const shown = (bytes: number) => (bytes >= 1_000_000 ? `${Math.round(bytes / 100_000) / 10} MB` : `${Math.round(bytes / 1000)} kB`);
+const shown = (bytes: number) =>
+  bytes >= 1_000_000 ? `${Math.round(bytes / 100_000) / 10} MB` : `${Math.round(bytes / 1000)} kB`;
 
 /**
  * Reads a request's body, never more of it than allowed: the declared length is looked at first, and reading stops

@@ -14,7 +14,11 @@ import type { PdfFile } from "./record";
 type Shape = "circle" | "square" | "diamond" | "triangle";
 
 /** What a crew must find, each with a shape of its own: told apart in black and white, also when copied. The first that fits counts. */
-const marked: readonly { name: "fillers" | "shut-offs" | "breakers" | "safety"; shape: Shape; has: (fitting: Fitting) => boolean }[] = [
+const marked: readonly {
+  name: "fillers" | "shut-offs" | "breakers" | "safety";
+  shape: Shape;
+  has: (fitting: Fitting) => boolean;
+}[] = [
   { name: "fillers", shape: "circle", has: (fitting) => isOnLayer(fitting, "fillers") },
   { name: "shut-offs", shape: "square", has: (fitting) => isOnLayer(fitting, "shut-offs") },
   { name: "breakers", shape: "diamond", has: ({ kind }) => kind === "breaker" || kind === "fuse" },
@@ -31,15 +35,30 @@ export async function boatCardPdf(yacht: YachtRow, base: BaseRow, at: string): P
   const { doc } = paper;
   const left = doc.page.margins.left;
   doc.font("bold").fontSize(20).text(title);
-  doc.font("plain").fontSize(11).text(t("card.call", { base: base.name, phone: base.phone }));
+  doc
+    .font("plain")
+    .fontSize(11)
+    .text(t("card.call", { base: base.name, phone: base.phone }));
   doc.text(t("card.radio"));
   const { lengthM, beamM } = file.particulars;
   const scale = Math.min(drawingHeight / lengthM, (paper.width - 60) / 2 / beamM);
   const top = doc.y + 28;
-  const frames = (["deck", "below"] as const).map((level, i): LevelFrame => ({ level, middleX: left + paper.width * (0.25 + 0.5 * i), top, scale }));
+  const frames = (["deck", "below"] as const).map((level, i): LevelFrame => ({
+    level,
+    middleX: left + paper.width * (0.25 + 0.5 * i),
+    top,
+    scale,
+  }));
   for (const frame of frames) drawLevel(paper, file, frame);
-  const numbered = marked.flatMap(({ name, shape }) => Object.entries(file.fittings).filter(([, fitting]) => marked.find((each) => each.has(fitting))?.name === name).map(([key]) => ({ key, name, shape })));
-  const points = fittingPoints(file, numbered.map((each) => each.key));
+  const numbered = marked.flatMap(({ name, shape }) =>
+    Object.entries(file.fittings)
+      .filter(([, fitting]) => marked.find((each) => each.has(fitting))?.name === name)
+      .map(([key]) => ({ key, name, shape })),
+  );
+  const points = fittingPoints(
+    file,
+    numbered.map((each) => each.key),
+  );
   numbered.forEach(({ key, shape }, i) => {
     const frame = frames.find(({ level }) => level === file.places[file.fittings[key]?.place ?? ""]?.level);
     const point = points[key];
@@ -47,14 +66,27 @@ export async function boatCardPdf(yacht: YachtRow, base: BaseRow, at: string): P
   });
   doc.y = top + lengthM * scale + 26;
   for (const { name, shape } of marked) {
-    const entries = numbered.flatMap((each, i) => (each.name === name ? [`${i + 1} ${sayOf(file, file.fittings[each.key]?.name ?? { en: each.key })} (${say(file.places[file.fittings[each.key]?.place ?? ""]?.name ?? { en: "" }, "en")})`] : []));
+    const entries = numbered.flatMap((each, i) =>
+      each.name === name
+        ? [
+            `${i + 1} ${sayOf(file, file.fittings[each.key]?.name ?? { en: each.key })} (${say(file.places[file.fittings[each.key]?.place ?? ""]?.name ?? { en: "" }, "en")})`,
+          ]
+        : [],
+    );
     if (entries.length === 0) continue;
-    doc.font("bold").fontSize(9).fillColor(ink).text(`${t(`card.${name}`)}, ${t(`card.${shape}`)}: `, left, doc.y + 2, { continued: true, width: paper.width });
+    doc
+      .font("bold")
+      .fontSize(9)
+      .fillColor(ink)
+      .text(`${t(`card.${name}`)}, ${t(`card.${shape}`)}: `, left, doc.y + 2, { continued: true, width: paper.width });
     doc.font("plain").text(entries.join(" · "));
   }
   doc.addPage();
   figures();
-  const bytes = await paper.bytes((page, pages) => `${title} · ${t("paper.file-revision", { revision: yacht.revision })} · ${t("card.local")} · ${t("paper.page", { page, pages })}`);
+  const bytes = await paper.bytes(
+    (page, pages) =>
+      `${title} · ${t("paper.file-revision", { revision: yacht.revision })} · ${t("card.local")} · ${t("paper.page", { page, pages })}`,
+  );
   return { bytes, name: `card-${yacht.slug}.pdf` };
 
   function drawMark([x, y]: [number, number], shape: Shape, number: number): void {
@@ -64,23 +96,63 @@ export async function boatCardPdf(yacht: YachtRow, base: BaseRow, at: string): P
     else if (shape === "diamond") doc.polygon([x, y - r * 1.3], [x + r * 1.3, y], [x, y + r * 1.3], [x - r * 1.3, y]);
     else doc.polygon([x, y - r * 1.3], [x + r * 1.25, y + r], [x - r * 1.25, y + r]);
     doc.lineWidth(0.9).fillAndStroke("#ffffff", ink);
-    doc.font("bold").fontSize(6).fillColor(ink).text(String(number), x - 8, y - 3, { width: 16, align: "center", lineBreak: false });
+    doc
+      .font("bold")
+      .fontSize(6)
+      .fillColor(ink)
+      .text(String(number), x - 8, y - 3, { width: 16, align: "center", lineBreak: false });
   }
 
   function figures(): void {
     const rows: [string, string][] = [
-      ...Object.values(file.tanks).map((tank): [string, string] => [say(tank.name, "en"), t("card.tank", { litres: tank.capacityL, where: say(file.places[tank.place]?.name ?? { en: tank.place }, "en"), valve: tank.valve ? sayOf(file, file.fittings[tank.valve]?.where ?? { en: "" }) : "–" })]),
-      ...Object.entries(file.groundTackle).map(([key, tackle]): [string, string] => [say(tackle.name, "en"), t("card.chain", { anchorKg: tackle.anchorKg, chainM: tackle.chainM, ropeM: tackle.ropeM, marks: figureAt(file, `groundTackle.${key}.marks`) ?? "–" })]),
-      ...Object.values(file.reefs).sort((a, b) => a.order - b.order).map((reef): [string, string] => [t("card.reef", { knots: reef.fromKn }), sayOf(file, reef.set)]),
+      ...Object.values(file.tanks).map((tank): [string, string] => [
+        say(tank.name, "en"),
+        t("card.tank", {
+          litres: tank.capacityL,
+          where: say(file.places[tank.place]?.name ?? { en: tank.place }, "en"),
+          valve: tank.valve ? sayOf(file, file.fittings[tank.valve]?.where ?? { en: "" }) : "–",
+        }),
+      ]),
+      ...Object.entries(file.groundTackle).map(([key, tackle]): [string, string] => [
+        say(tackle.name, "en"),
+        t("card.chain", {
+          anchorKg: tackle.anchorKg,
+          chainM: tackle.chainM,
+          ropeM: tackle.ropeM,
+          marks: figureAt(file, `groundTackle.${key}.marks`) ?? "–",
+        }),
+      ]),
+      ...Object.values(file.reefs)
+        .sort((a, b) => a.order - b.order)
+        .map((reef): [string, string] => [t("card.reef", { knots: reef.fromKn }), sayOf(file, reef.set)]),
       ...Object.values(file.engines).flatMap((engine): [string, string][] => [
-        [say(engine.name, "en"), t("card.engine", { seconds: engine.coolingWaterSeconds, stop: engine.stopHoldSeconds ?? 0, rpm: engine.chargingRpm ?? 0 })],
-        [t("card.burn"), (engine.burn ?? []).map((burn) => t("card.burn-at", { rpm: burn.rpm, knots: burn.speedKn, litres: burn.burnLph })).join("; ")],
+        [
+          say(engine.name, "en"),
+          t("card.engine", {
+            seconds: engine.coolingWaterSeconds,
+            stop: engine.stopHoldSeconds ?? 0,
+            rpm: engine.chargingRpm ?? 0,
+          }),
+        ],
+        [
+          t("card.burn"),
+          (engine.burn ?? [])
+            .map((burn) => t("card.burn-at", { rpm: burn.rpm, knots: burn.speedKn, litres: burn.burnLph }))
+            .join("; "),
+        ],
       ]),
       ...Object.values(file.rules).map((rule): [string, string] => [t("card.rule"), sayOf(file, rule.words)]),
     ];
     paper.section(t("card.figures"));
-    paper.table([{ title: "", share: 3 }, { title: "", share: 8 }], rows);
+    paper.table(
+      [
+        { title: "", share: 3 },
+        { title: "", share: 8 },
+      ],
+      rows,
+    );
     paper.section(t("card.odd"));
-    for (const oddity of Object.values(file.oddities)) paper.line(`• ${say(file.places[oddity.place]?.name ?? { en: "" }, "en")}: ${sayOf(file, oddity.words)}`);
+    for (const oddity of Object.values(file.oddities))
+      paper.line(`• ${say(file.places[oddity.place]?.name ?? { en: "" }, "en")}: ${sayOf(file, oddity.words)}`);
   }
 }

@@ -13,7 +13,9 @@ const codePt = 72;
 function drawCode(doc: PDFKit.PDFDocument, text: string, x: number, y: number): void {
   const { modules } = QRCode.create(text, { errorCorrectionLevel: "M" });
   const cellPt = codePt / modules.size;
-  for (let row = 0; row < modules.size; row++) for (let column = 0; column < modules.size; column++) if (modules.get(row, column)) doc.rect(x + column * cellPt, y + row * cellPt, cellPt, cellPt);
+  for (let row = 0; row < modules.size; row++)
+    for (let column = 0; column < modules.size; column++)
+      if (modules.get(row, column)) doc.rect(x + column * cellPt, y + row * cellPt, cellPt, cellPt);
   doc.fill("#000000").fillColor(ink);
 }
 
@@ -35,7 +37,14 @@ const placeLabels = ({ places }: YachtFile): Label[] =>
 /** Fittings by the place they are in, so that one walks the boat once with the sheet. */
 const fittingLabels = ({ places, fittings }: YachtFile): Label[] =>
   Object.entries(fittings)
-    .map(([key, fitting]) => ({ place: places[fitting.place], label: { name: say(fitting.name, "en"), where: say(places[fitting.place]?.name ?? { en: "" }, "en"), at: `fitting/${key}` } }))
+    .map(([key, fitting]) => ({
+      place: places[fitting.place],
+      label: {
+        name: say(fitting.name, "en"),
+        where: say(places[fitting.place]?.name ?? { en: "" }, "en"),
+        at: `fitting/${key}`,
+      },
+    }))
     .sort((a, b) => (a.place?.order ?? 0) - (b.place?.order ?? 0) || (a.label.name < b.label.name ? -1 : 1))
     .map(({ label }) => label);
 
@@ -57,10 +66,23 @@ export async function labelsPdf(yacht: YachtRow, what: Labelled, origin: string,
     const y = paper.doc.page.margins.top + Math.floor(onPage / columns) * height;
     drawCode(paper.doc, `${origin}/aboard#${yacht.code}/${behind}`, x, y);
     const [left, room] = [x + 80, width - 88];
-    paper.doc.font("bold").fontSize(where === "" ? 12 : 10.5).text(name, left, y, { width: room, height: 44 });
-    if (where !== "") paper.doc.font("plain").fontSize(8.5).text(where, left, y + 44, { width: room, height: 21 });
-    paper.doc.font("plain").fontSize(8.5).text(yacht.name, left, y + 64, { width: room, lineBreak: false }).text(yacht.code, left, y + 74, { width: room, lineBreak: false });
+    paper.doc
+      .font("bold")
+      .fontSize(where === "" ? 12 : 10.5)
+      .text(name, left, y, { width: room, height: 44 });
+    if (where !== "")
+      paper.doc
+        .font("plain")
+        .fontSize(8.5)
+        .text(where, left, y + 44, { width: room, height: 21 });
+    paper.doc
+      .font("plain")
+      .fontSize(8.5)
+      .text(yacht.name, left, y + 64, { width: room, lineBreak: false })
+      .text(yacht.code, left, y + 74, { width: room, lineBreak: false });
   }
-  const bytes = await paper.bytes((page, pages) => `${t("labels.title", { yacht: yacht.name })} · ${t("paper.page", { page, pages })}`);
+  const bytes = await paper.bytes(
+    (page, pages) => `${t("labels.title", { yacht: yacht.name })} · ${t("paper.page", { page, pages })}`,
+  );
   return { bytes, name: `labels-${what}-${yacht.slug}.pdf` };
 }

@@ -30,20 +30,37 @@ export async function leftPdf(db: Queryable, handoverId: string): Promise<PdfFil
   const title = t("left-paper.title", { yacht: list.yacht.name, kind: t(`kind.${list.kind}`) });
   const paper = new Paper(title, now());
   paper.head(title, file.particulars, [
-    [t("paper.charter"), `${stay.reference}, ${stampIn(stay.startsAt, base.timeZone)} – ${stampIn(stay.endsAt, base.timeZone)}`],
+    [
+      t("paper.charter"),
+      `${stay.reference}, ${stampIn(stay.startsAt, base.timeZone)} – ${stampIn(stay.endsAt, base.timeZone)}`,
+    ],
     [t("paper.skipper"), `${stay.skipper}, ${list.stay.aboard} aboard`],
     [t("left-paper.printed"), stampIn(now(), base.timeZone)],
     [t("left-paper.written"), "________________________________"],
   ]);
   paper.line(t("left-paper.words"));
   for (const place of list.places) {
-    const rows = list.lines.flatMap((line, index) => (line.place === place.id && standingOf(folded, line).step !== "done" ? [[`#${index + 1}`, say(line.name, "en"), roomFor(t, line)]] : []));
+    const rows = list.lines.flatMap((line, index) =>
+      line.place === place.id && standingOf(folded, line).step !== "done"
+        ? [[`#${index + 1}`, say(line.name, "en"), roomFor(t, line)]]
+        : [],
+    );
     if (rows.length === 0) continue;
     paper.section(say(place.name, "en"));
-    paper.table([{ title: t("left-paper.number"), share: 1 }, { title: t("sign.col-what"), share: 5 }, { title: t("left-paper.write"), share: 6 }], rows);
+    paper.table(
+      [
+        { title: t("left-paper.number"), share: 1 },
+        { title: t("sign.col-what"), share: 5 },
+        { title: t("left-paper.write"), share: 6 },
+      ],
+      rows,
+    );
   }
   const bytes = await paper.bytes((page, pages) => `${base.name} · ${title} · ${t("paper.page", { page, pages })}`);
-  return { bytes, name: `left-${list.kind}-${list.yacht.name.toLowerCase().replaceAll(" ", "-")}-${stay.reference}.pdf` };
+  return {
+    bytes,
+    name: `left-${list.kind}-${list.yacht.name.toLowerCase().replaceAll(" ", "-")}-${stay.reference}.pdf`,
+  };
 }
 
 const blank = "________";
@@ -62,6 +79,8 @@ function roomFor(t: ReturnType<typeof englishTranslator>, line: Line): string {
     case "view":
       return `[  ] ${t("view.by-eye")}`;
     case "reading":
-      return (readingRules[line.reading]?.fields ?? []).map(({ name }) => `${t(`field.${name as "volts"}`)} ${blank}`).join("   ");
+      return (readingRules[line.reading]?.fields ?? [])
+        .map(({ name }) => `${t(`field.${name as "volts"}`)} ${blank}`)
+        .join("   ");
   }
 }

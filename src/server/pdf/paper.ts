@@ -24,7 +24,13 @@ export class Paper {
   private readonly done: Promise<Buffer>;
 
   constructor(title: string, createdAt: string) {
-    this.doc = new PDFDocument({ size: "A4", margins: { top: margin, bottom: margin + 14, left: margin, right: margin }, bufferPages: true, font: "", info: { Title: title, Creator: "Brinecove", CreationDate: new Date(createdAt) } });
+    this.doc = new PDFDocument({
+      size: "A4",
+      margins: { top: margin, bottom: margin + 14, left: margin, right: margin },
+      bufferPages: true,
+      font: "",
+      info: { Title: title, Creator: "Brinecove", CreationDate: new Date(createdAt) },
+    });
     this.doc.registerFont("plain", join(process.cwd(), `${fonts}-400-normal.woff`));
     this.doc.registerFont("bold", join(process.cwd(), `${fonts}-700-normal.woff`));
     this.doc.font("plain").fontSize(10).fillColor(ink);
@@ -57,7 +63,10 @@ export class Paper {
       doc.closePath().lineWidth(1.2).fillAndStroke(paperWhite, ink);
     }
     doc.fillColor(ink);
-    doc.font("bold").fontSize(22).text(title, margin, doc.y, { width: this.width - 110 });
+    doc
+      .font("bold")
+      .fontSize(22)
+      .text(title, margin, doc.y, { width: this.width - 110 });
     doc.moveDown(0.5);
     for (const [label, value] of facts) {
       const y = doc.y;
@@ -69,20 +78,35 @@ export class Paper {
 
   section(title: string): void {
     this.need(60);
-    this.doc.moveDown(0.6).font("bold").fontSize(13).fillColor(ink).text(title, margin, this.doc.y, { width: this.width });
+    this.doc
+      .moveDown(0.6)
+      .font("bold")
+      .fontSize(13)
+      .fillColor(ink)
+      .text(title, margin, this.doc.y, { width: this.width });
     this.doc.moveDown(0.25);
   }
 
   line(text: string, bold = false): void {
     this.need(18);
-    this.doc.font(bold ? "bold" : "plain").fontSize(10).fillColor(ink).text(text, margin, this.doc.y, { width: this.width });
+    this.doc
+      .font(bold ? "bold" : "plain")
+      .fontSize(10)
+      .fillColor(ink)
+      .text(text, margin, this.doc.y, { width: this.width });
   }
 
   /** A table; rows never break across pages, and the titles stand again on each page. */
   table(columns: readonly Column[], rows: readonly (readonly string[])[]): void {
     const total = columns.reduce((sum, column) => sum + column.share, 0);
     const widths = columns.map((column) => (column.share / total) * this.width);
-    const titles = () => this.row(columns, widths, columns.map((column) => column.title), true);
+    const titles = () =>
+      this.row(
+        columns,
+        widths,
+        columns.map((column) => column.title),
+        true,
+      );
     this.need(48);
     titles();
     for (const cells of rows) {
@@ -99,7 +123,11 @@ export class Paper {
 
   private heightOf(widths: readonly number[], cells: readonly string[], bold: boolean): number {
     this.doc.font(bold ? "bold" : "plain").fontSize(9.5);
-    return Math.max(...cells.map((cell, i) => this.doc.heightOfString(cell === "" ? " " : cell, { width: (widths[i] ?? 0) - 8 }))) + 7;
+    return (
+      Math.max(
+        ...cells.map((cell, i) => this.doc.heightOfString(cell === "" ? " " : cell, { width: (widths[i] ?? 0) - 8 })),
+      ) + 7
+    );
   }
 
   private row(columns: readonly Column[], widths: readonly number[], cells: readonly string[], bold: boolean): void {
@@ -108,11 +136,19 @@ export class Paper {
     const top = doc.y;
     let x = margin;
     cells.forEach((cell, i) => {
-      doc.font(bold ? "bold" : "plain").fontSize(9.5).fillColor(ink).text(cell, x, top + 3, { width: (widths[i] ?? 0) - 8, align: columns[i]?.right ? "right" : "left" });
+      doc
+        .font(bold ? "bold" : "plain")
+        .fontSize(9.5)
+        .fillColor(ink)
+        .text(cell, x, top + 3, { width: (widths[i] ?? 0) - 8, align: columns[i]?.right ? "right" : "left" });
       x += widths[i] ?? 0;
     });
     doc.y = top + height;
-    doc.moveTo(margin, doc.y).lineTo(margin + this.width, doc.y).lineWidth(bold ? 1.2 : 0.5).stroke(bold ? ink : rule);
+    doc
+      .moveTo(margin, doc.y)
+      .lineTo(margin + this.width, doc.y)
+      .lineWidth(bold ? 1.2 : 0.5)
+      .stroke(bold ? ink : rule);
     doc.y += 1;
   }
 
@@ -125,14 +161,23 @@ export class Paper {
       const top = doc.y;
       const x = margin + (i % 3) * cell;
       doc.image(picture.bytes, x, top, { fit: [cell - 10, 112] });
-      doc.font("plain").fontSize(8.5).fillColor(quiet).text(picture.caption, x, top + 115, { width: cell - 10, height: 24, ellipsis: true });
+      doc
+        .font("plain")
+        .fontSize(8.5)
+        .fillColor(quiet)
+        .text(picture.caption, x, top + 115, { width: cell - 10, height: 24, ellipsis: true });
       doc.y = i % 3 === 2 || i === pictures.length - 1 ? top + 145 : top;
     });
     doc.x = margin;
   }
 
   /** Pictures of both ends of one thing: those before at the left, those after at the right. */
-  sideBySide(title: string, before: readonly { bytes: Buffer; caption: string }[], after: readonly { bytes: Buffer; caption: string }[], none: string): void {
+  sideBySide(
+    title: string,
+    before: readonly { bytes: Buffer; caption: string }[],
+    after: readonly { bytes: Buffer; caption: string }[],
+    none: string,
+  ): void {
     const { doc } = this;
     const half = this.width / 2;
     const rows = Math.max(before.length, after.length);
@@ -146,7 +191,11 @@ export class Paper {
         const picture = side[row];
         if (picture) doc.image(picture.bytes, x, top, { fit: [half - 12, 160] });
         const caption = picture?.caption ?? (row === 0 ? none : "");
-        doc.font("plain").fontSize(8.5).fillColor(quiet).text(caption, x, top + (picture ? 163 : 4), { width: half - 12, height: 12, ellipsis: true });
+        doc
+          .font("plain")
+          .fontSize(8.5)
+          .fillColor(quiet)
+          .text(caption, x, top + (picture ? 163 : 4), { width: half - 12, height: 12, ellipsis: true });
       });
       doc.y = top + 184;
     }
@@ -154,13 +203,27 @@ export class Paper {
   }
 
   /** A signature: the strokes as they were drawn, or the typed name, over a line with who and when. */
-  signature(at: { x: number; y: number }, strokes: readonly (readonly (readonly [number, number])[])[], typed: string | null, caption: string): void {
+  signature(
+    at: { x: number; y: number },
+    strokes: readonly (readonly (readonly [number, number])[])[],
+    typed: string | null,
+    caption: string,
+  ): void {
     const { doc } = this;
     const points = strokes.flat();
-    if (typed !== null) doc.font("bold").fontSize(15).fillColor(ink).text(typed, at.x, at.y + 24, { width: 220 });
+    if (typed !== null)
+      doc
+        .font("bold")
+        .fontSize(15)
+        .fillColor(ink)
+        .text(typed, at.x, at.y + 24, { width: 220 });
     else if (points.length > 0) {
       const [left, top] = [Math.min(...points.map((p) => p[0])), Math.min(...points.map((p) => p[1]))];
-      const scale = Math.min(210 / Math.max(1, Math.max(...points.map((p) => p[0])) - left), 46 / Math.max(1, Math.max(...points.map((p) => p[1])) - top), 1);
+      const scale = Math.min(
+        210 / Math.max(1, Math.max(...points.map((p) => p[0])) - left),
+        46 / Math.max(1, Math.max(...points.map((p) => p[1])) - top),
+        1,
+      );
       for (const stroke of strokes) {
         stroke.forEach(([x, y], i) => {
           const px = at.x + (x - left) * scale;
@@ -171,15 +234,31 @@ export class Paper {
         doc.lineWidth(1.3).stroke(ink);
       }
     }
-    doc.moveTo(at.x, at.y + 50).lineTo(at.x + 220, at.y + 50).lineWidth(0.8).stroke(ink);
-    doc.font("plain").fontSize(9).fillColor(ink).text(caption, at.x, at.y + 54, { width: 230 });
+    doc
+      .moveTo(at.x, at.y + 50)
+      .lineTo(at.x + 220, at.y + 50)
+      .lineWidth(0.8)
+      .stroke(ink);
+    doc
+      .font("plain")
+      .fontSize(9)
+      .fillColor(ink)
+      .text(caption, at.x, at.y + 54, { width: 230 });
   }
 
   /** Both signatures beside one another. */
-  signatures(both: readonly { strokes: readonly (readonly (readonly [number, number])[])[]; typed: string | null; caption: string }[]): void {
+  signatures(
+    both: readonly {
+      strokes: readonly (readonly (readonly [number, number])[])[];
+      typed: string | null;
+      caption: string;
+    }[],
+  ): void {
     this.need(110);
     const y = this.doc.y + 6;
-    both.forEach((each, i) => this.signature({ x: margin + i * (this.width / 2), y }, each.strokes, each.typed, each.caption));
+    both.forEach((each, i) =>
+      this.signature({ x: margin + i * (this.width / 2), y }, each.strokes, each.typed, each.caption),
+    );
     this.doc.x = margin;
     this.doc.y = y + 92;
   }
@@ -195,7 +274,14 @@ export class Paper {
       this.doc.switchToPage(page);
       // writing below the margin must not start a page
       this.doc.page.margins.bottom = 0;
-      this.doc.font("plain").fontSize(8.5).fillColor(quiet).text(foot(page + 1, count), margin, this.doc.page.height - margin + 4, { width: this.width, lineBreak: false });
+      this.doc
+        .font("plain")
+        .fontSize(8.5)
+        .fillColor(quiet)
+        .text(foot(page + 1, count), margin, this.doc.page.height - margin + 4, {
+          width: this.width,
+          lineBreak: false,
+        });
     }
     this.doc.end();
     return this.done;

@@ -30,21 +30,42 @@ describe("the record on paper", () => {
     const { bytes, name } = await base.inBase((db) => recordPdf(db, id));
     const text = words(bytes);
     expect(name).toBe("check-in-pale-heron-BR-1052.pdf");
-    for (const part of ["Pale Heron: Record of the check-in", "BR-1052", "Tove Ellery, 5 aboard", "wind on the quay", "slow to get cold", "Bimini zip stiff, known.", "Maro Tessen"]) expect(text).toContain(part);
+    for (const part of [
+      "Pale Heron: Record of the check-in",
+      "BR-1052",
+      "Tove Ellery, 5 aboard",
+      "wind on the quay",
+      "slow to get cold",
+      "Bimini zip stiff, known.",
+      "Maro Tessen",
+    ])
+      expect(text).toContain(part);
     // read by what both need: what was noted stands before the list of lines
     expect(text.indexOf("slow to get cold")).toBeLessThan(text.indexOf("Every line"));
-    const lines = await base.inBase(async (db) => (await db.query<{ list: { lines: { name: { en: string } }[] } }>("select list from handover where id = $1", [id])).rows[0]?.list.lines ?? []);
+    const lines = await base.inBase(
+      async (db) =>
+        (
+          await db.query<{ list: { lines: { name: { en: string } }[] } }>("select list from handover where id = $1", [
+            id,
+          ])
+        ).rows[0]?.list.lines ?? [],
+    );
     expect(lines.length).toBeGreaterThan(140);
     const flat = text.replaceAll(/\s+/g, " ");
     const missing = lines.filter((line) => !line.name.en.split(" ").every((word) => flat.includes(word)));
     expect(missing).toEqual([]);
     // the skipper's copy says what is still open, and until when: the mainsail, 24 h from leaving the berth
-    expect(flat).toMatch(/Still open: not tried yet.*Mast Mainsail, hoist and reef: wind on the quay 24 hours after leaving the berth.*Signatures/);
+    expect(flat).toMatch(
+      /Still open: not tried yet.*Mast Mainsail, hoist and reef: wind on the quay 24 hours after leaving the berth.*Signatures/,
+    );
   });
 
   it("carries its seal on every page, and the decision to sail stays with the skipper", async () => {
     const id = await base.handoverOf("BR-1052", "check-in");
-    const [{ seal } = { seal: "" }] = await base.asOwner<{ seal: string }>("select seal from seal where handover_id = $1", [id]);
+    const [{ seal } = { seal: "" }] = await base.asOwner<{ seal: string }>(
+      "select seal from seal where handover_id = $1",
+      [id],
+    );
     const text = words((await base.inBase((db) => recordPdf(db, id))).bytes);
     const pages = text.split("\f").filter((page) => page.trim() !== "");
     expect(pages.length).toBeGreaterThan(2);
@@ -60,7 +81,9 @@ describe("the record on paper", () => {
   });
 
   it("is refused before both have signed", async () => {
-    await expect(base.handoverOf("BR-1059", "check-in").then((id) => base.inBase((db) => recordPdf(db, id)))).rejects.toMatchObject({ code: "not-signed" });
+    await expect(
+      base.handoverOf("BR-1059", "check-in").then((id) => base.inBase((db) => recordPdf(db, id))),
+    ).rejects.toMatchObject({ code: "not-signed" });
   });
 });
 
@@ -71,7 +94,18 @@ describe("the statement on paper", () => {
     const text = words(bytes).replaceAll(/\s+/g, " ");
     expect(name).toBe("statement-BR-1046.pdf");
     // fender 39.00 × 34/60 = 22.10; repair 180.00; fuel 22 × 1.89 + 35.00 = 76.58 (halves up); together 278.68
-    for (const part of ["€22.10", "€180.00", "22 l short × €1.89 + €35.00 for filling = €76.58", "€278.68", "€2,221.32", "Lost it in the night at anchor.", "SIM-", "no money moves", "Bram Ostley"]) expect(text).toContain(part);
+    for (const part of [
+      "€22.10",
+      "€180.00",
+      "22 l short × €1.89 + €35.00 for filling = €76.58",
+      "€278.68",
+      "€2,221.32",
+      "Lost it in the night at anchor.",
+      "SIM-",
+      "no money moves",
+      "Bram Ostley",
+    ])
+      expect(text).toContain(part);
     expect(text).not.toContain("Draft");
   });
 
@@ -90,7 +124,11 @@ async function firstCode(bytes: Buffer): Promise<string | undefined> {
   execFileSync("pdftoppm", ["-r", "200", "-l", "1", "-png", join(folder, "labels.pdf"), join(folder, "page")]);
   const [page = ""] = readdirSync(folder).filter((file) => file.endsWith(".png"));
   // upper left: 42 pt margins, a code of 72 pt, at 200 dots an inch
-  const { data, info } = await sharp(join(folder, page)).extract({ left: 90, top: 90, width: 260, height: 260 }).ensureAlpha().raw().toBuffer({ resolveWithObject: true });
+  const { data, info } = await sharp(join(folder, page))
+    .extract({ left: 90, top: 90, width: 260, height: 260 })
+    .ensureAlpha()
+    .raw()
+    .toBuffer({ resolveWithObject: true });
   return jsQR(new Uint8ClampedArray(data), info.width, info.height)?.data;
 }
 
@@ -109,7 +147,9 @@ describe("labels", () => {
     for (const fitting of fittings) for (const word of fitting.name.en?.split(" ") ?? []) expect(flat).toContain(word);
     expect(flat.match(/GANRK-5T6/g)).toHaveLength(fittings.length);
     expect(flat).not.toContain("…");
-    const atBow = Object.entries(yacht.file.fittings).filter(([, fitting]) => fitting.place === "bow").map(([key]) => `https://base.example/aboard#GANRK-5T6/fitting/${key}`);
+    const atBow = Object.entries(yacht.file.fittings)
+      .filter(([, fitting]) => fitting.place === "bow")
+      .map(([key]) => `https://base.example/aboard#GANRK-5T6/fitting/${key}`);
     expect(atBow).toContain(await firstCode(bytes));
   });
 
@@ -127,34 +167,54 @@ describe("labels", () => {
 });
 
 describe("the plan on paper", () => {
-  it.each(["pale-heron", "two-lanterns", "little-auk"])("shows both levels of %s and lists every place with what is fitted there", async (slug) => {
-    const yacht = await base.inBase((db) => findYacht(db, { slug }));
-    if (!yacht) throw new Error("no yacht");
-    const { bytes, name } = await base.inBase(async () => planPdf(yacht, "2027-06-12T10:12:00.000Z"));
-    const text = words(bytes);
-    expect(name).toBe(`plan-${slug}.pdf`);
-    const [drawing = "", ...list] = text.split("\f");
-    for (const word of ["On deck", "Below", "Port", "Starboard", ...Object.keys(yacht.file.places).map((_, i) => String(i + 1))]) expect(drawing).toMatch(new RegExp(`(^|\\s)${word}(\\s|$)`, "i"));
-    const flat = list.join(" ").replaceAll(/\s+/g, " ");
-    for (const fitting of Object.values(yacht.file.fittings)) for (const word of (fitting.name.en ?? "").split(/[\s,]+/)) expect(flat).toContain(word);
-  });
+  it.each(["pale-heron", "two-lanterns", "little-auk"])(
+    "shows both levels of %s and lists every place with what is fitted there",
+    async (slug) => {
+      const yacht = await base.inBase((db) => findYacht(db, { slug }));
+      if (!yacht) throw new Error("no yacht");
+      const { bytes, name } = await base.inBase(async () => planPdf(yacht, "2027-06-12T10:12:00.000Z"));
+      const text = words(bytes);
+      expect(name).toBe(`plan-${slug}.pdf`);
+      const [drawing = "", ...list] = text.split("\f");
+      for (const word of [
+        "On deck",
+        "Below",
+        "Port",
+        "Starboard",
+        ...Object.keys(yacht.file.places).map((_, i) => String(i + 1)),
+      ])
+        expect(drawing).toMatch(new RegExp(`(^|\\s)${word}(\\s|$)`, "i"));
+      const flat = list.join(" ").replaceAll(/\s+/g, " ");
+      for (const fitting of Object.values(yacht.file.fittings))
+        for (const word of (fitting.name.en ?? "").split(/[\s,]+/)) expect(flat).toContain(word);
+    },
+  );
 });
 
 describe("the boat card", () => {
-  it.each(["pale-heron", "gannet-rock", "two-lanterns", "little-auk"])("of %s fits both sides of one sheet, and has all that a crew must find, her figures, what is odd and the base's number", async (slug) => {
-    const yacht = await base.inBase((db) => findYacht(db, { slug }));
-    if (!yacht) throw new Error("no yacht");
-    const { bytes, name } = await base.inBase(async (db) => boatCardPdf(yacht, await currentBase(db), "2027-06-12T10:12:00.000Z"));
-    const flat = words(bytes).replaceAll(/\s+/g, " ");
-    expect(name).toBe(`card-${slug}.pdf`);
-    expect(flat).toContain("page 2 of 2");
-    expect(flat).toContain("+000 555 0142");
-    const must = Object.values(yacht.file.fittings).filter(({ kind }) => ["filler", "seacock", "cut-off", "breaker", "fuse", "extinguisher", "life-raft"].includes(kind));
-    for (const fitting of must) for (const word of (fitting.name.en ?? "").split(/[\s,]+/)) expect(flat).toContain(word);
-    for (const tank of Object.values(yacht.file.tanks)) expect(flat).toContain(`${tank.capacityL} litres`);
-    for (const reef of Object.values(yacht.file.reefs)) expect(flat).toContain(`From ${reef.fromKn} knots`);
-    for (const odd of Object.values(yacht.file.oddities)) for (const word of fillFigures(odd.words.en ?? "", yacht.file).split(/\s+/)) expect(flat).toContain(word);
-  });
+  it.each(["pale-heron", "gannet-rock", "two-lanterns", "little-auk"])(
+    "of %s fits both sides of one sheet, and has all that a crew must find, her figures, what is odd and the base's number",
+    async (slug) => {
+      const yacht = await base.inBase((db) => findYacht(db, { slug }));
+      if (!yacht) throw new Error("no yacht");
+      const { bytes, name } = await base.inBase(async (db) =>
+        boatCardPdf(yacht, await currentBase(db), "2027-06-12T10:12:00.000Z"),
+      );
+      const flat = words(bytes).replaceAll(/\s+/g, " ");
+      expect(name).toBe(`card-${slug}.pdf`);
+      expect(flat).toContain("page 2 of 2");
+      expect(flat).toContain("+000 555 0142");
+      const must = Object.values(yacht.file.fittings).filter(({ kind }) =>
+        ["filler", "seacock", "cut-off", "breaker", "fuse", "extinguisher", "life-raft"].includes(kind),
+      );
+      for (const fitting of must)
+        for (const word of (fitting.name.en ?? "").split(/[\s,]+/)) expect(flat).toContain(word);
+      for (const tank of Object.values(yacht.file.tanks)) expect(flat).toContain(`${tank.capacityL} litres`);
+      for (const reef of Object.values(yacht.file.reefs)) expect(flat).toContain(`From ${reef.fromKn} knots`);
+      for (const odd of Object.values(yacht.file.oddities))
+        for (const word of fillFigures(odd.words.en ?? "", yacht.file).split(/\s+/)) expect(flat).toContain(word);
+    },
+  );
 });
 
 describe("the briefing on the record's paper", () => {

@@ -30,18 +30,35 @@ export async function planPdf(yacht: YachtRow, at: string): Promise<PdfFile> {
     for (const [key, place] of places) {
       if (place.level !== level) continue;
       const [x, y] = onPaper(frame, centreOf(place.outline as Point[]));
-      doc.font("bold").fontSize(10).fillColor(ink).text(String(numbers.get(key) ?? ""), x - 12, y - 6, { width: 24, align: "center", lineBreak: false });
+      doc
+        .font("bold")
+        .fontSize(10)
+        .fillColor(ink)
+        .text(String(numbers.get(key) ?? ""), x - 12, y - 6, { width: 24, align: "center", lineBreak: false });
     }
   });
   doc.addPage();
   paper.section(t("plan.places"));
   paper.table(
-    [{ title: "", share: 1 }, { title: t("sign.col-place"), share: 3 }, { title: t("book.reach"), share: 5 }, { title: t("book.fitted"), share: 7 }],
+    [
+      { title: "", share: 1 },
+      { title: t("sign.col-place"), share: 3 },
+      { title: t("book.reach"), share: 5 },
+      { title: t("book.fitted"), share: 7 },
+    ],
     places.map(([key, place]) => [
-      String(numbers.get(key) ?? ""), say(place.name, "en"), sayOf(file, place.reach),
-      Object.values(file.fittings).filter((fitting) => fitting.place === key).map((fitting) => sayOf(file, fitting.name)).join(", "),
+      String(numbers.get(key) ?? ""),
+      say(place.name, "en"),
+      sayOf(file, place.reach),
+      Object.values(file.fittings)
+        .filter((fitting) => fitting.place === key)
+        .map((fitting) => sayOf(file, fitting.name))
+        .join(", "),
     ]),
   );
-  const bytes = await paper.bytes((page, pages) => `${title} · ${t("paper.file-revision", { revision: yacht.revision })} · ${t("paper.page", { page, pages })}`);
+  const bytes = await paper.bytes(
+    (page, pages) =>
+      `${title} · ${t("paper.file-revision", { revision: yacht.revision })} · ${t("paper.page", { page, pages })}`,
+  );
   return { bytes, name: `plan-${yacht.slug}.pdf` };
 }

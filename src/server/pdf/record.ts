@@ -30,8 +30,15 @@ export interface PdfFile {
 }
 
 /** Signatures with what was put on the glass, ready for paper. */
-export function signaturesForPaper(signatures: readonly Signature[], contents: Partial<SignatureContents>, words: Record<SignerSide | "erased", string>, timeZone: string) {
-  const sides: readonly SignerSide[] = signatures.some((each) => each.side === "witness") ? ["base", "witness"] : ["base", "skipper"];
+export function signaturesForPaper(
+  signatures: readonly Signature[],
+  contents: Partial<SignatureContents>,
+  words: Record<SignerSide | "erased", string>,
+  timeZone: string,
+) {
+  const sides: readonly SignerSide[] = signatures.some((each) => each.side === "witness")
+    ? ["base", "witness"]
+    : ["base", "skipper"];
   return sides.map((side) => {
     const signature = signatures.find((each) => each.side === side);
     const content = contents[side];
@@ -59,49 +66,87 @@ export async function recordPdf(db: Queryable, handoverId: string): Promise<PdfF
   const paper = new Paper(title, seal.sealedAt);
   paper.head(title, file.particulars, [
     [t("paper.yacht"), `${list.yacht.name}, ${list.yacht.class}`],
-    [t("paper.charter"), `${stay.reference}, ${stampIn(stay.startsAt, base.timeZone)} – ${stampIn(stay.endsAt, base.timeZone)}`],
+    [
+      t("paper.charter"),
+      `${stay.reference}, ${stampIn(stay.startsAt, base.timeZone)} – ${stampIn(stay.endsAt, base.timeZone)}`,
+    ],
     [t("paper.skipper"), `${stay.skipper}, ${list.stay.aboard} aboard`],
     [t("paper.signed"), stampIn(seal.sealedAt, base.timeZone)],
     [t("paper.file"), t("paper.file-revision", { revision: list.yacht.revision })],
     [t("paper.seal"), seal.seal],
   ]);
   paper.section(t("paper.noted"));
-  const columns = [{ title: t("sign.col-place"), share: 2 }, { title: t("sign.col-what"), share: 3 }, { title: t("sign.col-noted"), share: 6 }];
+  const columns = [
+    { title: t("sign.col-place"), share: 2 },
+    { title: t("sign.col-what"), share: 3 },
+    { title: t("sign.col-noted"), share: 6 },
+  ];
   if (noted.length === 0) paper.line(t("sign.all-fine"));
-  else paper.table(columns, noted.map((finding) => [finding.place, finding.name, `${t(`verdict.${finding.verdict}`)}: ${finding.words}`]));
+  else
+    paper.table(
+      columns,
+      noted.map((finding) => [finding.place, finding.name, `${t(`verdict.${finding.verdict}`)}: ${finding.words}`]),
+    );
   if (list.kind === "check-in") paper.line(t("gate.decision"));
   const toCome = seal.manifest.entries.length - record.entries.length;
   if (toCome > 0) paper.line(t("paper.to-come", { toCome }), true);
   if (list.briefing) {
     const { briefing } = list;
     const state = walkState(briefing, folded);
-    const names = await namesOf(db, [...state.standing.values()].flatMap((each) => ("cell" in each ? each.cell.heads.map((head) => head.by.person) : [])));
+    const names = await namesOf(
+      db,
+      [...state.standing.values()].flatMap((each) =>
+        "cell" in each ? each.cell.heads.map((head) => head.by.person) : [],
+      ),
+    );
     paper.section(t("briefing.title"));
     for (const words of [briefingSum(t, briefing, state), ...aloneWords(t, state)]) paper.line(words);
     paper.table(
-      [{ title: t("briefing.topic"), share: 4 }, { title: t("briefing.how"), share: 5 }, { title: t("briefing.by"), share: 2 }],
+      [
+        { title: t("briefing.topic"), share: 4 },
+        { title: t("briefing.how"), share: 5 },
+        { title: t("briefing.by"), share: 2 },
+      ],
       briefing.stops.map((stop) => {
         const standing = state.standing.get(stop.id);
-        const by = standing && "cell" in standing ? (names[standing.cell.heads[0]?.by.person ?? ""] ?? t("paper.erased")) : "";
+        const by =
+          standing && "cell" in standing ? (names[standing.cell.heads[0]?.by.person ?? ""] ?? t("paper.erased")) : "";
         return [say(stop.title, "en"), `${standingWords(t, standing)}, ${t(`depth.${stop.depth}`)}`, by];
       }),
     );
-    for (const { words, answered } of state.questions) paper.line(t(answered ? "briefing.question-answered" : "briefing.question-open", { words }));
+    for (const { words, answered } of state.questions)
+      paper.line(t(answered ? "briefing.question-answered" : "briefing.question-open", { words }));
   }
   const after = list.kind === "check-in" ? await afterwards(db, handoverId) : null;
   if (after && after.open.length > 0) {
     paper.section(t("paper.open"));
     paper.line(t("paper.open-words"));
     paper.table(
-      [{ title: t("sign.col-place"), share: 3 }, { title: t("sign.col-what"), share: 4 }, { title: t("paper.until"), share: 4 }],
-      after.open.map(({ place, name, reason, hours, until }) => [place, `${name}: ${reason}`, until === null ? t("paper.until-hours", { hours }) : stampIn(until, base.timeZone)]),
+      [
+        { title: t("sign.col-place"), share: 3 },
+        { title: t("sign.col-what"), share: 4 },
+        { title: t("paper.until"), share: 4 },
+      ],
+      after.open.map(({ place, name, reason, hours, until }) => [
+        place,
+        `${name}: ${reason}`,
+        until === null ? t("paper.until-hours", { hours }) : stampIn(until, base.timeZone),
+      ]),
     );
   }
   paper.section(t("paper.signatures"));
   paper.line(t("sign.declaration"));
   const { without } = seal.manifest;
-  if (without) paper.line(t("paper.without-record", { why: t(`without.they-${without.reason}`), words: without.words }), true);
-  paper.signatures(signaturesForPaper(seal.signatures, record.contents, { base: t("paper.base"), skipper: t("paper.skipper"), witness: t("paper.witness"), erased: t("paper.erased") }, base.timeZone));
+  if (without)
+    paper.line(t("paper.without-record", { why: t(`without.they-${without.reason}`), words: without.words }), true);
+  paper.signatures(
+    signaturesForPaper(
+      seal.signatures,
+      record.contents,
+      { base: t("paper.base"), skipper: t("paper.skipper"), witness: t("paper.witness"), erased: t("paper.erased") },
+      base.timeZone,
+    ),
+  );
   paper.section(t("paper.lines"));
   if (list.rules) paper.line(t(`paper.counted-${list.rules.expectedShown}`));
   const placeName = new Map(list.places.map((place) => [place.id, say(place.name, "en")]));
@@ -114,13 +159,34 @@ export async function recordPdf(db: Queryable, handoverId: string): Promise<PdfF
     columns,
     list.lines.map((line) => {
       const standing = standingOf(folded, line);
-      return [placeName.get(line.place) ?? "", say(line.name, "en"), standing.step === "done" ? `${valueWords(t, line, standing.cell.value)}${boatSaid(line, standing.cell.value)}` : t("paper.not-recorded")];
+      return [
+        placeName.get(line.place) ?? "",
+        say(line.name, "en"),
+        standing.step === "done"
+          ? `${valueWords(t, line, standing.cell.value)}${boatSaid(line, standing.cell.value)}`
+          : t("paper.not-recorded"),
+      ];
     }),
   );
-  const noteOf = (subject: string) => (hash: string) => (isOlderPhoto(list, folded, subject, hash) ? ` (${t("photo.older")})` : isFromGallery(folded, subject, hash) ? ` (${t("photo.from-gallery")})` : "");
+  const noteOf = (subject: string) => (hash: string) =>
+    isOlderPhoto(list, folded, subject, hash)
+      ? ` (${t("photo.older")})`
+      : isFromGallery(folded, subject, hash)
+        ? ` (${t("photo.from-gallery")})`
+        : "";
   const pictures = await picturesFor(db, [
-    ...noted.map((finding) => ({ caption: `${finding.name}: ${finding.words}`, photos: finding.photos, note: noteOf(/^(mark|found):[0-9a-f-]{36}$/.test(finding.id) ? finding.id : lineSubject(finding.id)) })),
-    ...list.lines.filter((line) => !noted.some((finding) => finding.id === line.id)).map((line) => ({ caption: say(line.name, "en"), photos: photosOf(folded, lineSubject(line.id)), note: noteOf(lineSubject(line.id)) })),
+    ...noted.map((finding) => ({
+      caption: `${finding.name}: ${finding.words}`,
+      photos: finding.photos,
+      note: noteOf(/^(mark|found):[0-9a-f-]{36}$/.test(finding.id) ? finding.id : lineSubject(finding.id)),
+    })),
+    ...list.lines
+      .filter((line) => !noted.some((finding) => finding.id === line.id))
+      .map((line) => ({
+        caption: say(line.name, "en"),
+        photos: photosOf(folded, lineSubject(line.id)),
+        note: noteOf(lineSubject(line.id)),
+      })),
   ]);
   if (pictures.length > 0) {
     paper.section(t("paper.photos"));
@@ -128,20 +194,33 @@ export async function recordPdf(db: Queryable, handoverId: string): Promise<PdfF
   }
   if (record.addenda.length > 0) {
     paper.section(t("paper.addenda"));
-    for (const kept of after?.addenda ?? []) paper.line(addendumWords(t, kept, (instant) => stampIn(instant, base.timeZone)));
-    for (const addendum of record.addenda.filter(({ kind }) => kind === "late-entry")) paper.line(`${t("paper.late-entry", { made: stampIn(addendum.madeAt, base.timeZone), received: stampIn(addendum.receivedAt, base.timeZone) })}: ${addendum.id}`);
+    for (const kept of after?.addenda ?? [])
+      paper.line(addendumWords(t, kept, (instant) => stampIn(instant, base.timeZone)));
+    for (const addendum of record.addenda.filter(({ kind }) => kind === "late-entry"))
+      paper.line(
+        `${t("paper.late-entry", { made: stampIn(addendum.madeAt, base.timeZone), received: stampIn(addendum.receivedAt, base.timeZone) })}: ${addendum.id}`,
+      );
   }
-  const bytes = await paper.bytes((page, pages) => `${base.name} · ${title} · ${t("paper.page", { page, pages })} · ${seal.seal.slice(0, 16)}`);
+  const bytes = await paper.bytes(
+    (page, pages) => `${base.name} · ${title} · ${t("paper.page", { page, pages })} · ${seal.seal.slice(0, 16)}`,
+  );
   return { bytes, name: `${list.kind}-${list.yacht.name.toLowerCase().replaceAll(" ", "-")}-${stay.reference}.pdf` };
 }
 
 /** Pictures as JPEG, small enough for paper; those that have not arrived are left out. */
-export async function picturesFor(db: Queryable, wanted: readonly { caption: string; photos: readonly string[]; note?: (hash: string) => string }[]): Promise<{ bytes: Buffer; caption: string }[]> {
+export async function picturesFor(
+  db: Queryable,
+  wanted: readonly { caption: string; photos: readonly string[]; note?: (hash: string) => string }[],
+): Promise<{ bytes: Buffer; caption: string }[]> {
   const pictures: { bytes: Buffer; caption: string }[] = [];
   for (const { caption, photos, note } of wanted) {
     for (const hash of photos) {
       const photo = await photoBytes(db, hash, false);
-      if (photo) pictures.push({ caption: `${caption}${note?.(hash) ?? ""}`, bytes: await sharp(photo.bytes).resize(640, 480, { fit: "inside" }).jpeg({ quality: 75 }).toBuffer() });
+      if (photo)
+        pictures.push({
+          caption: `${caption}${note?.(hash) ?? ""}`,
+          bytes: await sharp(photo.bytes).resize(640, 480, { fit: "inside" }).jpeg({ quality: 75 }).toBuffer(),
+        });
     }
   }
   return pictures;

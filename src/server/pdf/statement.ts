@@ -35,14 +35,23 @@ export async function statementPdf(db: Queryable, stayId: string): Promise<PdfFi
     [t("paper.charterer"), stay.charterer],
     [t("paper.skipper"), stay.skipper],
     [t("paper.deposit"), money(input.deposit.amountMinor)],
-    ...(signed ? ([[t("paper.signed"), stampIn(signed.sealedAt, timeZone)], [t("paper.seal"), signed.seal]] as [string, string][]) : []),
+    ...(signed
+      ? ([
+          [t("paper.signed"), stampIn(signed.sealedAt, timeZone)],
+          [t("paper.seal"), signed.seal],
+        ] as [string, string][])
+      : []),
   ]);
   paper.section(t("paper.differences"));
   const shown = view.differences;
   if (shown.length === 0) paper.line(t("sign.all-fine"));
   else {
     paper.table(
-      [{ title: t("sign.col-what"), share: 4 }, { title: t("paper.before"), share: 3 }, { title: t("paper.after"), share: 3 }],
+      [
+        { title: t("sign.col-what"), share: 4 },
+        { title: t("paper.before"), share: 3 },
+        { title: t("paper.after"), share: 3 },
+      ],
       shown.map((difference) => {
         const prior = priorWords(t, view.priors[difference.id], timeZone);
         return [
@@ -54,45 +63,100 @@ export async function statementPdf(db: Queryable, stayId: string): Promise<PdfFi
     );
   }
   paper.section(t("paper.money"));
-  const nameOf = new Map([...shown.map((each): [string, string] => [each.id, say(each.name, language)]), ...view.extras.map(({ id, extra }): [string, string] => [id, extraName(t, extra, timeZone)])]);
+  const nameOf = new Map([
+    ...shown.map((each): [string, string] => [each.id, say(each.name, language)]),
+    ...view.extras.map(({ id, extra }): [string, string] => [id, extraName(t, extra, timeZone)]),
+  ]);
   const reserved = new Map((signed?.reservations ?? []).map((each) => [each.line, each.words]));
   if (output.lines.length > 0) {
     paper.table(
-      [{ title: t("sign.col-what"), share: 3 }, { title: t("paper.how"), share: 6 }, { title: t("paper.charged"), share: 2, right: true }, { title: t("paper.heldcol"), share: 2, right: true }],
+      [
+        { title: t("sign.col-what"), share: 3 },
+        { title: t("paper.how"), share: 6 },
+        { title: t("paper.charged"), share: 2, right: true },
+        { title: t("paper.heldcol"), share: 2, right: true },
+      ],
       output.lines.map((line) => {
         const words = reserved.get(line.id);
-        return [nameOf.get(line.id) ?? line.id, [line.how, ...goodwillWords(t, view, line.id), ...(words ? [t("paper.reservation", { words })] : [])].join(" · "), money(line.chargedMinor), money(line.heldMinor)];
+        return [
+          nameOf.get(line.id) ?? line.id,
+          [line.how, ...goodwillWords(t, view, line.id), ...(words ? [t("paper.reservation", { words })] : [])].join(
+            " · ",
+          ),
+          money(line.chargedMinor),
+          money(line.heldMinor),
+        ];
       }),
     );
   }
   for (const { extra } of view.extras) if (extra.kind === "fuel") paper.line(extraName(t, extra, timeZone));
   paper.table(
-    [{ title: "", share: 7 }, { title: t("paper.amount"), share: 2, right: true }],
+    [
+      { title: "", share: 7 },
+      { title: t("paper.amount"), share: 2, right: true },
+    ],
     [
       [t("paper.due"), money(output.dueMinor)],
-      ...(!signed && view.range ? [[t("paper.range"), `${money(view.range.lowMinor)} – ${money(view.range.highMinor)}`]] : []),
+      ...(!signed && view.range
+        ? [[t("paper.range"), `${money(view.range.lowMinor)} – ${money(view.range.highMinor)}`]]
+        : []),
       [t("paper.capture"), money(output.captureMinor)],
       [t("paper.held"), money(output.heldMinor)],
       [t("paper.release"), money(output.releaseMinor)],
       [t("paper.still"), money(output.stillToPayMinor)],
     ],
   );
-  for (const { extra } of view.extras) if (extra.kind === "below-water") paper.line(t("paper.below-water", { sum: money(extra.amountMinor), until: stampIn(extra.until, timeZone) }), true);
+  for (const { extra } of view.extras)
+    if (extra.kind === "below-water")
+      paper.line(
+        t("paper.below-water", { sum: money(extra.amountMinor), until: stampIn(extra.until, timeZone) }),
+        true,
+      );
   // once nothing is open any more the paper does not say so
-  if (output.heldMinor > 0 && (view.after?.concluded.open ?? 1) > 0) paper.line(t("paper.hold-open", { sum: money(output.heldMinor) }), true);
+  if (output.heldMinor > 0 && (view.after?.concluded.open ?? 1) > 0)
+    paper.line(t("paper.hold-open", { sum: money(output.heldMinor) }), true);
   if (signed?.without && signed.objectUntil) {
-    paper.line(t("paper.without", { why: t(`without.they-${signed.without.reason}`), words: signed.without.words, until: stampIn(signed.objectUntil, timeZone), phone: base.phone }), true);
+    paper.line(
+      t("paper.without", {
+        why: t(`without.they-${signed.without.reason}`),
+        words: signed.without.words,
+        until: stampIn(signed.objectUntil, timeZone),
+        phone: base.phone,
+      }),
+      true,
+    );
   }
   if (signed && signed.cameSince > 0) paper.line(t("paper.came-since", { came: signed.cameSince }));
   afterwards(t, paper, view, nameOf, money);
   const events = await depositEvents(db, stayId);
-  for (const event of events) paper.line(`${stampIn(event.at, timeZone)}: ${money(event.amountMinor)} ${t(`deposit.${event.kind}`, { how: stay.terms.deposit.how })}${event.reference ? `, ${event.reference}` : ""}`);
+  for (const event of events)
+    paper.line(
+      `${stampIn(event.at, timeZone)}: ${money(event.amountMinor)} ${t(`deposit.${event.kind}`, { how: stay.terms.deposit.how })}${event.reference ? `, ${event.reference}` : ""}`,
+    );
   if (stay.terms.deposit.how === "card-hold") paper.line(t("paper.simulated"));
   if (signed) {
-    const { rows } = await db.query<{ side: keyof SignatureContents; content: SignatureContents["base"] }>("select side, content from settlement_signature where settlement_id = $1", [signed.id]);
-    const { rows: seals } = await db.query<{ signatures: Signature[] }>("select signatures from settlement where id = $1", [signed.id]);
+    const { rows } = await db.query<{ side: keyof SignatureContents; content: SignatureContents["base"] }>(
+      "select side, content from settlement_signature where settlement_id = $1",
+      [signed.id],
+    );
+    const { rows: seals } = await db.query<{ signatures: Signature[] }>(
+      "select signatures from settlement where id = $1",
+      [signed.id],
+    );
     paper.section(t("paper.signatures"));
-    paper.signatures(signaturesForPaper(seals[0]?.signatures ?? [], Object.fromEntries(rows.map((row) => [row.side, row.content])), { base: t("paper.base"), skipper: t("paper.charterer"), witness: t("paper.witness"), erased: t("paper.erased") }, timeZone));
+    paper.signatures(
+      signaturesForPaper(
+        seals[0]?.signatures ?? [],
+        Object.fromEntries(rows.map((row) => [row.side, row.content])),
+        {
+          base: t("paper.base"),
+          skipper: t("paper.charterer"),
+          witness: t("paper.witness"),
+          erased: t("paper.erased"),
+        },
+        timeZone,
+      ),
+    );
   }
   // both ends beside one another, so that anybody can compare them
   const pairs = await Promise.all(
@@ -114,13 +178,31 @@ export async function statementPdf(db: Queryable, stayId: string): Promise<PdfFi
 /** A reduction as goodwill with who gave it and why. */
 function goodwillWords(t: Translator, { decided }: SettlementView, id: string): string[] {
   const standing = decided[id];
-  return standing && (standing.decision.goodwillMinor ?? 0) > 0 ? [t("paper.goodwill", { by: standing.by, why: standing.why })] : [];
+  return standing && (standing.decision.goodwillMinor ?? 0) > 0
+    ? [t("paper.goodwill", { by: standing.by, why: standing.why })]
+    : [];
 }
 
 /** What came of a signed statement: objections, sums agreed in the end. */
-function afterwards(t: Translator, paper: Paper, { after, base }: SettlementView, nameOf: ReadonlyMap<string, string>, money: (minor: number) => string): void {
+function afterwards(
+  t: Translator,
+  paper: Paper,
+  { after, base }: SettlementView,
+  nameOf: ReadonlyMap<string, string>,
+  money: (minor: number) => string,
+): void {
   if (!after || after.objections.length + after.outcomes.length === 0) return;
   paper.section(t("paper.afterwards"));
-  for (const { line, words, at } of after.objections) paper.line(t("paper.objected", { at: stampIn(at, base.timeZone), name: nameOf.get(line) ?? line, words }));
-  for (const { line, words, at, by, amountMinor } of after.outcomes) paper.line(t("paper.agreed", { at: stampIn(at, base.timeZone), name: nameOf.get(line) ?? line, sum: money(amountMinor), by, words }));
+  for (const { line, words, at } of after.objections)
+    paper.line(t("paper.objected", { at: stampIn(at, base.timeZone), name: nameOf.get(line) ?? line, words }));
+  for (const { line, words, at, by, amountMinor } of after.outcomes)
+    paper.line(
+      t("paper.agreed", {
+        at: stampIn(at, base.timeZone),
+        name: nameOf.get(line) ?? line,
+        sum: money(amountMinor),
+        by,
+        words,
+      }),
+    );
 }

@@ -6,13 +6,19 @@ import { photoBelongsToCharter } from "./belongs";
 import { checkPhoto, keepPhoto, photoBytes, photoLimits, photosHere } from "./keep";
 
 const base = demoBase("photos");
-const jpeg = (width: number, height: number) => sharp({ create: { width, height, channels: 3, background: "#caa" } }).jpeg();
+const jpeg = (width: number, height: number) =>
+  sharp({ create: { width, height, channels: 3, background: "#caa" } }).jpeg();
 const check = (bytes: Uint8Array) => checkPhoto(bytes, sha256Hex(bytes));
 
 describe("checking a photo", () => {
   it("takes what the app makes, and tells its size", async () => {
     const bytes = await jpeg(1600, 1200).toBuffer();
-    expect(await check(bytes)).toMatchObject({ hash: sha256Hex(bytes), mediaType: "image/jpeg", width: 1600, height: 1200 });
+    expect(await check(bytes)).toMatchObject({
+      hash: sha256Hex(bytes),
+      mediaType: "image/jpeg",
+      width: 1600,
+      height: 1200,
+    });
     const webp = await jpeg(800, 600).webp().toBuffer();
     expect(await check(webp)).toMatchObject({ mediaType: "image/webp" });
   });
@@ -25,18 +31,38 @@ describe("checking a photo", () => {
   it.each<[string, () => Promise<Uint8Array>, string]>([
     ["words", async () => Buffer.from("not a picture at all"), "no-photo"],
     ["nothing", async () => new Uint8Array(), "no-photo"],
-    ["a drawing that could carry a script", async () => Buffer.from('<svg xmlns="http://www.w3.org/2000/svg" width="9" height="9"/>'), "no-photo"],
+    [
+      "a drawing that could carry a script",
+      async () => Buffer.from('<svg xmlns="http://www.w3.org/2000/svg" width="9" height="9"/>'),
+      "no-photo",
+    ],
     ["a picture cut in the middle", async () => (await jpeg(900, 900).toBuffer()).subarray(0, 900), "no-photo"],
     ["a side of more than 1600 px", async () => jpeg(1601, 10).toBuffer(), "photo-too-many-pixels"],
-    ["a bomb: 25 million pixels in a few kB", async () => sharp({ create: { width: 5000, height: 5000, channels: 3, background: "#000" } }).png({ compressionLevel: 9, palette: true }).toBuffer(), "no-photo"],
-    ["where it was taken", async () => jpeg(100, 100).withExif({ IFD3: { GPSLatitude: "1/1 1/1 1/1" } }).toBuffer(), "photo-with-metadata"],
+    [
+      "a bomb: 25 million pixels in a few kB",
+      async () =>
+        sharp({ create: { width: 5000, height: 5000, channels: 3, background: "#000" } })
+          .png({ compressionLevel: 9, palette: true })
+          .toBuffer(),
+      "no-photo",
+    ],
+    [
+      "where it was taken",
+      async () =>
+        jpeg(100, 100)
+          .withExif({ IFD3: { GPSLatitude: "1/1 1/1 1/1" } })
+          .toBuffer(),
+      "photo-with-metadata",
+    ],
     ["more than 400 kB", async () => new Uint8Array(photoLimits.bytes + 1), "photo-too-large"],
   ])("refuses %s", async (_what, make, code) => {
     await expect(make().then(check)).rejects.toMatchObject({ code });
   });
 
   it("refuses bytes under another name", async () => {
-    await expect(checkPhoto(await jpeg(10, 10).toBuffer(), "0".repeat(64))).rejects.toMatchObject({ code: "photo-other-bytes" });
+    await expect(checkPhoto(await jpeg(10, 10).toBuffer(), "0".repeat(64))).rejects.toMatchObject({
+      code: "photo-other-bytes",
+    });
   });
 });
 
@@ -55,8 +81,11 @@ describe("keeping a photo", () => {
   });
 
   it("belongs to the charters whose handovers it was taken at, or whose list it stands on", async () => {
-    const charter = async (reference: string) => (await base.asOwner<{ id: string }>("select id from charter where reference = $1", [reference]))[0]?.id ?? "";
-    const [photo] = await base.asOwner<{ hash: string }>("select p.hash from photo p join handover h on h.id = p.handover_id join stay s on s.id = h.stay_id join charter c on c.id = s.charter_id where c.reference = 'BR-1046' and h.kind = 'check-out'");
+    const charter = async (reference: string) =>
+      (await base.asOwner<{ id: string }>("select id from charter where reference = $1", [reference]))[0]?.id ?? "";
+    const [photo] = await base.asOwner<{ hash: string }>(
+      "select p.hash from photo p join handover h on h.id = p.handover_id join stay s on s.id = h.stay_id join charter c on c.id = s.charter_id where c.reference = 'BR-1046' and h.kind = 'check-out'",
+    );
     const belongs = async (reference: string) => {
       const id = await charter(reference);
       return base.inBase((db) => photoBelongsToCharter(db, photo?.hash ?? "", id));

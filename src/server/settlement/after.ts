@@ -25,17 +25,25 @@ export interface Afterwards {
 }
 
 /** Reads what came of a signed statement: objections, sums agreed in the end, times that have passed. */
-export async function afterSigning(db: Queryable, signed: SignedSettlement, extras: readonly ExtraRow[]): Promise<Afterwards> {
+export async function afterSigning(
+  db: Queryable,
+  signed: SignedSettlement,
+  extras: readonly ExtraRow[],
+): Promise<Afterwards> {
   const { rows: objections } = await db.query<Objection>(
-    `select o.line, o.words, o.at, p.name as by from settlement_objection o left join person p on p.id = o.noted_by where o.settlement_id = $1 order by o.at, o.id`, [signed.id],
+    `select o.line, o.words, o.at, p.name as by from settlement_objection o left join person p on p.id = o.noted_by where o.settlement_id = $1 order by o.at, o.id`,
+    [signed.id],
   );
   const { rows: outcomes } = await db.query<OutcomeRow>(
-    `select o.line, o.amount_minor as "amountMinor", o.words, p.name as by, o.at from settlement_outcome o join person p on p.id = o.agreed_by where o.settlement_id = $1 order by o.at`, [signed.id],
+    `select o.line, o.amount_minor as "amountMinor", o.words, p.name as by, o.at from settlement_outcome o join person p on p.id = o.agreed_by where o.settlement_id = $1 order by o.at`,
+    [signed.id],
   );
   const concluded = conclude(signed.output, signed.input.deposit.amountMinor, {
     objectUntil: signed.objectUntil,
     objections: objections.map(({ line }) => line),
-    belowWater: extras.flatMap(({ id, extra }) => (extra.kind === "below-water" ? [{ line: id, until: extra.until }] : [])),
+    belowWater: extras.flatMap(({ id, extra }) =>
+      extra.kind === "below-water" ? [{ line: id, until: extra.until }] : [],
+    ),
     outcomes,
     now: now(),
   });

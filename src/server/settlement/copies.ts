@@ -17,12 +17,23 @@ export async function objectUntil(db: Queryable, from: Instant): Promise<Instant
 }
 
 /** Sends a copy at once to those who did not sign, with the reason as it was written down and the time to object. */
-export async function sendCopy(db: Queryable, stayId: string, what: "check-out" | "statement", without: Without, until: Instant): Promise<void> {
+export async function sendCopy(
+  db: Queryable,
+  stayId: string,
+  what: "check-out" | "statement",
+  without: Without,
+  until: Instant,
+): Promise<void> {
   const t = englishTranslator();
   const base = await currentBase(db);
   const stay = await findStay(db, { stayId });
   if (!stay) return;
   const subject = t(`copy.subject-${what}`, { yacht: stay.yachtName, reference: stay.reference });
-  const words = t("copy.words", { why: t(`without.${without.reason}`), words: without.words, until: stampIn(until, base.timeZone), phone: base.phone });
+  const words = t("copy.words", {
+    why: t(`without.${without.reason}`),
+    words: without.words,
+    until: stampIn(until, base.timeZone),
+    phone: base.phone,
+  });
   for (const person of await correspondents(db, stayId)) await addMessage(db, stayId, person, subject, words, now());
 }

@@ -28,26 +28,72 @@ export async function settlementScreen(db: Queryable, stayId: string): Promise<S
       photos: evidence?.photos ?? [],
     });
     return {
-      proposal, name: say(difference.name, "en"), place: places.get(difference.place) ?? "", what: differenceWords(t, difference),
-      before: side(difference.before), after: side(difference.after),
-      why: view.decided[difference.id]?.why ?? "", decidedBy: view.decided[difference.id]?.by ?? "", prior: priorWords(t, view.priors[difference.id], base.timeZone),
+      proposal,
+      name: say(difference.name, "en"),
+      place: places.get(difference.place) ?? "",
+      what: differenceWords(t, difference),
+      before: side(difference.before),
+      after: side(difference.after),
+      why: view.decided[difference.id]?.why ?? "",
+      decidedBy: view.decided[difference.id]?.by ?? "",
+      prior: priorWords(t, view.priors[difference.id], base.timeZone),
     };
   });
-  const extras = view.extras.map(({ id, extra, why, by }) => ({ id, extra, why, by, name: extraName(t, extra, base.timeZone) }));
-  const nameOf = new Map([...items.map(({ proposal, name }): [string, string] => [proposal.difference.id, name]), ...extras.map(({ id, name }): [string, string] => [id, name])]);
-  const told = (await afterwards(db, view.checkIn.handover.id)).addenda.filter(({ addendum }) => addendum.kind === "late-finding" || addendum.kind === "incident");
+  const extras = view.extras.map(({ id, extra, why, by }) => ({
+    id,
+    extra,
+    why,
+    by,
+    name: extraName(t, extra, base.timeZone),
+  }));
+  const nameOf = new Map([
+    ...items.map(({ proposal, name }): [string, string] => [proposal.difference.id, name]),
+    ...extras.map(({ id, name }): [string, string] => [id, name]),
+  ]);
+  const told = (await afterwards(db, view.checkIn.handover.id)).addenda.filter(
+    ({ addendum }) => addendum.kind === "late-finding" || addendum.kind === "incident",
+  );
   const happened = told.flatMap(({ addendum }) => (addendum.kind === "incident" ? [addendum.what] : []));
   return {
-    stay: view.stay, currency: view.input.currency, timeZone: base.timeZone, told, notLookedBelow: isUnlookedBelow(view.checkOut.list, fold(view.checkOut.entries), happened), items, extras, prices: view.prices, late: view.late,
-    tanks: view.checkOut.list.lines.flatMap((line) => (line.kind === "reading" && line.reading === "fuel" ? [{ line: line.id, name: say(line.name, "en") }] : [])),
-    output: view.output, range: view.range, digest: view.digest, undecided: view.undecided,
-    signed: signed && { sealedAt: signed.sealedAt, seal: signed.seal, reservations: signed.reservations, output: signed.output, without: signed.without, objectUntil: signed.objectUntil, cameSince: signed.cameSince },
+    stay: view.stay,
+    currency: view.input.currency,
+    timeZone: base.timeZone,
+    told,
+    notLookedBelow: isUnlookedBelow(view.checkOut.list, fold(view.checkOut.entries), happened),
+    items,
+    extras,
+    prices: view.prices,
+    late: view.late,
+    tanks: view.checkOut.list.lines.flatMap((line) =>
+      line.kind === "reading" && line.reading === "fuel" ? [{ line: line.id, name: say(line.name, "en") }] : [],
+    ),
+    output: view.output,
+    range: view.range,
+    digest: view.digest,
+    undecided: view.undecided,
+    signed: signed && {
+      sealedAt: signed.sealedAt,
+      seal: signed.seal,
+      reservations: signed.reservations,
+      output: signed.output,
+      without: signed.without,
+      objectUntil: signed.objectUntil,
+      cameSince: signed.cameSince,
+    },
     after: after && {
-      lines: after.concluded.lines.filter(({ atMostMinor }) => atMostMinor > 0).map((line) => ({
-        ...line, name: nameOf.get(line.id) ?? line.id,
-        said: [...after.objections, ...after.outcomes].filter((each) => each.line === line.id).map(({ words, by, at }) => ({ words, by, at })),
-      })),
-      open: after.concluded.open, dueMinor: after.concluded.dueMinor, captureMinor: after.concluded.captureMinor, releaseMinor: after.concluded.releaseMinor,
+      lines: after.concluded.lines
+        .filter(({ atMostMinor }) => atMostMinor > 0)
+        .map((line) => ({
+          ...line,
+          name: nameOf.get(line.id) ?? line.id,
+          said: [...after.objections, ...after.outcomes]
+            .filter((each) => each.line === line.id)
+            .map(({ words, by, at }) => ({ words, by, at })),
+        })),
+      open: after.concluded.open,
+      dueMinor: after.concluded.dueMinor,
+      captureMinor: after.concluded.captureMinor,
+      releaseMinor: after.concluded.releaseMinor,
     },
     deposit: await depositEvents(db, stayId),
   };

@@ -22,7 +22,8 @@ beforeAll(async () => {
 });
 
 const view = (id = stay) => base.inBase((db) => settlementView(db, id));
-const say = (differenceId: string, decision: Parameters<typeof decide>[3], why = "") => base.inBase((db) => decide(db, stay, differenceId, decision, why, ilko));
+const say = (differenceId: string, decision: Parameters<typeof decide>[3], why = "") =>
+  base.inBase((db) => decide(db, stay, differenceId, decision, why, ilko));
 const lineOf = async (id: string) => (await view()).output.lines.find((line) => line.id === id);
 /** Quillback came back with a handle, an oar and 25 l of fuel short; see demo/scenario.json, BR-1050. */
 const handle = "missing:count:winch-handle";
@@ -32,8 +33,16 @@ describe("the settlement of two signed records", () => {
   it("finds every difference once, in the order of the places", async () => {
     const { differences } = await view();
     expect(differences.map(({ kind, name }) => `${kind}: ${name.en}`)).toEqual([
-      "new-mark: scratch: long, from a quay wall", "missing: Winch handle", "test-failing: Headsail, out and furled", "reading-changed: Engine hours", "found-thing: blue fender cover, no name on it",
-      "missing: Oar", "mark-worse: scratch: platform corner", "reading-changed: Fuel", "extra: Glass", "look-worse: Saloon, upholstery",
+      "new-mark: scratch: long, from a quay wall",
+      "missing: Winch handle",
+      "test-failing: Headsail, out and furled",
+      "reading-changed: Engine hours",
+      "found-thing: blue fender cover, no name on it",
+      "missing: Oar",
+      "mark-worse: scratch: platform corner",
+      "reading-changed: Fuel",
+      "extra: Glass",
+      "look-worse: Saloon, upholstery",
     ]);
   });
 
@@ -53,15 +62,25 @@ describe("the settlement of two signed records", () => {
 
   it("reckons the fuel that is short by the litre, with the fee", async () => {
     // out 200, back 150: 50 × 1.89 + 35.00 = 129.50; the gauge steps by 25 l. 19.5 h × 3.9 l = 76.05 l, and 50 + 26 bought went
-    expect((await view()).output.lines.find((line) => line.id === "reading-changed:reading:fuel")).toMatchObject({ chargedMinor: 12950 });
+    expect((await view()).output.lines.find((line) => line.id === "reading-changed:reading:fuel")).toMatchObject({
+      chargedMinor: 12950,
+    });
   });
 
   it("says of a sail that was not tried at check-in that nobody knows since when", async () => {
     const screen = await base.inBase((db) => settlementScreen(db, stay));
     const item = (name: string) => screen.items.find((each) => each.name === name);
     expect(item("Headsail, out and furled")?.what).toContain("nobody knows since when");
-    expect(item("Fuel")).toMatchObject({ what: "50 l less", before: { by: "Ilko Brand" }, after: { by: "Ilko Brand" } });
-    expect(item("Winch handle")).toMatchObject({ what: "1 missing", place: "Cockpit", why: "went overboard, they say" });
+    expect(item("Fuel")).toMatchObject({
+      what: "50 l less",
+      before: { by: "Ilko Brand" },
+      after: { by: "Ilko Brand" },
+    });
+    expect(item("Winch handle")).toMatchObject({
+      what: "1 missing",
+      place: "Cockpit",
+      why: "went overboard, they say",
+    });
   });
 });
 
@@ -70,32 +89,57 @@ describe("deciding", () => {
     await say(oar, { charge: true, cause: "charterer" }, "left on the beach");
     await say(oar, { charge: true, cause: "wear" }, "was cracked before");
     expect(await lineOf(oar)).toMatchObject({ chargedMinor: 0, heldMinor: 0 });
-    const rows = await base.asOwner<{ number: number; why: string }>("select number, why from charge_decision where stay_id = $1 and difference_id = $2 order by number", [stay, oar]);
-    expect(rows).toEqual([{ number: 1, why: "left on the beach" }, { number: 2, why: "was cracked before" }]);
+    const rows = await base.asOwner<{ number: number; why: string }>(
+      "select number, why from charge_decision where stay_id = $1 and difference_id = $2 order by number",
+      [stay, oar],
+    );
+    expect(rows).toEqual([
+      { number: 1, why: "left on the beach" },
+      { number: 2, why: "was cracked before" },
+    ]);
   });
 
   it("asks for a reason with goodwill, and takes it off what is charged", async () => {
-    await expect(say(handle, { charge: true, cause: "charterer", goodwillMinor: 1000 }, " ")).rejects.toMatchObject({ code: "goodwill-needs-reason", where: "why" });
+    await expect(say(handle, { charge: true, cause: "charterer", goodwillMinor: 1000 }, " ")).rejects.toMatchObject({
+      code: "goodwill-needs-reason",
+      where: "why",
+    });
     await say(handle, { charge: true, cause: "charterer", goodwillMinor: 1000 }, "a regular guest");
     expect(await lineOf(handle)).toMatchObject({ amountMinor: 4229, chargedMinor: 3229 });
   });
 
   it("refuses a difference that is not there", async () => {
-    await expect(say("missing:count:moon", { charge: false })).rejects.toMatchObject({ status: 404, code: "no-such-difference" });
-    await expect(base.inBase((db) => decide(db, randomUUID(), oar, { charge: false }, "", ilko))).rejects.toMatchObject({ status: 404, code: "no-such-stay" });
+    await expect(say("missing:count:moon", { charge: false })).rejects.toMatchObject({
+      status: 404,
+      code: "no-such-difference",
+    });
+    await expect(base.inBase((db) => decide(db, randomUUID(), oar, { charge: false }, "", ilko))).rejects.toMatchObject(
+      { status: 404, code: "no-such-stay" },
+    );
   });
 });
 
 describe("signing", () => {
-  const signing = async (change: Partial<SettlementSigning> = {}, signers = { base: { person: ilko, name: "Ilko Brand" }, skipper: { person: petra, name: "Petra Arrowby" } }): Promise<SettlementSigning> => ({
-    digest: (await view()).digest, words: ["all read"], reservations: [], without: null, ...typedSignatures(signers), ...change,
+  const signing = async (
+    change: Partial<SettlementSigning> = {},
+    signers = { base: { person: ilko, name: "Ilko Brand" }, skipper: { person: petra, name: "Petra Arrowby" } },
+  ): Promise<SettlementSigning> => ({
+    digest: (await view()).digest,
+    words: ["all read"],
+    reservations: [],
+    without: null,
+    ...typedSignatures(signers),
+    ...change,
   });
   const sign = async (request: SettlementSigning, card: "approves" | "declines" | "no-answer" = "approves") =>
     base.inBase((db) => signSettlement(db, stay, request, simulatedTerminal(terminalBook(db), card), ilko));
   const events = () => base.inBase((db) => depositEvents(db, stay));
 
   it("waits until everything is decided", async () => {
-    await expect(signing().then(sign)).rejects.toMatchObject({ code: "undecided", message: expect.stringMatching(/^4 differences are not decided/) });
+    await expect(signing().then(sign)).rejects.toMatchObject({
+      code: "undecided",
+      message: expect.stringMatching(/^4 differences are not decided/),
+    });
     const { proposals } = await view();
     for (const { difference, needs } of proposals) if (needs) await say(difference.id, { charge: false }, "old");
     expect((await view()).undecided).toBe(0);
@@ -108,15 +152,24 @@ describe("signing", () => {
   });
 
   it("is refused with a reservation on a line that is not there, a blank name, or somebody who has no part in it", async () => {
-    await expect(signing({ reservations: [{ line: "moon", words: "no" }] }).then(sign)).rejects.toMatchObject({ code: "no-such-line" });
-    await expect(signing({}, { base: { person: ilko, name: "Ilko Brand" }, skipper: { person: petra, name: "  " } }).then(sign)).rejects.toMatchObject({ code: "signature-blank", where: "/contents/skipper" });
-    await expect(signing({}, { base: { person: petra, name: "Petra" }, skipper: { person: petra, name: "Petra" } }).then(sign)).rejects.toMatchObject({ code: "wrong-signer", where: "base" });
-    await expect(signing({}, { base: { person: ilko, name: "Ilko" }, skipper: { person: ilko, name: "Ilko" } }).then(sign)).rejects.toMatchObject({ code: "wrong-signer", where: "skipper" });
+    await expect(signing({ reservations: [{ line: "moon", words: "no" }] }).then(sign)).rejects.toMatchObject({
+      code: "no-such-line",
+    });
+    await expect(
+      signing({}, { base: { person: ilko, name: "Ilko Brand" }, skipper: { person: petra, name: "  " } }).then(sign),
+    ).rejects.toMatchObject({ code: "signature-blank", where: "/contents/skipper" });
+    await expect(
+      signing({}, { base: { person: petra, name: "Petra" }, skipper: { person: petra, name: "Petra" } }).then(sign),
+    ).rejects.toMatchObject({ code: "wrong-signer", where: "base" });
+    await expect(
+      signing({}, { base: { person: ilko, name: "Ilko" }, skipper: { person: ilko, name: "Ilko" } }).then(sign),
+    ).rejects.toMatchObject({ code: "wrong-signer", where: "skipper" });
   });
 
   it("takes the skipper's signature for money only with the charterer's written authority", async () => {
     const nils = await base.person("Nils Arrowby");
-    const bySkipper = () => signing({}, { base: { person: ilko, name: "Ilko Brand" }, skipper: { person: nils, name: "Nils Arrowby" } });
+    const bySkipper = () =>
+      signing({}, { base: { person: ilko, name: "Ilko Brand" }, skipper: { person: nils, name: "Nils Arrowby" } });
     await expect(bySkipper().then(sign)).rejects.toMatchObject({ status: 422, code: "no-authority", where: "skipper" });
     const { charterId } = (await view()).stay;
     await base.inBase((db) => noteAuthority(db, charterId, "letter of 1 June", ilko));
@@ -133,9 +186,16 @@ describe("signing", () => {
     expect((await events()).map((event) => event.kind)).toEqual(["held"]);
     await sign(request);
     // due: handle 42.29 less 10.00 goodwill, oar 15.11, fuel 129.50 = 176.90; the rest of 2500.00 goes back
-    expect((await events()).map((event) => [event.kind, event.amountMinor])).toEqual([["held", 250000], ["captured", 17690], ["released", 232310]]);
+    expect((await events()).map((event) => [event.kind, event.amountMinor])).toEqual([
+      ["held", 250000],
+      ["captured", 17690],
+      ["released", 232310],
+    ]);
     const { signed } = await view();
-    expect(signed).toMatchObject({ reservations: [{ line: oar, words: "It was cracked." }], output: { dueMinor: 17690, stillToPayMinor: 0 } });
+    expect(signed).toMatchObject({
+      reservations: [{ line: oar, words: "It was cracked." }],
+      output: { dueMinor: 17690, stillToPayMinor: 0 },
+    });
   });
 
   it("is final", async () => {
@@ -147,6 +207,10 @@ describe("signing", () => {
 });
 
 it("says what is missing before both records are signed", async () => {
-  await expect(base.stayOf("BR-1055").then(view)).rejects.toMatchObject({ status: 409, code: "not-both-signed", message: expect.stringContaining("no check-out") });
+  await expect(base.stayOf("BR-1055").then(view)).rejects.toMatchObject({
+    status: 409,
+    code: "not-both-signed",
+    message: expect.stringContaining("no check-out"),
+  });
   await expect(base.stayOf("BR-1053").then(view)).rejects.toMatchObject({ status: 409, code: "not-signed" });
 });

@@ -21,8 +21,11 @@ export interface SignedSettlement {
 
 /** The signed statement of a stay, or null. */
 export async function signedSettlement(db: Queryable, stayId: string): Promise<SignedSettlement | null> {
-  const { rows } = await db.query<SignedSettlement>(`select t.id, t.sealed_at as "sealedAt", t.seal, t.reservations, t.output, t.input, t.without, t.object_until as "objectUntil",
+  const { rows } = await db.query<SignedSettlement>(
+    `select t.id, t.sealed_at as "sealedAt", t.seal, t.reservations, t.output, t.input, t.without, t.object_until as "objectUntil",
        (select count(*)::int from addendum a join handover h on h.id = a.handover_id where h.stay_id = t.stay_id and h.kind <> 'prep' and a.received_at > t.sealed_at) as "cameSince"
-     from settlement t where t.stay_id = $1`, [stayId]);
+     from settlement t where t.stay_id = $1`,
+    [stayId],
+  );
   return rows[0] ?? null;
 }

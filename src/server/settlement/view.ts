@@ -68,7 +68,12 @@ export async function settlementView(db: Queryable, stayId: string): Promise<Set
   const checkOut = await recordOf(db, stayId, "check-out");
   const base = await currentBase(db);
   for (const { list } of [checkIn, checkOut]) {
-    if (list.currency !== base.currency) throw new Refusal(409, "other-currency", `The prices of the ${list.kind} are in ${list.currency}, the charter's terms and the price list in ${base.currency}. Sums of two currencies are not added: put the base's currency right first.`);
+    if (list.currency !== base.currency)
+      throw new Refusal(
+        409,
+        "other-currency",
+        `The prices of the ${list.kind} are in ${list.currency}, the charter's terms and the price list in ${base.currency}. Sums of two currencies are not added: put the base's currency right first.`,
+      );
   }
   const reported = await reportedBefore(db, stay.yachtId, checkIn.seal.sealedAt);
   const differences = withPriors(compare(checkIn, checkOut), reported);
@@ -81,24 +86,54 @@ export async function settlementView(db: Queryable, stayId: string): Promise<Set
     burnLph: burnByCounter(file),
     receipts: extras.flatMap(({ extra }) => (extra.kind === "fuel" ? [extra] : [])),
   };
-  const proposals = propose(differences, checkOut.list, new Map(Object.entries(decided).map(([id, row]) => [id, row.decision])), fuel);
+  const proposals = propose(
+    differences,
+    checkOut.list,
+    new Map(Object.entries(decided).map(([id, row]) => [id, row.decision])),
+    fuel,
+  );
   const { prices } = await currentPrices(db);
   const input: SettlementInput = {
     currency: checkOut.list.currency,
     deposit: { amountMinor: terms.deposit.amountMinor },
     waiver: terms.waiver,
     terms: toleranceByGauge(terms.settlement, checkOut.list),
-    lines: [...proposals.flatMap((proposal): SettlementLine[] => (proposal.line ? [proposal.line] : [])), ...extraLines(extras)],
+    lines: [
+      ...proposals.flatMap((proposal): SettlementLine[] => (proposal.line ? [proposal.line] : [])),
+      ...extraLines(extras),
+    ],
   };
   const output = settle(input);
   const added = [...checkIn.addenda, ...checkOut.addenda];
   // what comes to a record after the sums were read makes them stale, also where they stay the same
-  const digest = digestOf({ checkIn: checkIn.seal.seal, checkOut: checkOut.seal.seal, added: added.map(({ id }) => id).sort(), input, output });
+  const digest = digestOf({
+    checkIn: checkIn.seal.seal,
+    checkOut: checkOut.seal.seal,
+    added: added.map(({ id }) => id).sort(),
+    input,
+    output,
+  });
   const signed = await signedSettlement(db, stayId);
   return {
-    stay, checkIn, checkOut, differences, proposals, decided, extras, prices, input, output, digest, signed,
+    stay,
+    checkIn,
+    checkOut,
+    differences,
+    proposals,
+    decided,
+    extras,
+    prices,
+    input,
+    output,
+    digest,
+    signed,
     base,
-    priors: Object.fromEntries(differences.flatMap((difference) => { const prior = priorOf(difference, reported); return prior ? [[difference.id, prior]] : []; })),
+    priors: Object.fromEntries(
+      differences.flatMap((difference) => {
+        const prior = priorOf(difference, reported);
+        return prior ? [[difference.id, prior]] : [];
+      }),
+    ),
     late: lateReturn(stay.endsAt, backAt(checkOut), prices.lateReturn),
     range: dueRange(input),
     undecided: proposals.filter((proposal) => proposal.needs !== null).length,
@@ -116,7 +151,10 @@ function backAt({ entries, seal }: SealedRecord): string {
 function burnByCounter(file: YachtFile | null): Map<string, number> {
   return new Map(
     Object.entries(file?.readings ?? {}).flatMap(([key, { kind, of }]): [string, number][] => {
-      const burnLph = kind === "engine-hours" && file ? (file.engines[of ?? ""]?.burnLph ?? file.generators[of ?? ""]?.burnLph) : undefined;
+      const burnLph =
+        kind === "engine-hours" && file
+          ? (file.engines[of ?? ""]?.burnLph ?? file.generators[of ?? ""]?.burnLph)
+          : undefined;
       return burnLph === undefined ? [] : [[`reading:${key}`, burnLph]];
     }),
   );
@@ -124,7 +162,8 @@ function burnByCounter(file: YachtFile | null): Map<string, number> {
 
 async function recordOf(db: Queryable, stayId: string, kind: "check-in" | "check-out"): Promise<SealedRecord> {
   const handover = await handoverOfStay(db, stayId, kind);
-  if (!handover) throw new Refusal(409, "not-both-signed", `There is no ${kind} of this charter yet: nothing to compare.`);
+  if (!handover)
+    throw new Refusal(409, "not-both-signed", `There is no ${kind} of this charter yet: nothing to compare.`);
   return sealedRecord(db, handover.id);
 }
 

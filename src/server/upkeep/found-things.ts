@@ -11,7 +11,16 @@ import { Refusal } from "../http/refusal";
 
 /** Things found aboard that were left by some crew and have not gone back, or been given away. Those found at check-out are that crew's; earlier ones are not known. */
 export async function foundNotReturned(db: Queryable): Promise<FoundItem[]> {
-  const { rows } = await db.query<{ handover: string; yachtName: string; kind: string; charter: string; charterer: string; sealedAt: string; entries: Entry[]; said: { found: string; state: FoundState; words: string; at: string }[] }>(
+  const { rows } = await db.query<{
+    handover: string;
+    yachtName: string;
+    kind: string;
+    charter: string;
+    charterer: string;
+    sealedAt: string;
+    entries: Entry[];
+    said: { found: string; state: FoundState; words: string; at: string }[];
+  }>(
     `select h.id as handover, y.name as "yachtName", h.kind, c.reference as charter, p.name as charterer, l.sealed_at as "sealedAt",
        (select jsonb_agg(e.content order by e.number) from entry e where e.handover_id = h.id and e.subject like 'found:%') as entries,
        coalesce((select jsonb_agg(jsonb_build_object('found', r.found, 'state', r.state, 'words', r.words, 'at', r.at) order by r.at, r.id) from found_return r where r.handover_id = h.id), '[]') as said
@@ -23,7 +32,18 @@ export async function foundNotReturned(db: Queryable): Promise<FoundItem[]> {
     return foundThings(folded).flatMap(({ id, found }): FoundItem[] => {
       const last = said.filter((each) => each.found === id).at(-1);
       if (last && last.state !== "kept") return [];
-      return [{ ...row, handover, found: id, words: found.words, count: found.count, photos: photosOf(folded, `found:${id}`), isTheirs: kind === "check-out", kept: last ? { words: last.words, at: last.at } : null }];
+      return [
+        {
+          ...row,
+          handover,
+          found: id,
+          words: found.words,
+          count: found.count,
+          photos: photosOf(folded, `found:${id}`),
+          isTheirs: kind === "check-out",
+          kept: last ? { words: last.words, at: last.at } : null,
+        },
+      ];
     });
   });
 }
@@ -33,8 +53,23 @@ export async function foundNotReturned(db: Queryable): Promise<FoundItem[]> {
  *
  * @throws Refusal for a thing that is not among those that have not gone back
  */
-export async function noteFound(db: Queryable, handover: string, found: string, state: FoundState, words: string, personId: string): Promise<void> {
+export async function noteFound(
+  db: Queryable,
+  handover: string,
+  found: string,
+  state: FoundState,
+  words: string,
+  personId: string,
+): Promise<void> {
   await db.query("select pg_advisory_xact_lock(hashtext($1))", [`found ${found}`]);
-  if (!(await foundNotReturned(db)).some((each) => each.handover === handover && each.found === found)) throw new Refusal(409, "not-here", "This is not at the base any more by the record: somebody noted it already. Load the page again.");
-  await db.query("insert into found_return (id, base_id, handover_id, found, state, words, by_person, at) values ($1, current_base(), $2, $3, $4, $5, $6, $7)", [uuid(), handover, found, state, words, personId, now()]);
+  if (!(await foundNotReturned(db)).some((each) => each.handover === handover && each.found === found))
+    throw new Refusal(
+      409,
+      "not-here",
+      "This is not at the base any more by the record: somebody noted it already. Load the page again.",
+    );
+  await db.query(
+    "insert into found_return (id, base_id, handover_id, found, state, words, by_person, at) values ($1, current_base(), $2, $3, $4, $5, $6, $7)",
+    [uuid(), handover, found, state, words, personId, now()],
+  );
 }

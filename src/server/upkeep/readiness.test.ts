@@ -21,14 +21,20 @@ it("is computed from what the last crew left, the prep and the open work", async
   expect(reasons.map((reason) => reason.code)).toContain("work");
   expect([state, reasons.some((reason) => reason.code === "no-prep")]).toEqual(["ready-with-remarks", false]);
   // Cold Harbour is not back, signed
-  expect(await ready("BR-1060")).toMatchObject({ state: "not-ready", reasons: expect.arrayContaining([{ code: "not-back", words: "", holds: true }]) });
+  expect(await ready("BR-1060")).toMatchObject({
+    state: "not-ready",
+    reasons: expect.arrayContaining([{ code: "not-back", words: "", holds: true }]),
+  });
 });
 
 it("goes by what was put aboard since, once each, never more than is short", async () => {
   const { yachtId } = await stayOf("BR-1059");
   const ilko = await base.person("Ilko Brand");
   const put = (line: string, pieces: number) => base.inBase((db) => putAboard(db, yachtId, line, pieces, ilko));
-  await expect(put("count:winch-handle", 2)).rejects.toMatchObject({ status: 409, message: "Only 1 are missing by the last count." });
+  await expect(put("count:winch-handle", 2)).rejects.toMatchObject({
+    status: 409,
+    message: "Only 1 are missing by the last count.",
+  });
   await put("count:winch-handle", 1);
   await expect(put("count:winch-handle", 1)).rejects.toMatchObject({ code: "not-short" });
   expect((await base.inBase((db) => toPutAboard(db, yachtId))).map((item) => item.name)).toEqual(["Oar"]);
@@ -38,5 +44,10 @@ it("goes by what was put aboard since, once each, never more than is short", asy
 it("stands on Today for those who leave, and for nobody else", async () => {
   const { rows } = await base.inBase(todayView);
   const shown = Object.fromEntries(rows.map((row) => [row.stay.reference, row.readiness?.state ?? null]));
-  expect(shown).toMatchObject({ "BR-1059": "ready-with-remarks", "BR-1060": "not-ready", "BR-1050": null, "BR-1052": null });
+  expect(shown).toMatchObject({
+    "BR-1059": "ready-with-remarks",
+    "BR-1060": "not-ready",
+    "BR-1050": null,
+    "BR-1052": null,
+  });
 });

@@ -25,7 +25,16 @@ export async function recordDefects(db: Queryable, handoverId: string): Promise<
     const standing = standingOf(folded, line);
     if (!head || standing.step !== "done") continue;
     await reportDefect(db, {
-      id: uuid(), yachtId: handover.yachtId, handoverId, subject, place: line.at ?? line.place, title: say(line.name, "en"), words: standing.judgement?.why ?? valueWords(t, line, standing.cell.value), safety, at: head.at, by: head.by.person,
+      id: uuid(),
+      yachtId: handover.yachtId,
+      handoverId,
+      subject,
+      place: line.at ?? line.place,
+      title: say(line.name, "en"),
+      words: standing.judgement?.why ?? valueWords(t, line, standing.cell.value),
+      safety,
+      at: head.at,
+      by: head.by.person,
     });
   }
   if (handover.kind === "check-out") await recordMarks(db, handover);
@@ -39,6 +48,17 @@ async function recordMarks(db: Queryable, { id, yachtId, checkInId }: HandoverRo
   for (const difference of differences) {
     const { kind, of, place, name, after } = difference;
     if ((kind !== "new-mark" && kind !== "mark-worse") || !after?.at || !after.by) continue;
-    await reportDefect(db, { id: uuid(), yachtId, handoverId: id, subject: of, place, title: say(name, "en"), words: differenceWords(t, difference), safety: false, at: after.at, by: after.by.person });
+    await reportDefect(db, {
+      id: uuid(),
+      yachtId,
+      handoverId: id,
+      subject: of,
+      place,
+      title: say(name, "en"),
+      words: differenceWords(t, difference),
+      safety: false,
+      at: after.at,
+      by: after.by.person,
+    });
   }
 }

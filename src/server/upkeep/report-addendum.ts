@@ -16,13 +16,24 @@ export async function reportAddendum(db: Queryable, handover: HandoverRow, adden
   const t = englishTranslator();
   if (addendum.kind === "incident") {
     const found = incidentDefect(addendum.what);
-    if (found) await reportDefect(db, { ...common, subject: `report:${addendum.id}`, place: null, title: t(`incident.${addendum.what}`), safety: found.safety });
+    if (found)
+      await reportDefect(db, {
+        ...common,
+        subject: `report:${addendum.id}`,
+        place: null,
+        title: t(`incident.${addendum.what}`),
+        safety: found.safety,
+      });
     return;
   }
   const line = list.lines.find((each) => each.id === addendum.line);
   // what is short in number is put aboard, not mended
   if (line?.kind === "count") return;
   await reportDefect(db, {
-    ...common, subject: line ? `line:${line.id}` : `report:${addendum.id}`, place: line?.at ?? line?.place ?? null, title: line ? say(line.name, "en") : t("work.reported"), safety: false,
+    ...common,
+    subject: line ? `line:${line.id}` : `report:${addendum.id}`,
+    place: line?.at ?? line?.place ?? null,
+    title: line ? say(line.name, "en") : t("work.reported"),
+    safety: false,
   });
 }

@@ -7,7 +7,9 @@ import type { Queryable } from "../db/pool";
  * report joins that one. What was known as a nuisance and is a matter of safety now is a defect of its own.
  */
 export async function reportDefect(db: Queryable, defect: NewDefect): Promise<void> {
-  const known = (await openDefects(db, defect.yachtId)).find((each) => each.subject === defect.subject && (each.safety || !defect.safety));
+  const known = (await openDefects(db, defect.yachtId)).find(
+    (each) => each.subject === defect.subject && (each.safety || !defect.safety),
+  );
   if (!known) return addDefect(db, defect);
   // the same handover read once more says nothing new
   if (known.handoverId === defect.handoverId && known.words === defect.words) return;

@@ -14,9 +14,20 @@ import { forecastFor, tellForecast } from "../weather/forecast";
 import { recordDefects } from "./record-defects";
 
 const base = demoBase("upkeep");
-const yacht = async (slug: string) => (await base.asOwner<{ id: string }>("select id from yacht where slug = $1", [slug]))[0]?.id ?? "";
+const yacht = async (slug: string) =>
+  (await base.asOwner<{ id: string }>("select id from yacht where slug = $1", [slug]))[0]?.id ?? "";
 const entry = (handover: string, person: string, subject: string, aspect: string, value: unknown): Entry => ({
-  v: 1, id: uuid(), handover, subject, aspect, value, basis: [], by: { side: "base", person }, device: randomUUID(), at: "2027-06-12T09:00:00.000Z", offsetMs: 0,
+  v: 1,
+  id: uuid(),
+  handover,
+  subject,
+  aspect,
+  value,
+  basis: [],
+  by: { side: "base", person },
+  device: randomUUID(),
+  at: "2027-06-12T09:00:00.000Z",
+  offsetMs: 0,
 });
 
 describe("a prep", () => {
@@ -28,7 +39,10 @@ describe("a prep", () => {
     const list = (await base.inBase((db) => findHandover(db, prep)))?.list;
     // two preps of the demo poured coolant in, 14 days and 7 days ago
     const coolant = list?.lines.find((line) => line.id === "reading:coolant");
-    expect(coolant?.kind === "reading" && coolant.given.topUps).toMatchObject([{ addedMl: 250, atHours: expect.any(Number) }, { addedMl: 200, atHours: expect.any(Number) }]);
+    expect(coolant?.kind === "reading" && coolant.given.topUps).toMatchObject([
+      { addedMl: 250, atHours: expect.any(Number) },
+      { addedMl: 200, atHours: expect.any(Number) },
+    ]);
   });
 
   it("becomes work orders once it is done, each of them once, and the next list knows them", async () => {
@@ -36,7 +50,10 @@ describe("a prep", () => {
     const heron = await yacht("pale-heron");
     const before = await base.inBase((db) => openDefects(db, heron));
     const said = (subject: string, aspect: string, value: unknown) => entry(prep, ilko, subject, aspect, value);
-    const lines = [said("line:reading:coolant", "reading", { levelPercent: 52, addedMl: 200 }), said("line:test:prep-seacock-galley-seacock", "result", { result: "fails", remark: "seized, half open" })];
+    const lines = [
+      said("line:reading:coolant", "reading", { levelPercent: 52, addedMl: 200 }),
+      said("line:test:prep-seacock-galley-seacock", "result", { result: "fails", remark: "seized, half open" }),
+    ];
     expect((await postEntries(base.baseId, prep, lines)).map((each) => each.status)).toEqual(["kept", "kept"]);
     expect(await base.inBase((db) => openDefects(db, heron))).toHaveLength(before.length);
     const done = said("handover", "prep-done", { done: true });
@@ -50,7 +67,9 @@ describe("a prep", () => {
     ]);
     const checkIn = await base.inBase(async (db) => openHandover(db, await base.stayOf("BR-1058"), "check-in", ilko));
     const list = (await base.inBase((db) => findHandover(db, checkIn.id)))?.list;
-    expect(list?.known?.map((known) => known.title)).toEqual(expect.arrayContaining(["Galley sink seacock", "Coolant"]));
+    expect(list?.known?.map((known) => known.title)).toEqual(
+      expect.arrayContaining(["Galley sink seacock", "Coolant"]),
+    );
     expect(list?.crewKg).toEqual([38, 66, 72, 79]);
   });
 
@@ -62,20 +81,38 @@ describe("a prep", () => {
     const context = () => base.inBase((db) => gateContext(db, checkIn));
     const [work] = (await context()).safetyWork;
     expect(work?.words).toBe("Galley sink seacock");
-    const step = (number: number, state: "done" | "stays") => base.inBase((db) => addWorkStep(db, work?.id ?? "", number, { state, words: "freed and greased", parts: "1 × packing", minutes: 40 }, ilko, "2027-06-12T09:30:00.000Z"));
+    const step = (number: number, state: "done" | "stays") =>
+      base.inBase((db) =>
+        addWorkStep(
+          db,
+          work?.id ?? "",
+          number,
+          { state, words: "freed and greased", parts: "1 × packing", minutes: 40 },
+          ilko,
+          "2027-06-12T09:30:00.000Z",
+        ),
+      );
     expect(await base.inBase((db) => workStepsOf(db, work?.id ?? ""))).toBe(1);
     expect(await step(2, "done")).toBe(true);
     // somebody else said something meanwhile: nothing is overwritten
     expect(await step(2, "stays")).toBe(false);
     expect((await context()).safetyWork).toEqual([]);
-    expect((await base.inBase((db) => allDefects(db, heron))).find((each) => each.id === work?.id)).toMatchObject({ state: "done", workWords: "freed and greased", parts: "1 × packing", minutes: 40, workBy: "Ilko Brand" });
+    expect((await base.inBase((db) => allDefects(db, heron))).find((each) => each.id === work?.id)).toMatchObject({
+      state: "done",
+      workWords: "freed and greased",
+      parts: "1 × packing",
+      minutes: 40,
+      workBy: "Ilko Brand",
+    });
     await expect(base.asOwner("delete from work_step")).rejects.toThrow("is refused");
     await expect(base.asOwner("update defect set words = ''")).rejects.toThrow("is refused");
   });
 
   it("cannot be recorded on what is no line of it, and is not the skipper's", async () => {
     const ilko = await base.person("Ilko Brand");
-    const [answer] = await postEntries(base.baseId, prep, [entry(prep, ilko, "line:count:teapot", "count", { count: 1 })]);
+    const [answer] = await postEntries(base.baseId, prep, [
+      entry(prep, ilko, "line:count:teapot", "count", { count: 1 }),
+    ]);
     expect(answer?.code).toBe("no-such-line");
   });
 });
@@ -85,18 +122,33 @@ describe("letting go", () => {
     const handover = await base.handoverOf("BR-1059", "check-in");
     const [maro, senna] = [await base.person("Maro Tessen"), await base.person("Senna Ruhl")];
     const answers = await postEntries(base.baseId, handover, [
-      entry(handover, maro, "line:test:horn-helm", "let-go", { why: "hand horn" }), entry(handover, senna, "line:test:horn-helm", "let-go", { why: "hand horn" }), entry(handover, senna, "line:count:life-raft", "let-go", { why: "calm" }),
-      entry(handover, senna, "handover", "let-go:without-jacket", { why: "calm" }), entry(handover, senna, "handover", "let-go:deposit-not-met", { why: "transfer seen" }), entry(handover, senna, "handover", "let-go:briefing-open", { why: "  " }),
+      entry(handover, maro, "line:test:horn-helm", "let-go", { why: "hand horn" }),
+      entry(handover, senna, "line:test:horn-helm", "let-go", { why: "hand horn" }),
+      entry(handover, senna, "line:count:life-raft", "let-go", { why: "calm" }),
+      entry(handover, senna, "handover", "let-go:without-jacket", { why: "calm" }),
+      entry(handover, senna, "handover", "let-go:deposit-not-met", { why: "transfer seen" }),
+      entry(handover, senna, "handover", "let-go:briefing-open", { why: "  " }),
     ]);
-    expect(answers.map((each) => each.code)).toEqual(["manager-only", null, "never-let-go", "never-let-go", null, "bad-value"]);
+    expect(answers.map((each) => each.code)).toEqual([
+      "manager-only",
+      null,
+      "never-let-go",
+      "never-let-go",
+      null,
+      "bad-value",
+    ]);
   });
 });
 
 describe("crew list and forecast", () => {
   it("keep what was told before, and show what was told last", async () => {
     const stay = await base.stayOf("BR-1065");
-    await base.inBase((db) => addCrewList(db, stay, [{ name: "Hale Vantrice", weightKg: 80 }], null, "2027-06-12T10:00:00.000Z"));
-    await base.inBase((db) => addCrewList(db, stay, [{ name: "Hale Vantrice", weightKg: 82 }], null, "2027-06-12T10:05:00.000Z"));
+    await base.inBase((db) =>
+      addCrewList(db, stay, [{ name: "Hale Vantrice", weightKg: 80 }], null, "2027-06-12T10:00:00.000Z"),
+    );
+    await base.inBase((db) =>
+      addCrewList(db, stay, [{ name: "Hale Vantrice", weightKg: 82 }], null, "2027-06-12T10:05:00.000Z"),
+    );
     expect(await base.inBase((db) => crewOf(db, stay))).toEqual([{ name: "Hale Vantrice", weightKg: 82 }]);
     expect(await base.asOwner("select number from crew_list where stay_id = $1", [stay])).toHaveLength(2);
   });
@@ -109,7 +161,9 @@ describe("crew list and forecast", () => {
     expect((await of("2027-06-12"))?.from).toMatch(/simulated/);
     await base.inBase((db) => tellForecast(db, simulatedWeathers.gale("2027-06-12"), "2027-06-12T10:00:00.000Z"));
     expect(await of("2027-06-12")).toMatchObject({ windKn: 34, from: expect.stringMatching(/simulated/) });
-    await base.inBase((db) => tellForecast(db, simulatedWeathers["as-it-comes"]("2027-06-12"), "2027-06-12T10:01:00.000Z"));
+    await base.inBase((db) =>
+      tellForecast(db, simulatedWeathers["as-it-comes"]("2027-06-12"), "2027-06-12T10:01:00.000Z"),
+    );
     expect((await of("2027-06-12"))?.windKn).toBeLessThanOrEqual(18);
   });
 

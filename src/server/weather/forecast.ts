@@ -5,7 +5,10 @@ import { fromFeed } from "./feed";
 
 /** The forecast for a day: what the simulated feed was told to say, else what the feed says by itself; null where nobody knows. */
 export async function forecastFor(db: Queryable, day: string): Promise<Forecast | null> {
-  const { rows } = await db.query<{ forecast: Forecast }>("select forecast from simulated_forecast where day = $1 order by number desc limit 1", [day]);
+  const { rows } = await db.query<{ forecast: Forecast }>(
+    "select forecast from simulated_forecast where day = $1 order by number desc limit 1",
+    [day],
+  );
   return rows[0]?.forecast ?? fromFeed(day);
 }
 

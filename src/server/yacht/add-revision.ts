@@ -17,10 +17,25 @@ interface NextRevision extends Reasons {
 }
 
 /** Adds a revision to a yacht's file, kept as her differences from her class and as the whole resolved document. */
-export async function addRevision(db: Queryable, { yachtId, revision, onClass, file, findings, why, accepts }: NextRevision, personId: string): Promise<void> {
+export async function addRevision(
+  db: Queryable,
+  { yachtId, revision, onClass, file, findings, why, accepts }: NextRevision,
+  personId: string,
+): Promise<void> {
   await db.query(
     `insert into yacht_revision (yacht_id, base_id, revision, class_id, patch, document, document_hash, published_at, published_by, why, accepted)
      values ($1, current_base(), $2, $3, $4, $5, $6, $7, $8, $9, $10)`,
-    [yachtId, revision, onClass.id, JSON.stringify(patchBetween(onClass.file, file)), JSON.stringify(file), digestOf(file), now(), personId, why.trim(), JSON.stringify(acceptedFindings(findings, accepts))],
+    [
+      yachtId,
+      revision,
+      onClass.id,
+      JSON.stringify(patchBetween(onClass.file, file)),
+      JSON.stringify(file),
+      digestOf(file),
+      now(),
+      personId,
+      why.trim(),
+      JSON.stringify(acceptedFindings(findings, accepts)),
+    ],
   );
 }

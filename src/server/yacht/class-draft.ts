@@ -8,7 +8,12 @@ import { findClass, sistersOf, type ClassRow } from "../db/yacht-classes";
 /** Where a document has not the form of a yacht file. */
 function formFault(document: unknown): { path: string; message: string } | null {
   const fault = mismatch(YachtFile, document);
-  return fault && { path: fault.where, message: `${fault.message.replace(/\.$/, "")} (her own difference from the class is about something that the class has no more)` };
+  return (
+    fault && {
+      path: fault.where,
+      message: `${fault.message.replace(/\.$/, "")} (her own difference from the class is about something that the class has no more)`,
+    }
+  );
 }
 
 /** What waits for a yacht whose class has moved on: the file that the newest class and her own differences make together. */
@@ -23,9 +28,17 @@ export interface ClassDraft extends CarriedOver {
  * reckoned from the class and her own differences, so it is never older than either (docs/decisions/0013).
  */
 export async function classDraft(db: Queryable, classSlug: string, yachtSlug: string): Promise<ClassDraft | null> {
-  const [onto, sister] = [await findClass(db, classSlug), (await sistersOf(db, classSlug)).find((each) => each.slug === yachtSlug)];
+  const [onto, sister] = [
+    await findClass(db, classSlug),
+    (await sistersOf(db, classSlug)).find((each) => each.slug === yachtSlug),
+  ];
   if (!onto || !sister || sister.classRevision === onto.revision) return null;
-  return { classSlug, classRevision: onto.revision, why: onto.why, ...carryOver(onto.file, sister.patch, sister.file, formFault) };
+  return {
+    classSlug,
+    classRevision: onto.revision,
+    why: onto.why,
+    ...carryOver(onto.file, sister.patch, sister.file, formFault),
+  };
 }
 
 /** What a new document of a class would do to one of its yachts. */
@@ -41,7 +54,12 @@ export interface SisterReview extends CarriedOver {
 }
 
 /** Lays every yacht of a class over a new document of it; changes nothing. */
-export async function reviewSisters(db: Queryable, { slug }: ClassRow, document: ClassRow["file"], accepts: Record<string, string>): Promise<SisterReview[]> {
+export async function reviewSisters(
+  db: Queryable,
+  { slug }: ClassRow,
+  document: ClassRow["file"],
+  accepts: Record<string, string>,
+): Promise<SisterReview[]> {
   return (await sistersOf(db, slug)).map(({ id, slug: yacht, name, revision, patch, file, reasons }) => {
     const carried = carryOver(document, patch, file, formFault);
     const given = { ...reasons, ...accepts };

@@ -21,7 +21,9 @@ const changed = async (change: (file: YachtFile) => void) => {
 };
 const publish = async (change: (file: YachtFile) => void, more: Partial<ClassPublication> = {}) => {
   const file = await changed(change);
-  return base.inBase((db) => publishClass(db, { slug, why: "changed in the yard", accepts: {}, ...file, ...more }, senna));
+  return base.inBase((db) =>
+    publishClass(db, { slug, why: "changed in the yard", accepts: {}, ...file, ...more }, senna),
+  );
 };
 const yacht = async (name: string) => {
   const found = await base.inBase((db) => findYacht(db, { slug: name }));
@@ -29,7 +31,12 @@ const yacht = async (name: string) => {
   return found;
 };
 const draftOf = (name: string) => base.inBase((db) => classDraft(db, slug, name));
-const revisions = async () => (await base.asOwner<{ revision: number }>("select r.revision from yacht_revision r join yacht y on y.id = r.yacht_id where y.slug in ('quillback', 'cold-harbour')")).length;
+const revisions = async () =>
+  (
+    await base.asOwner<{ revision: number }>(
+      "select r.revision from yacht_revision r join yacht y on y.id = r.yacht_id where y.slug in ('quillback', 'cold-harbour')",
+    )
+  ).length;
 
 describe("reviewing a class", () => {
   it("says what would change on each yacht, and that a yacht's own difference stays; nothing is kept", async () => {
@@ -38,13 +45,23 @@ describe("reviewing a class", () => {
     const { document } = await changed((file) => (file.engines.main!.stopHoldSeconds = 5));
     const { changes, sisters } = await base.inBase((db) => reviewClass(db, slug, document));
     expect(changes.map((change) => change.path)).toEqual(["/engines/main/stopHoldSeconds"]);
-    expect(Object.fromEntries(sisters.map((sister) => [sister.slug, sister.changes.map((change) => [change.from, change.to])]))).toEqual({ "cold-harbour": [], quillback: [[4, 5]] });
+    expect(
+      Object.fromEntries(
+        sisters.map((sister) => [sister.slug, sister.changes.map((change) => [change.from, change.to])]),
+      ),
+    ).toEqual({ "cold-harbour": [], quillback: [[4, 5]] });
     expect(await revisions()).toBe(before);
   });
 
   it("refuses what is no yacht file, and a class that is not there", async () => {
-    await expect(base.inBase((db) => reviewClass(db, slug, { schema: "x" }))).rejects.toMatchObject({ status: 422, code: "wrong-form" });
-    await expect(base.inBase((db) => reviewClass(db, "no-such", {}))).rejects.toMatchObject({ status: 404, code: "no-such-class" });
+    await expect(base.inBase((db) => reviewClass(db, slug, { schema: "x" }))).rejects.toMatchObject({
+      status: 422,
+      code: "wrong-form",
+    });
+    await expect(base.inBase((db) => reviewClass(db, "no-such", {}))).rejects.toMatchObject({
+      status: 404,
+      code: "no-such-class",
+    });
   });
 });
 
@@ -53,7 +70,12 @@ describe("publishing a class", () => {
     ["errors", (file) => (file.reefs.second!.fromKn = 10), {}, { code: "file-has-errors" }],
     ["no reason", (file) => (file.particulars.berths = 7), { why: " " }, { code: "why-missing" }],
     ["no change", () => undefined, {}, { code: "nothing-changed" }],
-    ["another revision in between", (file) => (file.particulars.berths = 7), { onRevision: 5 }, { code: "other-revision" }],
+    [
+      "another revision in between",
+      (file) => (file.particulars.berths = 7),
+      { onRevision: 5 },
+      { code: "other-revision" },
+    ],
   ])("is refused with %s, and nothing is kept", async (_what, change, more, problem) => {
     const before = await revisions();
     await expect(publish(change, more)).rejects.toMatchObject(problem);
@@ -62,11 +84,24 @@ describe("publishing a class", () => {
   });
 
   it("publishes each yacht that passes her checks, also one on which nothing changes", async () => {
-    expect(await publish((file) => (file.engines.main!.stopHoldSeconds = 5))).toEqual({ revision: 2, published: ["Cold Harbour", "Quillback"], drafts: [] });
+    expect(await publish((file) => (file.engines.main!.stopHoldSeconds = 5))).toEqual({
+      revision: 2,
+      published: ["Cold Harbour", "Quillback"],
+      drafts: [],
+    });
     const [cold, quill] = [await yacht("cold-harbour"), await yacht("quillback")];
-    expect([cold.revision, cold.file.engines.main?.stopHoldSeconds, quill.revision, quill.file.engines.main?.stopHoldSeconds]).toEqual([2, 6, 2, 5]);
+    expect([
+      cold.revision,
+      cold.file.engines.main?.stopHoldSeconds,
+      quill.revision,
+      quill.file.engines.main?.stopHoldSeconds,
+    ]).toEqual([2, 6, 2, 5]);
     const [newest] = await base.inBase((db) => revisionsOf(db, quill.id));
-    expect(newest).toMatchObject({ by: "Senna Ruhl", why: "changed in the yard", changes: [{ path: "/engines/main/stopHoldSeconds", from: 4, to: 5 }] });
+    expect(newest).toMatchObject({
+      by: "Senna Ruhl",
+      why: "changed in the yard",
+      changes: [{ path: "/engines/main/stopHoldSeconds", from: 4, to: 5 }],
+    });
     await expect(base.asOwner("update yacht_class set why = 'x'")).rejects.toThrow("is refused");
   });
 
@@ -77,7 +112,8 @@ describe("publishing a class", () => {
     expect([odd?.fitting, fittings["shore-breaker"]?.place]).toEqual(["shore-breaker", expect.any(String)]);
     const drop = (file: YachtFile) => {
       delete file.fittings["shore-breaker"];
-      for (const procedure of Object.values(file.procedures)) for (const step of procedure.steps) if (step.fitting === "shore-breaker") delete step.fitting;
+      for (const procedure of Object.values(file.procedures))
+        for (const step of procedure.steps) if (step.fitting === "shore-breaker") delete step.fitting;
       for (const fitting of Object.values(file.fittings)) {
         const others = fitting.notThis?.filter((key) => key !== "shore-breaker");
         if (others?.length === 0) delete fitting.notThis;
@@ -97,7 +133,13 @@ describe("publishing a class", () => {
     const { file, revision } = await yacht("cold-harbour");
     const document = structuredClone(file);
     document.particulars.berths = 7;
-    await base.inBase((db) => publishFile(db, { slug: "cold-harbour", document, onRevision: revision, why: "a pipe cot less", accepts: {} }, senna));
+    await base.inBase((db) =>
+      publishFile(
+        db,
+        { slug: "cold-harbour", document, onRevision: revision, why: "a pipe cot less", accepts: {} },
+        senna,
+      ),
+    );
     const draft = await draftOf("cold-harbour");
     expect([draft?.classRevision, draft?.file.particulars.berths]).toEqual([3, 7]);
   });
@@ -108,12 +150,28 @@ describe("publishing a class", () => {
     if (!draft) throw new Error("no draft");
     const document = structuredClone(draft.file);
     delete document.fittings["shore-breaker"];
-    for (const [key, odd] of Object.entries(document.oddities)) if (odd.fitting === "shore-breaker") delete document.oddities[key];
-    const publication = { slug: "cold-harbour", document, onRevision: revision, why: "breaker gone on her too", accepts: {} };
-    await expect(base.inBase((db) => publishFile(db, { ...publication, onClass: 2 }, senna))).rejects.toMatchObject({ status: 409, code: "other-class-revision" });
-    expect(await base.inBase((db) => publishFile(db, { ...publication, onClass: 3 }, senna))).toEqual({ revision: revision + 1 });
+    for (const [key, odd] of Object.entries(document.oddities))
+      if (odd.fitting === "shore-breaker") delete document.oddities[key];
+    const publication = {
+      slug: "cold-harbour",
+      document,
+      onRevision: revision,
+      why: "breaker gone on her too",
+      accepts: {},
+    };
+    await expect(base.inBase((db) => publishFile(db, { ...publication, onClass: 2 }, senna))).rejects.toMatchObject({
+      status: 409,
+      code: "other-class-revision",
+    });
+    expect(await base.inBase((db) => publishFile(db, { ...publication, onClass: 3 }, senna))).toEqual({
+      revision: revision + 1,
+    });
     expect(await draftOf("cold-harbour")).toBeNull();
     const [cold] = (await base.inBase((db) => sistersOf(db, slug))).filter((each) => each.slug === "cold-harbour");
-    expect([cold?.classRevision, cold?.file.particulars.berths, cold?.patch.fittings]).toEqual([3, 7, expect.not.objectContaining({ "shore-breaker": expect.anything() })]);
+    expect([cold?.classRevision, cold?.file.particulars.berths, cold?.patch.fittings]).toEqual([
+      3,
+      7,
+      expect.not.objectContaining({ "shore-breaker": expect.anything() }),
+    ]);
   });
 });

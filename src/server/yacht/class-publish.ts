@@ -24,10 +24,21 @@ export interface ClassReview {
 }
 
 /** Looks at a document that somebody wants to publish for a class; changes nothing. */
-export async function reviewClass(db: Queryable, slug: string, document: unknown, accepts: Record<string, string> = {}): Promise<ClassReview> {
+export async function reviewClass(
+  db: Queryable,
+  slug: string,
+  document: unknown,
+  accepts: Record<string, string> = {},
+): Promise<ClassReview> {
   const yachtClass = await requireClass(db, slug);
   const file = parseYachtFile(document);
-  return { yachtClass, file, findings: checkFile(file), changes: fileChanges(yachtClass.file, file), sisters: await reviewSisters(db, yachtClass, file, accepts) };
+  return {
+    yachtClass,
+    file,
+    findings: checkFile(file),
+    changes: fileChanges(yachtClass.file, file),
+    sisters: await reviewSisters(db, yachtClass, file, accepts),
+  };
 }
 
 export interface ClassPublication extends Reasons {
@@ -37,23 +48,57 @@ export interface ClassPublication extends Reasons {
 }
 
 /** Publishes a class; with it each of its yachts that passes her checks. The others keep their file and are left a draft. */
-export async function publishClass(db: Queryable, { slug, document, onRevision, why, accepts }: ClassPublication, personId: string): Promise<{ revision: number; published: string[]; drafts: string[] }> {
+export async function publishClass(
+  db: Queryable,
+  { slug, document, onRevision, why, accepts }: ClassPublication,
+  personId: string,
+): Promise<{ revision: number; published: string[]; drafts: string[] }> {
   await lockClassItself(db, slug);
   const { yachtClass, file, findings, changes, sisters } = await reviewClass(db, slug, document, accepts);
   if (yachtClass.revision !== onRevision) {
-    throw new Refusal(409, "other-revision", `Somebody published revision ${yachtClass.revision} of this class meanwhile; your file was made from ${onRevision}. Take the newest file and put your changes into it.`);
+    throw new Refusal(
+      409,
+      "other-revision",
+      `Somebody published revision ${yachtClass.revision} of this class meanwhile; your file was made from ${onRevision}. Take the newest file and put your changes into it.`,
+    );
   }
   refuseUnfit(findings, { why, accepts });
-  if (changes.length === 0) throw new Refusal(409, "nothing-changed", "This file is the same as the one that stands. Nothing was published.");
+  if (changes.length === 0)
+    throw new Refusal(409, "nothing-changed", "This file is the same as the one that stands. Nothing was published.");
   const onClass = { id: randomUUID(), file };
   const revision = yachtClass.revision + 1;
   await db.query(
     "insert into yacht_class (id, base_id, slug, revision, document, published_at, published_by, why, accepted) values ($1, current_base(), $2, $3, $4, $5, $6, $7, $8)",
-    [onClass.id, slug, revision, JSON.stringify(file), now(), personId, why.trim(), JSON.stringify(acceptedFindings(findings, accepts))],
+    [
+      onClass.id,
+      slug,
+      revision,
+      JSON.stringify(file),
+      now(),
+      personId,
+      why.trim(),
+      JSON.stringify(acceptedFindings(findings, accepts)),
+    ],
   );
   const fit = sisters.filter((sister) => sister.blocked.length === 0);
   for (const sister of fit) {
-    await addRevision(db, { yachtId: sister.id, revision: sister.revision + 1, onClass, file: sister.file, findings: sister.findings, why, accepts: sister.accepts }, personId);
+    await addRevision(
+      db,
+      {
+        yachtId: sister.id,
+        revision: sister.revision + 1,
+        onClass,
+        file: sister.file,
+        findings: sister.findings,
+        why,
+        accepts: sister.accepts,
+      },
+      personId,
+    );
   }
-  return { revision, published: fit.map((sister) => sister.name), drafts: sisters.filter((sister) => sister.blocked.length > 0).map((sister) => sister.name) };
+  return {
+    revision,
+    published: fit.map((sister) => sister.name),
+    drafts: sisters.filter((sister) => sister.blocked.length > 0).map((sister) => sister.name),
+  };
 }

@@ -17,13 +17,21 @@ export async function draftScreen(db: Queryable, name: FileName, personId: strin
   const { of, slug } = name;
   const { undo, redo } = undoable(edits, personId);
   return {
-    file: { of, slug, name: of === "yachts" ? document.particulars.name : document.particulars.class, revision: edited.revision },
+    file: {
+      of,
+      slug,
+      name: of === "yachts" ? document.particulars.name : document.particulars.class,
+      revision: edited.revision,
+    },
     onRevision: draft?.onRevision ?? edited.revision,
     today: dayIn(now(), (await currentBase(db)).timeZone),
     isStale: await isStale(db, view),
     document,
     number: edits.length,
-    lately: edits.slice(-12).reverse().map(({ path, byName, at, by }) => ({ path, by: byName, at, isMine: by === personId })),
+    lately: edits
+      .slice(-12)
+      .reverse()
+      .map(({ path, byName, at, by }) => ({ path, by: byName, at, isMine: by === personId })),
     undo,
     redo,
     ...reviewDraft(view),
@@ -31,6 +39,13 @@ export async function draftScreen(db: Queryable, name: FileName, personId: strin
     answered: of === "yachts" ? await answeredNotes(db, slug) : [],
     moved: of === "yachts" ? await movedThings(db, view) : [],
     absent: absentParts(document, await classFileOf(db, view)),
-    sisters: of === "classes" ? (await sistersOf(db, slug)).map(({ slug: sister, name: called, patch }) => ({ slug: sister, name: called, patch })) : [],
+    sisters:
+      of === "classes"
+        ? (await sistersOf(db, slug)).map(({ slug: sister, name: called, patch }) => ({
+            slug: sister,
+            name: called,
+            patch,
+          }))
+        : [],
   };
 }

@@ -10,7 +10,16 @@ import type { FileName } from "@/formats/draft";
 import { mismatch } from "@/formats/validate";
 import { fieldWords } from "@/messages/change-words";
 import { now } from "../clock";
-import { addDraft, addEdit, currentDraft, editsOf, endDraft, findEdit, type DraftRow, type KeptEdit } from "../db/drafts";
+import {
+  addDraft,
+  addEdit,
+  currentDraft,
+  editsOf,
+  endDraft,
+  findEdit,
+  type DraftRow,
+  type KeptEdit,
+} from "../db/drafts";
 import type { Queryable } from "../db/pool";
 import { yachtFileAt } from "../db/yachts";
 import { Refusal } from "../http/refusal";
@@ -40,7 +49,11 @@ async function newestStart(db: Queryable, { revision, classId, classSlug }: Edit
   return { onRevision: revision, classId: revision > 0 ? classId : (await requireClass(db, classSlug)).id };
 }
 
-async function baseAt(db: Queryable, { subject, slug }: EditedFile, { onRevision, classId }: Start): Promise<YachtFile> {
+async function baseAt(
+  db: Queryable,
+  { subject, slug }: EditedFile,
+  { onRevision, classId }: Start,
+): Promise<YachtFile> {
   if ("yachtId" in subject && onRevision > 0) {
     const file = await yachtFileAt(db, subject.yachtId, onRevision);
     if (!file) throw new Error(`revision ${onRevision} of ${slug} is gone`);
@@ -87,7 +100,8 @@ export function reviewDraft({ base, document }: DraftView): { findings: CheckedF
   return { findings: checkFile(document), changes: fileChanges(base, document) };
 }
 
-const lockDraft = (db: Queryable, { of, slug }: FileName) => db.query("select pg_advisory_xact_lock(hashtext($1))", [`draft ${of} ${slug}`]);
+const lockDraft = (db: Queryable, { of, slug }: FileName) =>
+  db.query("select pg_advisory_xact_lock(hashtext($1))", [`draft ${of} ${slug}`]);
 
 /** Begins a draft where there is none. */
 async function needDraft(db: Queryable, view: DraftView, personId: string): Promise<DraftRow> {
@@ -101,27 +115,56 @@ async function needDraft(db: Queryable, view: DraftView, personId: string): Prom
  * Keeps edits in a draft, all or none; the same edit again has no effect, and another under the same id is refused. What
  * somebody else has changed meanwhile is never overwritten: the edit is refused with what stands there now.
  */
-export async function editDraft(db: Queryable, name: FileName, edits: readonly DraftEdit[], personId: string): Promise<{ number: number }> {
+export async function editDraft(
+  db: Queryable,
+  name: FileName,
+  edits: readonly DraftEdit[],
+  personId: string,
+): Promise<{ number: number }> {
   await lockDraft(db, name);
   const view = await draftView(db, name);
   const fresh: DraftEdit[] = [];
   for (const edit of edits) {
     const kept = await findEdit(db, edit.id);
     if (!kept) fresh.push(edit);
-    else if (!same(kept, edit)) throw new Refusal(409, "id-taken", "Another change has this id already. Nothing was kept; load the page again.", edit.path);
+    else if (!same(kept, edit))
+      throw new Refusal(
+        409,
+        "id-taken",
+        "Another change has this id already. Nothing was kept; load the page again.",
+        edit.path,
+      );
   }
   let document: unknown = view.document;
   for (const edit of fresh) {
     try {
       document = applyEdit(document, edit);
     } catch (error) {
-      if (error instanceof EditConflict) throw new Refusal(409, "changed-meanwhile", `Somebody has changed this meanwhile: it is now ${shown(error.now)}. Yours was not put over it; look at it and type it again.`, edit.path);
-      if (error instanceof RangeError) throw new Refusal(422, "no-such-part", `There is nothing at ${edit.path} any more: it was taken out meanwhile.`, edit.path);
+      if (error instanceof EditConflict)
+        throw new Refusal(
+          409,
+          "changed-meanwhile",
+          `Somebody has changed this meanwhile: it is now ${shown(error.now)}. Yours was not put over it; look at it and type it again.`,
+          edit.path,
+        );
+      if (error instanceof RangeError)
+        throw new Refusal(
+          422,
+          "no-such-part",
+          `There is nothing at ${edit.path} any more: it was taken out meanwhile.`,
+          edit.path,
+        );
       throw error;
     }
   }
   const wrong = mismatch(YachtFile, document);
-  if (wrong) throw new Refusal(422, "wrong-form", `${placeWords(document, wrong.where)} ${wrong.wanted}. Nothing was kept; type it again.`, wrong.where);
+  if (wrong)
+    throw new Refusal(
+      422,
+      "wrong-form",
+      `${placeWords(document, wrong.where)} ${wrong.wanted}. Nothing was kept; type it again.`,
+      wrong.where,
+    );
   const { id } = await needDraft(db, view, personId);
   let number = view.edits.length;
   for (const edit of fresh) await addEdit(db, id, (number += 1), edit, personId, now());
@@ -131,25 +174,40 @@ export async function editDraft(db: Queryable, name: FileName, edits: readonly D
 /** A place of a file as people read it: "Engine, stop hold, seconds". */
 function placeWords(document: unknown, where: string): string {
   const [, collection = "", key, ...rest] = where.split("/");
-  const [part, field] = collection === "particulars" ? [{ name: { en: "Particulars" } }, [key ?? "", ...rest]] : [valueAt(document, `/${collection}/${key ?? ""}`), rest];
+  const [part, field] =
+    collection === "particulars"
+      ? [{ name: { en: "Particulars" } }, [key ?? "", ...rest]]
+      : [valueAt(document, `/${collection}/${key ?? ""}`), rest];
   const { name, title, words } = (part ?? {}) as Record<"name" | "title" | "words", { en?: string } | undefined>;
   const of = name?.en ?? title?.en ?? words?.en ?? key ?? collection;
   // entries of a list are counted from one
-  return field.length === 0 ? of : `${of}, ${fieldWords(field.map((step) => (/^\d+$/.test(step) ? String(Number(step) + 1) : step)).join("."))},`;
+  return field.length === 0
+    ? of
+    : `${of}, ${fieldWords(field.map((step) => (/^\d+$/.test(step) ? String(Number(step) + 1) : step)).join("."))},`;
 }
 
 function shown(value: unknown): string {
   if (value === null) return "gone";
-  const text = typeof value === "string" ? value : typeof value === "object" && "en" in value ? String(value.en) : JSON.stringify(value);
+  const text =
+    typeof value === "string"
+      ? value
+      : typeof value === "object" && "en" in value
+        ? String(value.en)
+        : JSON.stringify(value);
   return `“${text.slice(0, 120)}”`;
 }
 
 /** Brings a draft onto the revision that was published meanwhile. What does not fit any more is named and stays in the ended draft. */
-export async function carryDraft(db: Queryable, name: FileName, personId: string): Promise<{ kept: number; conflicts: { path: string; wanted: unknown; now: unknown }[] }> {
+export async function carryDraft(
+  db: Queryable,
+  name: FileName,
+  personId: string,
+): Promise<{ kept: number; conflicts: { path: string; wanted: unknown; now: unknown }[] }> {
   await lockDraft(db, name);
   const view = await draftView(db, name);
   const { edited } = view;
-  if (!view.draft || !(await isStale(db, view))) throw new Refusal(409, "not-stale", "The draft is on the newest revision already.");
+  if (!view.draft || !(await isStale(db, view)))
+    throw new Refusal(409, "not-stale", "The draft is on the newest revision already.");
   const newest = await newestStart(db, edited);
   const base = await baseAt(db, edited, newest);
   const { kept, conflicts } = carryEdits(base, view.edits);
@@ -158,10 +216,15 @@ export async function carryDraft(db: Queryable, name: FileName, personId: string
   await addDraft(db, edited.subject, draft, personId, now());
   let number = 0;
   // an edit keeps who made it; it is a new row, as the ended draft keeps its own
-  for (const { id: _old, path, from, to, source, by, at } of view.edits.filter((each) => kept.some(({ id }) => id === each.id))) {
+  for (const { id: _old, path, from, to, source, by, at } of view.edits.filter((each) =>
+    kept.some(({ id }) => id === each.id),
+  )) {
     await addEdit(db, draft.id, (number += 1), { id: uuid(), path, from, to, undoes: null, source }, by, at);
   }
-  return { kept: number, conflicts: conflicts.map(({ edit, now: standing }) => ({ path: edit.path, wanted: edit.to, now: standing })) };
+  return {
+    kept: number,
+    conflicts: conflicts.map(({ edit, now: standing }) => ({ path: edit.path, wanted: edit.to, now: standing })),
+  };
 }
 
 /** Ends a draft without publishing it; its edits stay kept. */
@@ -169,29 +232,54 @@ export async function throwAwayDraft(db: Queryable, name: FileName, personId: st
   await lockDraft(db, name);
   const { draft, edited } = await draftView(db, name);
   if (!draft) throw new Refusal(409, "no-draft", "Nobody has changed anything: there is no draft.");
-  if (edited.revision === 0) throw new Refusal(409, "first-draft", "This is all there is of this yacht. Publish it, or go on with it.");
+  if (edited.revision === 0)
+    throw new Refusal(409, "first-draft", "This is all there is of this yacht. Publish it, or go on with it.");
   await endDraft(db, draft.id, "thrown-away", personId, now());
 }
 
 /** Publishes a draft as the next revision of its file, or as a yacht's first; a class with each yacht that passes her checks. */
-export async function publishDraft(db: Queryable, name: FileName, reasons: Reasons, personId: string): Promise<Published> {
+export async function publishDraft(
+  db: Queryable,
+  name: FileName,
+  reasons: Reasons,
+  personId: string,
+): Promise<Published> {
   await lockDraft(db, name);
   const { draft, edited, document } = await draftView(db, name);
   if (!draft) throw new Refusal(409, "no-draft", "Nobody has changed anything: there is nothing to publish.");
   const publication = { slug: name.slug, document, onRevision: draft.onRevision, ...reasons };
-  const published = name.of === "classes" ? await publishClass(db, publication, personId) : edited.revision > 0 ? await publishFile(db, publication, personId) : await publishFirst(db, edited, draft, document, reasons, personId);
+  const published =
+    name.of === "classes"
+      ? await publishClass(db, publication, personId)
+      : edited.revision > 0
+        ? await publishFile(db, publication, personId)
+        : await publishFirst(db, edited, draft, document, reasons, personId);
   await endDraft(db, draft.id, "published", personId, now());
   return published;
 }
 
 /** The first revision of a yacht that was made from her class. */
-async function publishFirst(db: Queryable, { subject, classSlug }: EditedFile, draft: DraftRow, document: YachtFile, reasons: Reasons, personId: string): Promise<Published> {
+async function publishFirst(
+  db: Queryable,
+  { subject, classSlug }: EditedFile,
+  draft: DraftRow,
+  document: YachtFile,
+  reasons: Reasons,
+  personId: string,
+): Promise<Published> {
   if (!("yachtId" in subject)) throw new Error("a class has a first revision from the start");
   await lockClassItself(db, classSlug);
   const findings = checkFile(document);
   refuseUnfit(findings, reasons);
-  const { rows } = await db.query<{ id: string; file: unknown }>("select id, document as file from yacht_class where id = $1", [draft.classId]);
+  const { rows } = await db.query<{ id: string; file: unknown }>(
+    "select id, document as file from yacht_class where id = $1",
+    [draft.classId],
+  );
   if (!rows[0]) throw new Error("a draft without its class");
-  await addRevision(db, { yachtId: subject.yachtId, revision: 1, onClass: rows[0], file: document, findings, ...reasons }, personId);
+  await addRevision(
+    db,
+    { yachtId: subject.yachtId, revision: 1, onClass: rows[0], file: document, findings, ...reasons },
+    personId,
+  );
   return { revision: 1 };
 }

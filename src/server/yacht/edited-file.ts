@@ -38,5 +38,13 @@ export async function editedYacht(db: Queryable, slug: string): Promise<EditedYa
 export async function editedFile(db: Queryable, { of, slug }: FileName): Promise<EditedFile> {
   if (of === "yachts") return editedYacht(db, slug);
   const { id, revision, file } = await requireClass(db, slug);
-  return { of, slug, subject: { classSlug: slug }, name: file.particulars.class, revision, classId: id, classSlug: slug };
+  return {
+    of,
+    slug,
+    subject: { classSlug: slug },
+    name: file.particulars.class,
+    revision,
+    classId: id,
+    classSlug: slug,
+  };
 }

@@ -13,15 +13,37 @@ import { requireClass } from "./require-class";
 const plain = "ACDEFGHJKLMNPQRTUVWXY34679";
 
 /** Makes a yacht of a class: everything the class knows stands in her first draft, under her own name. */
-export async function newYacht(db: Queryable, { classSlug, name, berth }: { classSlug: string; name: string; berth: string }, personId: string): Promise<{ slug: string }> {
+export async function newYacht(
+  db: Queryable,
+  { classSlug, name, berth }: { classSlug: string; name: string; berth: string },
+  personId: string,
+): Promise<{ slug: string }> {
   const yachtClass = await requireClass(db, classSlug);
   const { rows } = await db.query<{ slug: string; name: string }>("select slug, name from yacht");
-  if (rows.some((each) => each.name.toLowerCase() === name.toLowerCase())) throw new Refusal(409, "name-taken", `There is a yacht called ${name} already.`, "name");
+  if (rows.some((each) => each.name.toLowerCase() === name.toLowerCase()))
+    throw new Refusal(409, "name-taken", `There is a yacht called ${name} already.`, "name");
   const slug = freeKey(Object.fromEntries(rows.map((each) => [each.slug, true])), name);
   const id = uuid();
   const code = `${slug.replaceAll("-", "").slice(0, 5).toUpperCase()}-${Array.from({ length: 3 }, () => plain[randomInt(plain.length)]).join("")}`;
-  await db.query("insert into yacht (id, base_id, slug, name, berth, code) values ($1, current_base(), $2, $3, $4, $5)", [id, slug, name, berth, code]);
+  await db.query(
+    "insert into yacht (id, base_id, slug, name, berth, code) values ($1, current_base(), $2, $3, $4, $5)",
+    [id, slug, name, berth, code],
+  );
   await addDraft(db, { yachtId: id }, { id: uuid(), onRevision: 0, classId: yachtClass.id }, personId, now());
-  await editDraft(db, { of: "yachts", slug }, [{ id: uuid(), path: "/particulars/name", from: yachtClass.file.particulars.name, to: name, undoes: null, source: null }], personId);
+  await editDraft(
+    db,
+    { of: "yachts", slug },
+    [
+      {
+        id: uuid(),
+        path: "/particulars/name",
+        from: yachtClass.file.particulars.name,
+        to: name,
+        undoes: null,
+        source: null,
+      },
+    ],
+    personId,
+  );
   return { slug };
 }

@@ -9,7 +9,8 @@ export function parseYachtFile(document: unknown): YachtFile {
   try {
     return parseAs(YachtFile, upgradeYachtFile(document));
   } catch (error) {
-    if (error instanceof SchemaMismatch) throw new Refusal(422, "wrong-form", `This is no yacht file: ${error.message}`, error.where);
+    if (error instanceof SchemaMismatch)
+      throw new Refusal(422, "wrong-form", `This is no yacht file: ${error.message}`, error.where);
     throw error;
   }
 }

@@ -32,5 +32,9 @@ export async function pasteInventory(db: Queryable, name: FileName, text: string
     return same(from, to) ? [] : [{ id: uuid(), path: `/inventory/${key}`, from, to, undoes: null, source: null }];
   });
   if (edits.length > 0) await editDraft(db, name, edits, personId);
-  return { changed: edits.length, same: Object.keys(read.items).length - edits.length, faults: read.faults.map(({ line, column, message }) => ({ line, column, message })) };
+  return {
+    changed: edits.length,
+    same: Object.keys(read.items).length - edits.length,
+    faults: read.faults.map(({ line, column, message }) => ({ line, column, message })),
+  };
 }

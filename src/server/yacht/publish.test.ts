@@ -25,7 +25,9 @@ const changed = async (change: (file: YachtFile) => void, slug = "pale-heron") =
   return { document: next, onRevision: revision };
 };
 const publish = (publication: Partial<Publication> & Pick<Publication, "document" | "onRevision">) =>
-  base.inBase((db) => publishFile(db, { slug: "pale-heron", why: "seen at the berth", accepts: {}, ...publication }, senna));
+  base.inBase((db) =>
+    publishFile(db, { slug: "pale-heron", why: "seen at the berth", accepts: {}, ...publication }, senna),
+  );
 const count = async () => (await base.asOwner("select 1 from yacht_revision")).length;
 
 describe("reviewing a file", () => {
@@ -55,11 +57,26 @@ describe("reviewing a file", () => {
 
 describe("publishing a file", () => {
   it.each<[string, (file: YachtFile) => void, Partial<Publication>, object]>([
-    ["errors", (file) => (file.reefs.second!.fromKn = 10), {}, { status: 422, code: "file-has-errors", where: "/reefs/second/fromKn" }],
-    ["a warning that nobody accepted", (file) => delete file.fittings["gas-tap"]!.photo, {}, { code: "warning-open", where: "/fittings/gas-tap/photo" }],
+    [
+      "errors",
+      (file) => (file.reefs.second!.fromKn = 10),
+      {},
+      { status: 422, code: "file-has-errors", where: "/reefs/second/fromKn" },
+    ],
+    [
+      "a warning that nobody accepted",
+      (file) => delete file.fittings["gas-tap"]!.photo,
+      {},
+      { code: "warning-open", where: "/fittings/gas-tap/photo" },
+    ],
     ["no reason", (file) => (file.particulars.berths = 7), { why: "  " }, { code: "why-missing" }],
     ["no change", () => undefined, {}, { status: 409, code: "nothing-changed" }],
-    ["another revision in between", (file) => (file.particulars.berths = 7), { onRevision: 7 }, { status: 409, code: "other-revision" }],
+    [
+      "another revision in between",
+      (file) => (file.particulars.berths = 7),
+      { onRevision: 7 },
+      { status: 409, code: "other-revision" },
+    ],
   ])("is refused with %s, and nothing is kept", async (_what, change, more, problem) => {
     const before = await count();
     await expect(changed(change).then((file) => publish({ ...file, ...more }))).rejects.toMatchObject(problem);
@@ -69,7 +86,9 @@ describe("publishing a file", () => {
   it("makes the next revision; earlier ones stay as they were, and so do the handovers made from them", async () => {
     const checkIn = await base.handoverOf("BR-1052", "check-in");
     const before = await base.inBase((db) => handoverBundle(db, checkIn, senna));
-    expect(await publish(await changed((file) => (file.inventory["fender-large"]!.expected = 7)))).toEqual({ revision: 2 });
+    expect(await publish(await changed((file) => (file.inventory["fender-large"]!.expected = 7)))).toEqual({
+      revision: 2,
+    });
     const now = await yacht();
     expect([now.revision, now.file.inventory["fender-large"]!.expected]).toEqual([2, 7]);
     expect((await base.inBase((db) => yachtFileAt(db, now.id, 1)))?.inventory["fender-large"]!.expected).toBe(6);
@@ -90,23 +109,44 @@ describe("publishing a file", () => {
       "select r.patch, c.document as class, r.document from yacht_revision r join yacht_class c on c.id = r.class_id join yacht y on y.id = r.yacht_id where y.slug = 'pale-heron' and r.revision = 2",
     );
     expect(resolveYacht(row?.class, row?.patch ?? {})).toEqual(row?.document);
-    expect(row?.patch).toMatchObject({ particulars: { name: "Pale Heron" }, inventory: { "fender-large": { expected: 7 } } });
+    expect(row?.patch).toMatchObject({
+      particulars: { name: "Pale Heron" },
+      inventory: { "fender-large": { expected: 7 } },
+    });
     expect(JSON.stringify(row?.patch).length).toBeLessThan(4000);
   });
 
   it("lets one of two who publish at once through, and tells the other", async () => {
-    const [one, two] = [await changed((file) => (file.particulars.berths = 6)), await changed((file) => (file.particulars.berths = 9))];
+    const [one, two] = [
+      await changed((file) => (file.particulars.berths = 6)),
+      await changed((file) => (file.particulars.berths = 9)),
+    ];
     const outcomes = await Promise.allSettled([publish(one), publish(two)]);
     expect(outcomes.map((outcome) => outcome.status).sort()).toEqual(["fulfilled", "rejected"]);
-    expect((outcomes.find((outcome) => outcome.status === "rejected") as PromiseRejectedResult).reason).toMatchObject({ code: "other-revision" });
+    expect((outcomes.find((outcome) => outcome.status === "rejected") as PromiseRejectedResult).reason).toMatchObject({
+      code: "other-revision",
+    });
   });
 
   it("keeps an accepted warning with its reason, and tells what each revision changed", async () => {
     const file = await changed((next) => delete next.fittings["gas-tap"]!.photo);
-    await publish({ ...file, why: "photo was of another boat", accepts: { "/fittings/gas-tap/photo": "comes next week" } });
+    await publish({
+      ...file,
+      why: "photo was of another boat",
+      accepts: { "/fittings/gas-tap/photo": "comes next week" },
+    });
     const { id } = await yacht();
     const [newest, , second] = await base.inBase((db) => revisionsOf(db, id));
-    expect(newest).toMatchObject({ revision: 4, by: "Senna Ruhl", why: "photo was of another boat", accepted: [{ check: "fittings-found", reason: "comes next week" }], changes: [{ path: "/fittings/gas-tap/photo", to: null }] });
-    expect(second).toMatchObject({ revision: 2, changes: [{ path: "/inventory/fender-large/expected", from: 6, to: 7 }] });
+    expect(newest).toMatchObject({
+      revision: 4,
+      by: "Senna Ruhl",
+      why: "photo was of another boat",
+      accepted: [{ check: "fittings-found", reason: "comes next week" }],
+      changes: [{ path: "/fittings/gas-tap/photo", to: null }],
+    });
+    expect(second).toMatchObject({
+      revision: 2,
+      changes: [{ path: "/inventory/fender-large/expected", from: 6, to: 7 }],
+    });
   });
 });

@@ -12,7 +12,13 @@ export interface Reasons {
 /** Refuses what may not be published: a file with errors or with a warning that nobody accepted, and one without a reason. */
 export function refuseUnfit(findings: readonly CheckedFinding[], { why, accepts }: Reasons): void {
   const errors = findings.filter((finding) => finding.level === "error");
-  if (errors[0]) throw new Refusal(422, "file-has-errors", `${errors.length === 1 ? "One thing blocks" : `${errors.length} things block`} publishing. ${errors[0].message}.`, errors[0].path);
+  if (errors[0])
+    throw new Refusal(
+      422,
+      "file-has-errors",
+      `${errors.length === 1 ? "One thing blocks" : `${errors.length} things block`} publishing. ${errors[0].message}.`,
+      errors[0].path,
+    );
   const [open] = blocking(findings, accepts);
   if (open) throw new Refusal(422, "warning-open", `Say why this is accepted, or mend it: ${open.message}.`, open.path);
   if (why.trim() === "") throw new Refusal(422, "why-missing", "Say in a few words why the file is changed.", "why");

@@ -29,7 +29,17 @@ const drawings: Record<FittingKind, { line: string; solid?: string }> = {
 };
 
 /** The drawing of a kind of fitting, in the colour of the text around it. */
-export function FittingSymbol({ kind, x = 0, y = 0, scale = 1 }: { kind: FittingKind; x?: number; y?: number; scale?: number }) {
+export function FittingSymbol({
+  kind,
+  x = 0,
+  y = 0,
+  scale = 1,
+}: {
+  kind: FittingKind;
+  x?: number;
+  y?: number;
+  scale?: number;
+}) {
   const { line, solid } = drawings[kind];
   return (
     <g transform={`translate(${x} ${y}) scale(${scale})`}>

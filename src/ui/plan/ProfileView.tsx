@@ -25,7 +25,14 @@ export function ProfileView({ particulars, surface, title, words, points, aim, o
   const path = (outline: Point[]) => `M${outline.map(([a, b]) => `${x(a).toFixed(1)} ${y(b).toFixed(1)}`).join("L")}Z`;
   const width = (maxA - minA) * pixelsPerM;
   const pad = 26;
-  const ends = surface === "stern" ? [words.port, words.starboard] : surface === "bow" ? [words.starboard, words.port] : flip ? [words.stern, words.bow] : [words.bow, words.stern];
+  const ends =
+    surface === "stern"
+      ? [words.port, words.starboard]
+      : surface === "bow"
+        ? [words.starboard, words.port]
+        : flip
+          ? [words.stern, words.bow]
+          : [words.bow, words.stern];
   return (
     <svg
       className={styles.view}
@@ -39,7 +46,10 @@ export function ProfileView({ particulars, surface, title, words, points, aim, o
           if (!matrix) return;
           const at = new DOMPoint(event.clientX, event.clientY).matrixTransform(matrix.inverse());
           const along = at.x / pixelsPerM;
-          onAim([Math.round((flip ? maxA - along : along + minA) * 100) / 100, Math.round((maxB - at.y / pixelsPerM) * 100) / 100]);
+          onAim([
+            Math.round((flip ? maxA - along : along + minA) * 100) / 100,
+            Math.round((maxB - at.y / pixelsPerM) * 100) / 100,
+          ]);
         })
       }
     >
@@ -53,7 +63,13 @@ export function ProfileView({ particulars, surface, title, words, points, aim, o
         {ends[1]}
       </text>
       {points.map((point) => (
-        <circle key={point.id} cx={x(point.at[0])} cy={y(point.at[1])} r="8" className={point.fresh ? styles.fresh : styles.mark} />
+        <circle
+          key={point.id}
+          cx={x(point.at[0])}
+          cy={y(point.at[1])}
+          r="8"
+          className={point.fresh ? styles.fresh : styles.mark}
+        />
       ))}
       {aim && (
         <g className={styles.crosshair} aria-hidden="true">

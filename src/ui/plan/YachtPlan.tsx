@@ -10,7 +10,33 @@ import { pixelsPerM, pointOnPlan } from "./point-on-plan";
 import styles from "./YachtPlan.module.css";
 
 /** What is painted first, so that a mast stands on the coachroof and not under it. */
-const painted: readonly Furniture["kind"][] = ["trampoline", "bridge-deck", "coachroof", "platform", "cockpit", "tank", "bunk", "sofa", "galley", "table", "chart-table", "companionway", "hatch", "engine", "boom", "rail", "davits", "centreboard", "tiller", "outboard", "head", "winch", "wheel", "windlass", "mast"];
+const painted: readonly Furniture["kind"][] = [
+  "trampoline",
+  "bridge-deck",
+  "coachroof",
+  "platform",
+  "cockpit",
+  "tank",
+  "bunk",
+  "sofa",
+  "galley",
+  "table",
+  "chart-table",
+  "companionway",
+  "hatch",
+  "engine",
+  "boom",
+  "rail",
+  "davits",
+  "centreboard",
+  "tiller",
+  "outboard",
+  "head",
+  "winch",
+  "wheel",
+  "windlass",
+  "mast",
+];
 
 export interface PlanWords {
   port: string;
@@ -43,12 +69,41 @@ interface Props {
 }
 
 /** A yacht from above, bow up, drawn from her own file: hull to scale, what a sailor recognises, and her places. */
-export const YachtPlan = memo(function YachtPlan({ file, level, words, current, next, left, onPick, points = [], aim, onAim, fittings = [], lit = null, onFitting }: Props) {
+export const YachtPlan = memo(function YachtPlan({
+  file,
+  level,
+  words,
+  current,
+  next,
+  left,
+  onPick,
+  points = [],
+  aim,
+  onAim,
+  fittings = [],
+  lit = null,
+  onFitting,
+}: Props) {
   const { lengthM, beamM } = file.particulars;
   const margin = 0.55;
-  const box = { x: (-beamM / 2 - margin) * pixelsPerM, y: -0.3 * pixelsPerM, width: (beamM + 2 * margin) * pixelsPerM, height: (lengthM + 0.6) * pixelsPerM };
+  const box = {
+    x: (-beamM / 2 - margin) * pixelsPerM,
+    y: -0.3 * pixelsPerM,
+    width: (beamM + 2 * margin) * pixelsPerM,
+    height: (lengthM + 0.6) * pixelsPerM,
+  };
   const hulls = hullShape(file.particulars).map((outline) => outlinePath(outline, pixelsPerM));
-  const inner = file.particulars.hull === "catamaran" ? "" : hullShape({ ...file.particulars, lengthM: lengthM - 0.5, beamM: beamM - 0.32 }).map((outline) => outlinePath(outline.map(([a, b]): Point => [a + 0.3, b]), pixelsPerM)).join("");
+  const inner =
+    file.particulars.hull === "catamaran"
+      ? ""
+      : hullShape({ ...file.particulars, lengthM: lengthM - 0.5, beamM: beamM - 0.32 })
+          .map((outline) =>
+            outlinePath(
+              outline.map(([a, b]): Point => [a + 0.3, b]),
+              pixelsPerM,
+            ),
+          )
+          .join("");
   const places = Object.entries(file.places).filter(([, place]) => place.level === level);
   return (
     <svg
@@ -87,7 +142,10 @@ export const YachtPlan = memo(function YachtPlan({ file, level, words, current, 
         />
       ))}
       {current && next && file.places[current]?.level === level && file.places[next]?.level === level && (
-        <Route from={centreOf(file.places[current].outline as Point[])} to={centreOf(file.places[next].outline as Point[])} />
+        <Route
+          from={centreOf(file.places[current].outline as Point[])}
+          to={centreOf(file.places[next].outline as Point[])}
+        />
       )}
       {places.map(([id, place]) => (
         <Badge key={id} at={centreOf(place.outline as Point[])} left={left?.[id] ?? 0} here={id === current} />
@@ -98,20 +156,49 @@ export const YachtPlan = memo(function YachtPlan({ file, level, words, current, 
       {Object.entries(fittingPoints(file, fittings))
         .filter(([key]) => file.places[file.fittings[key]?.place ?? ""]?.level === level)
         .map(([key, at]) => (
-          <FittingSpot key={key} kind={file.fittings[key]?.kind ?? "control"} at={at} label={words.fitting?.(key) ?? key} isLit={key === lit} onPick={onFitting && (() => onFitting(key))} />
+          <FittingSpot
+            key={key}
+            kind={file.fittings[key]?.kind ?? "control"}
+            at={at}
+            label={words.fitting?.(key) ?? key}
+            isLit={key === lit}
+            onPick={onFitting && (() => onFitting(key))}
+          />
         ))}
       {aim && <Crosshair at={aim} />}
-      <text className={styles.port} x={box.x + 14} y={(lengthM * pixelsPerM) / 2} transform={`rotate(-90 ${box.x + 14} ${(lengthM * pixelsPerM) / 2})`}>
+      <text
+        className={styles.port}
+        x={box.x + 14}
+        y={(lengthM * pixelsPerM) / 2}
+        transform={`rotate(-90 ${box.x + 14} ${(lengthM * pixelsPerM) / 2})`}
+      >
         {words.port}
       </text>
-      <text className={styles.starboard} x={-box.x - 14} y={(lengthM * pixelsPerM) / 2} transform={`rotate(90 ${-box.x - 14} ${(lengthM * pixelsPerM) / 2})`}>
+      <text
+        className={styles.starboard}
+        x={-box.x - 14}
+        y={(lengthM * pixelsPerM) / 2}
+        transform={`rotate(90 ${-box.x - 14} ${(lengthM * pixelsPerM) / 2})`}
+      >
         {words.starboard}
       </text>
     </svg>
   );
 });
 
-function PlaceShape({ id, outline, label, state, onPick }: { id: string; outline: Point[]; label: string; state: "here" | "done" | "open" | "plain"; onPick?: (id: string) => void }) {
+function PlaceShape({
+  id,
+  outline,
+  label,
+  state,
+  onPick,
+}: {
+  id: string;
+  outline: Point[];
+  label: string;
+  state: "here" | "done" | "open" | "plain";
+  onPick?: (id: string) => void;
+}) {
   const pick = onPick && {
     role: "button",
     tabIndex: 0,
@@ -131,7 +218,19 @@ function PlaceShape({ id, outline, label, state, onPick }: { id: string; outline
   );
 }
 
-function FittingSpot({ kind, at: [aftM, starboardM], label, isLit, onPick }: { kind: YachtFile["fittings"][string]["kind"]; at: Point; label: string; isLit: boolean; onPick?: () => void }) {
+function FittingSpot({
+  kind,
+  at: [aftM, starboardM],
+  label,
+  isLit,
+  onPick,
+}: {
+  kind: YachtFile["fittings"][string]["kind"];
+  at: Point;
+  label: string;
+  isLit: boolean;
+  onPick?: () => void;
+}) {
   const keys = (event: KeyboardEvent) => {
     if (event.key !== "Enter" && event.key !== " ") return;
     event.preventDefault();
@@ -139,7 +238,12 @@ function FittingSpot({ kind, at: [aftM, starboardM], label, isLit, onPick }: { k
   };
   const pick = onPick && { role: "button", tabIndex: 0, onClick: onPick, onKeyDown: keys };
   return (
-    <g className={`${styles.fitting} ${isLit ? styles.lit : ""}`} transform={`translate(${starboardM * pixelsPerM} ${aftM * pixelsPerM})`} aria-label={label} {...(pick ?? { role: "img" })}>
+    <g
+      className={`${styles.fitting} ${isLit ? styles.lit : ""}`}
+      transform={`translate(${starboardM * pixelsPerM} ${aftM * pixelsPerM})`}
+      aria-label={label}
+      {...(pick ?? { role: "img" })}
+    >
       <title>{label}</title>
       <circle r="8.5" />
       <FittingSymbol kind={kind} scale={0.55} />

@@ -41,7 +41,9 @@ export function SignatureField({ title, name, words, error, onChange }: Props) {
     pad.current = new SignaturePad(element, { penColor: "#10302b" });
     fit();
     const end = () => {
-      const strokes = (pad.current?.toData() ?? []).map((group) => group.points.map((point): [number, number] => [Math.round(point.x), Math.round(point.y)]));
+      const strokes = (pad.current?.toData() ?? []).map((group) =>
+        group.points.map((point): [number, number] => [Math.round(point.x), Math.round(point.y)]),
+      );
       onChange(strokes.length > 0 ? { how: "drawn", name, strokes } : null);
     };
     pad.current.addEventListener("endStroke", end);
@@ -80,7 +82,11 @@ export function SignatureField({ title, name, words, error, onChange }: Props) {
               value={typed}
               onChange={(event) => {
                 setTyped(event.target.value);
-                onChange(event.target.value.trim() === "" ? null : { how: "typed", name: event.target.value.trim(), strokes: [] });
+                onChange(
+                  event.target.value.trim() === ""
+                    ? null
+                    : { how: "typed", name: event.target.value.trim(), strokes: [] },
+                );
               }}
             />
           )}

@@ -28,17 +28,27 @@ export function EmotionRegistry({ nonce, children }: { nonce: string; children: 
   });
   useServerInsertedHTML(() => {
     const fresh = flush();
-    const style = ({ name }: { name: string }) => (typeof cache.inserted[name] === "string" ? cache.inserted[name] : "");
+    const style = ({ name }: { name: string }) =>
+      typeof cache.inserted[name] === "string" ? cache.inserted[name] : "";
     const globals = fresh.filter((each) => each.global);
     const scoped = fresh.filter((each) => !each.global && style(each) !== "");
     if (fresh.length === 0) return null;
     return (
       <>
         {globals.map((each) => (
-          <style key={each.name} nonce={nonce} data-emotion={`${cache.key}-global ${each.name}`} dangerouslySetInnerHTML={{ __html: style(each) }} />
+          <style
+            key={each.name}
+            nonce={nonce}
+            data-emotion={`${cache.key}-global ${each.name}`}
+            dangerouslySetInnerHTML={{ __html: style(each) }}
+          />
         ))}
         {scoped.length > 0 && (
-          <style nonce={nonce} data-emotion={`${cache.key} ${scoped.map((each) => each.name).join(" ")}`} dangerouslySetInnerHTML={{ __html: scoped.map(style).join("") }} />
+          <style
+            nonce={nonce}
+            data-emotion={`${cache.key} ${scoped.map((each) => each.name).join(" ")}`}
+            dangerouslySetInnerHTML={{ __html: scoped.map(style).join("") }}
+          />
         )}
       </>
     );

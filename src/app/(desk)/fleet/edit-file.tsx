@@ -12,10 +12,20 @@ import { draftScreen } from "@/server/yacht/draft-screen";
 /** The editor of a file, as the page of a yacht's and of a class's show it. */
 export async function EditFile({ of, slug }: FileName) {
   const staff = await requireStaff();
-  const view = await withBase(staff.baseId, async (db) => ({ screen: await draftScreen(db, { of, slug }, staff.personId), base: await currentBase(db) })).catch((error: unknown) => {
+  const view = await withBase(staff.baseId, async (db) => ({
+    screen: await draftScreen(db, { of, slug }, staff.personId),
+    base: await currentBase(db),
+  })).catch((error: unknown) => {
     if (error instanceof Refusal && error.status === 404) return null;
     throw error;
   });
   if (!view) notFound();
-  return <FileEditor first={view.screen} fields={collectionFields()} mayPublish={mayPublish(staff)} timeZone={view.base.timeZone} />;
+  return (
+    <FileEditor
+      first={view.screen}
+      fields={collectionFields()}
+      mayPublish={mayPublish(staff)}
+      timeZone={view.base.timeZone}
+    />
+  );
 }

@@ -11,6 +11,26 @@ export const metadata: Metadata = { title: "Fleet" };
 
 export default async function FleetPage() {
   const staff = await requireStaff();
-  const { yachts, classes, unpublished, waiting } = await withBase(staff.baseId, async (db) => ({ yachts: await listYachts(db), classes: await listClasses(db), unpublished: await unpublishedYachts(db), waiting: await fileWork(db) }));
-  return <FleetList unpublished={unpublished} mayPublish={mayPublish(staff)} classes={classes.map(({ slug, revision, file }) => ({ slug, revision, name: file.particulars.class }))} yachts={yachts.map(({ slug, name, berth, code, revision, file }) => ({ slug, name, berth, code, revision, particulars: file.particulars, fileWork: waiting[slug] ?? null }))} />;
+  const { yachts, classes, unpublished, waiting } = await withBase(staff.baseId, async (db) => ({
+    yachts: await listYachts(db),
+    classes: await listClasses(db),
+    unpublished: await unpublishedYachts(db),
+    waiting: await fileWork(db),
+  }));
+  return (
+    <FleetList
+      unpublished={unpublished}
+      mayPublish={mayPublish(staff)}
+      classes={classes.map(({ slug, revision, file }) => ({ slug, revision, name: file.particulars.class }))}
+      yachts={yachts.map(({ slug, name, berth, code, revision, file }) => ({
+        slug,
+        name,
+        berth,
+        code,
+        revision,
+        particulars: file.particulars,
+        fileWork: waiting[slug] ?? null,
+      }))}
+    />
+  );
 }

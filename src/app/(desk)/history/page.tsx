@@ -18,6 +18,18 @@ interface Props {
 export default async function HistoryRoute({ searchParams }: Props) {
   const staff = await requireStaff();
   const slug = (await searchParams).yacht ?? null;
-  const view = await withBase(staff.baseId, async (db) => ({ facts: await historyFacts(db, slug, addHours(now(), -24 * 366)), base: await currentBase(db), yachts: (await listYachts(db)).map((yacht) => ({ slug: yacht.slug, name: yacht.name })) }));
-  return <HistoryPage slug={slug} yachts={view.yachts} byItem={historyByItem(view.facts)} byYacht={historyByYacht(view.facts)} currency={view.base.currency} />;
+  const view = await withBase(staff.baseId, async (db) => ({
+    facts: await historyFacts(db, slug, addHours(now(), -24 * 366)),
+    base: await currentBase(db),
+    yachts: (await listYachts(db)).map((yacht) => ({ slug: yacht.slug, name: yacht.name })),
+  }));
+  return (
+    <HistoryPage
+      slug={slug}
+      yachts={view.yachts}
+      byItem={historyByItem(view.facts)}
+      byYacht={historyByYacht(view.facts)}
+      currency={view.base.currency}
+    />
+  );
 }

@@ -12,13 +12,31 @@ export const metadata: Metadata = { title: "Rules" };
 
 export default async function RulesRoute() {
   const staff = await requireStaff();
-  const view = await withBase(staff.baseId, async (db) => ({ base: await currentBase(db), ...(await currentRules(db)), history: await rulesHistory(db), prices: await currentPrices(db) }));
+  const view = await withBase(staff.baseId, async (db) => ({
+    base: await currentBase(db),
+    ...(await currentRules(db)),
+    history: await rulesHistory(db),
+    prices: await currentPrices(db),
+  }));
   const maySettle = staff.roles.includes("manager");
   return (
     <>
-      <BaseRulesPage key={view.number} rules={view.rules} number={view.number} history={view.history} timeZone={view.base.timeZone} maySettle={maySettle} />
+      <BaseRulesPage
+        key={view.number}
+        rules={view.rules}
+        number={view.number}
+        history={view.history}
+        timeZone={view.base.timeZone}
+        maySettle={maySettle}
+      />
       <Box paddingInline={{ base: "4", md: "7" }} paddingBottom="7">
-        <PriceListPart key={`prices ${view.prices.number}`} prices={view.prices.prices} number={view.prices.number} currency={view.base.currency} maySettle={maySettle} />
+        <PriceListPart
+          key={`prices ${view.prices.number}`}
+          prices={view.prices.prices}
+          number={view.prices.number}
+          currency={view.base.currency}
+          maySettle={maySettle}
+        />
       </Box>
     </>
   );

@@ -10,6 +10,17 @@ export const metadata: Metadata = { title: "Work" };
 
 export default async function WorkRoute() {
   const staff = await requireStaff();
-  const view = await withBase(staff.baseId, async (db) => ({ work: await openWork(db), found: await foundNotReturned(db), base: await currentBase(db) }));
-  return <WorkPage work={view.work} found={view.found} timeZone={view.base.timeZone} mayWork={staff.roles.some((role) => role === "technician" || role === "manager")} />;
+  const view = await withBase(staff.baseId, async (db) => ({
+    work: await openWork(db),
+    found: await foundNotReturned(db),
+    base: await currentBase(db),
+  }));
+  return (
+    <WorkPage
+      work={view.work}
+      found={view.found}
+      timeZone={view.base.timeZone}
+      mayWork={staff.roles.some((role) => role === "technician" || role === "manager")}
+    />
+  );
 }

@@ -12,6 +12,16 @@ import { handle } from "@/server/http/handle";
 export const GET = handle("history-csv", async (request) => {
   const staff = await requireStaff();
   const slug = new URL(request.url).searchParams.get("yacht");
-  const csv = await withBase(staff.baseId, async (db) => historyToCsv(historyByItem(await historyFacts(db, slug, addHours(now(), -24 * 366))), (await currentBase(db)).currency));
-  return new Response(csv, { headers: { "content-type": "text/csv; charset=utf-8", "content-disposition": `attachment; filename="history${slug === null ? "" : `-${slug.replaceAll(/[^a-z0-9-]/g, "")}`}.csv"` } });
+  const csv = await withBase(staff.baseId, async (db) =>
+    historyToCsv(
+      historyByItem(await historyFacts(db, slug, addHours(now(), -24 * 366))),
+      (await currentBase(db)).currency,
+    ),
+  );
+  return new Response(csv, {
+    headers: {
+      "content-type": "text/csv; charset=utf-8",
+      "content-disposition": `attachment; filename="history${slug === null ? "" : `-${slug.replaceAll(/[^a-z0-9-]/g, "")}`}.csv"`,
+    },
+  });
 });

@@ -10,7 +10,12 @@ import { simulatedWeathers } from "@/stand-ins/weather-feed";
 const Told = Type.Object(
   {
     day: Type.String({ pattern: "^\\d{4}-(0[1-9]|1[0-2])-(0[1-9]|[12]\\d|3[01])$" }),
-    weather: Type.Union([Type.Literal("as-it-comes"), Type.Literal("gale"), Type.Literal("thunder"), Type.Literal("fog")]),
+    weather: Type.Union([
+      Type.Literal("as-it-comes"),
+      Type.Literal("gale"),
+      Type.Literal("thunder"),
+      Type.Literal("fog"),
+    ]),
   },
   { additionalProperties: false },
 );

@@ -7,7 +7,11 @@ import { handle } from "@/server/http/handle";
 import { newYacht } from "@/server/yacht/new-yacht";
 
 const Body = Type.Object(
-  { classSlug: Key, name: Type.String({ minLength: 1, maxLength: 60, pattern: "\\S" }), berth: Type.String({ minLength: 1, maxLength: 20, pattern: "\\S" }) },
+  {
+    classSlug: Key,
+    name: Type.String({ minLength: 1, maxLength: 60, pattern: "\\S" }),
+    berth: Type.String({ minLength: 1, maxLength: 20, pattern: "\\S" }),
+  },
   { additionalProperties: false },
 );
 
@@ -15,5 +19,10 @@ const Body = Type.Object(
 export const POST = handle("new-yacht", async (request) => {
   const staff = await requirePublisher();
   const { classSlug, name, berth } = await readJson(request, Body, 1000);
-  return Response.json(await withBase(staff.baseId, (db) => newYacht(db, { classSlug, name: name.trim(), berth: berth.trim() }, staff.personId)), { status: 201 });
+  return Response.json(
+    await withBase(staff.baseId, (db) =>
+      newYacht(db, { classSlug, name: name.trim(), berth: berth.trim() }, staff.personId),
+    ),
+    { status: 201 },
+  );
 });

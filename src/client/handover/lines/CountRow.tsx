@@ -36,15 +36,32 @@ export function CountRow({ line }: { line: CountLine }) {
     if (!Number.isInteger(next) || next < 0 || next > most) return setWrong(true);
     set(next);
   };
-  const verdict = count === null ? null : count === line.expected ? "fine" : count < line.expected && line.safety ? "stop" : "watch";
+  const verdict =
+    count === null ? null : count === line.expected ? "fine" : count < line.expected && line.safety ? "stop" : "watch";
   const where = say(line.where, "en");
   const isShownBefore = store.bundle.list.rules?.expectedShown === "before";
   return (
-    <Row line={line} cell={cell} verdict={verdict} says={value && (place === null ? valueWords(t, line, value) : `${valueWords(t, line, value)}, ${t("elsewhere.found", { place: say(store.bundle.list.places.find((each) => each.id === place)?.name ?? { en: place }, "en") })}`)} how={`${line.perPerson ? t("count.per-person", { where, aboard: store.bundle.list.stay.aboard }) : where}${isShownBefore && count === null ? ` ${t("count.expected", { expected: line.expected })}` : ""}`} more={<FoundElsewhere line={line} />}>
+    <Row
+      line={line}
+      cell={cell}
+      verdict={verdict}
+      says={
+        value &&
+        (place === null
+          ? valueWords(t, line, value)
+          : `${valueWords(t, line, value)}, ${t("elsewhere.found", { place: say(store.bundle.list.places.find((each) => each.id === place)?.name ?? { en: place }, "en") })}`)
+      }
+      how={`${line.perPerson ? t("count.per-person", { where, aboard: store.bundle.list.stay.aboard }) : where}${isShownBefore && count === null ? ` ${t("count.expected", { expected: line.expected })}` : ""}`}
+      more={<FoundElsewhere line={line} />}
+    >
       {(labelId) => (
         <>
           <div className={styles.stepper} role="group" aria-labelledby={labelId}>
-            <button type="button" aria-label={count === null ? t("count.none") : t("count.less")} onClick={() => set(Math.max(0, (count ?? 0) - 1))}>
+            <button
+              type="button"
+              aria-label={count === null ? t("count.none") : t("count.less")}
+              onClick={() => set(Math.max(0, (count ?? 0) - 1))}
+            >
               −
             </button>
             <input

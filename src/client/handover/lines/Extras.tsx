@@ -42,7 +42,15 @@ export function Extras({ subject, name, more }: { subject: string; name: string;
           {photos.map((hash, index) => (
             <figure key={hash}>
               <Photo hash={hash} alt={t("photo.of", { name, number: index + 1 })} />
-              {isFromGallery(store.folded(), subject, hash) && <figcaption>{t(isOlderPhoto(store.bundle.list, store.folded(), subject, hash) ? "photo.older" : "photo.from-gallery")}</figcaption>}
+              {isFromGallery(store.folded(), subject, hash) && (
+                <figcaption>
+                  {t(
+                    isOlderPhoto(store.bundle.list, store.folded(), subject, hash)
+                      ? "photo.older"
+                      : "photo.from-gallery",
+                  )}
+                </figcaption>
+              )}
             </figure>
           ))}
         </div>
@@ -52,7 +60,13 @@ export function Extras({ subject, name, more }: { subject: string; name: string;
           {t(`remark.said-${remark.side}`, { words: remark.words })}
         </p>
       ))}
-      <Button look="quiet" className={styles.more} aria-expanded={open} aria-label={`${t("remark.more")}: ${name}`} onClick={() => setOpen(!open)}>
+      <Button
+        look="quiet"
+        className={styles.more}
+        aria-expanded={open}
+        aria-label={`${t("remark.more")}: ${name}`}
+        onClick={() => setOpen(!open)}
+      >
         {t("remark.more")}
       </Button>
       {open && (
@@ -60,20 +74,40 @@ export function Extras({ subject, name, more }: { subject: string; name: string;
           <label htmlFor={fileId}>
             {t("photo.take")}
             <span className="visually-hidden">: {name}</span>
-            <input id={fileId} className="visually-hidden" type="file" accept="image/*" capture="environment" onChange={(event) => void take(event.target.files?.[0], "camera")} />
+            <input
+              id={fileId}
+              className="visually-hidden"
+              type="file"
+              accept="image/*"
+              capture="environment"
+              onChange={(event) => void take(event.target.files?.[0], "camera")}
+            />
           </label>
           <label htmlFor={`${fileId}-gallery`}>
             {t("photo.gallery")}
             <span className="visually-hidden">: {name}</span>
-            <input id={`${fileId}-gallery`} className="visually-hidden" type="file" accept="image/*" onChange={(event) => void take(event.target.files?.[0], "file")} />
+            <input
+              id={`${fileId}-gallery`}
+              className="visually-hidden"
+              type="file"
+              accept="image/*"
+              onChange={(event) => void take(event.target.files?.[0], "file")}
+            />
           </label>
           {(store.bundle.me.side === "base" ? (["base", "skipper"] as const) : (["skipper"] as const)).map((each) => (
-            <Button key={each} onClick={() => setSide(side === each ? null : each)} aria-expanded={side === each} aria-label={`${t(`remark.${each}`)}: ${name}`}>
+            <Button
+              key={each}
+              onClick={() => setSide(side === each ? null : each)}
+              aria-expanded={side === each}
+              aria-label={`${t(`remark.${each}`)}: ${name}`}
+            >
               {t(`remark.${each}`)}
             </Button>
           ))}
           {more}
-          {subject.startsWith("line:") && store.bundle.slug !== undefined && <WrongFile subject={subject} name={name} slug={store.bundle.slug} />}
+          {subject.startsWith("line:") && store.bundle.slug !== undefined && (
+            <WrongFile subject={subject} name={name} slug={store.bundle.slug} />
+          )}
         </div>
       )}
       {fault && (
@@ -81,7 +115,17 @@ export function Extras({ subject, name, more }: { subject: string; name: string;
           {t(`photo.${fault}`)}
         </p>
       )}
-      {side && <RemarkField key={side} subject={subject} side={side} onDone={() => { setSide(null); setOpen(false); }} />}
+      {side && (
+        <RemarkField
+          key={side}
+          subject={subject}
+          side={side}
+          onDone={() => {
+            setSide(null);
+            setOpen(false);
+          }}
+        />
+      )}
     </>
   );
 }
@@ -98,7 +142,16 @@ function RemarkField({ subject, side, onDone }: { subject: string; side: PartySi
   return (
     <div className={styles.ask}>
       <Field label={t(`remark.ask-${side}`)}>
-        {(ids) => <textarea {...ids} rows={2} maxLength={1000} value={words} autoFocus onChange={(event) => setWords(event.target.value)} />}
+        {(ids) => (
+          <textarea
+            {...ids}
+            rows={2}
+            maxLength={1000}
+            value={words}
+            autoFocus
+            onChange={(event) => setWords(event.target.value)}
+          />
+        )}
       </Field>
       <Button look="main" onClick={keep}>
         {t("common.keep")}

@@ -18,10 +18,21 @@ export function LookRow({ line, onMark }: { line: LookLine; onMark: (surface?: s
   const cell = useCell(lineSubject(line.id), "look");
   const value = cell && !cell.fork ? (cell.value as LookValue) : null;
   return (
-    <Row line={line} cell={cell} verdict={!value ? null : value.state === "sound" ? "fine" : "watch"} says={value && valueWords(t, line, value)} how={say(line.how, "en")}>
+    <Row
+      line={line}
+      cell={cell}
+      verdict={!value ? null : value.state === "sound" ? "fine" : "watch"}
+      says={value && valueWords(t, line, value)}
+      how={say(line.how, "en")}
+    >
       {() => (
         <>
-          <Choice label={say(line.name, "en")} options={states.map((state) => ({ value: state, word: t(`look.${state}`) }))} value={value?.state ?? null} onChoose={(state) => store.recordLine(line, { state })} />
+          <Choice
+            label={say(line.name, "en")}
+            options={states.map((state) => ({ value: state, word: t(`look.${state}`) }))}
+            value={value?.state ?? null}
+            onChoose={(state) => store.recordLine(line, { state })}
+          />
           <Button onClick={() => onMark(line.surface)}>{t("look.set-mark")}</Button>
         </>
       )}

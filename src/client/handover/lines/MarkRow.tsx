@@ -34,7 +34,12 @@ export function MarkRow({ line }: { line: MarkLine }) {
               ))}
             </div>
           )}
-          <Choice label={markWords(t, line.mark)} options={states.map((state) => ({ value: state, word: t(`mark-state.${state}`) }))} value={value?.state ?? null} onChoose={(state) => store.recordLine(line, { state })} />
+          <Choice
+            label={markWords(t, line.mark)}
+            options={states.map((state) => ({ value: state, word: t(`mark-state.${state}`) }))}
+            value={value?.state ?? null}
+            onChoose={(state) => store.recordLine(line, { state })}
+          />
         </>
       )}
     </Row>

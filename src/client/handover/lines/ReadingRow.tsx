@@ -17,7 +17,10 @@ import styles from "./Row.module.css";
 type Draft = Record<string, string | boolean>;
 type FieldName = Exclude<keyof AppConfig["Messages"]["field"], symbol>;
 
-function optionsOf(t: ReturnType<typeof useTranslations<never>>, field: Extract<ReadField, { type: "choice" | "yes-no" }>): { value: string; word: string }[] {
+function optionsOf(
+  t: ReturnType<typeof useTranslations<never>>,
+  field: Extract<ReadField, { type: "choice" | "yes-no" }>,
+): { value: string; word: string }[] {
   if (field.type === "yes-no") return (["yes", "no"] as const).map((value) => ({ value, word: t(`option.${value}`) }));
   return field.options.map((value) => ({ value, word: t(`option.${field.name}-${value}` as "option.looks-clean") }));
 }
@@ -29,8 +32,16 @@ export function ReadingRow({ line }: { line: ReadingLine }) {
   const cell = useCell(lineSubject(line.id), "reading");
   const value = cell && !cell.fork ? (cell.value as ReadingValue) : null;
   const rule = readingRules[line.reading];
-  const fields = useMemo(() => (rule?.fields ?? []).filter((field) => !(field.type === "number" && field.unless !== undefined && line.given[field.unless] === true)), [rule, line]);
-  const [draft, setDraft] = useState<Draft>(() => Object.fromEntries(fields.map((field) => [field.name, asDraft(value?.[field.name])])));
+  const fields = useMemo(
+    () =>
+      (rule?.fields ?? []).filter(
+        (field) => !(field.type === "number" && field.unless !== undefined && line.given[field.unless] === true),
+      ),
+    [rule, line],
+  );
+  const [draft, setDraft] = useState<Draft>(() =>
+    Object.fromEntries(fields.map((field) => [field.name, asDraft(value?.[field.name])])),
+  );
   const fetchedCell = useCell(lineSubject(line.id), "fetched");
   const fetched = fetchedCell ? fetchedOf(store.folded(), line) : null;
   // what the boat measured stands in the field until somebody writes there
@@ -58,17 +69,33 @@ export function ReadingRow({ line }: { line: ReadingLine }) {
   };
 
   return (
-    <Row line={line} cell={cell} verdict={judgement?.verdict ?? null} says={value && readingWords(t, line.reading, value)} how={say(line.how, "en")} wide>
+    <Row
+      line={line}
+      cell={cell}
+      verdict={judgement?.verdict ?? null}
+      says={value && readingWords(t, line.reading, value)}
+      how={say(line.how, "en")}
+      wide
+    >
       {() => (
         <div className={styles.fields}>
           {fields.map((field) =>
             field.type === "choice" || field.type === "yes-no" ? (
               <div key={field.name} className={styles.free}>
                 <p aria-hidden="true">{t(`field.${field.name as FieldName}`)}</p>
-                <Choice label={t(`field.${field.name as FieldName}`)} options={optionsOf(t, field)} value={(draft[field.name] as string) || null} onChoose={(chosen) => commit({ ...draft, [field.name]: chosen })} />
+                <Choice
+                  label={t(`field.${field.name as FieldName}`)}
+                  options={optionsOf(t, field)}
+                  value={(draft[field.name] as string) || null}
+                  onChoose={(chosen) => commit({ ...draft, [field.name]: chosen })}
+                />
               </div>
             ) : (
-              <Field key={field.name} label={t(`field.${field.name as FieldName}`)} error={wrong === field.name ? t(`field.wrong-${field.type}`) : null}>
+              <Field
+                key={field.name}
+                label={t(`field.${field.name as FieldName}`)}
+                error={wrong === field.name ? t(`field.wrong-${field.type}`) : null}
+              >
                 {(ids) => (
                   <input
                     {...ids}
@@ -77,7 +104,11 @@ export function ReadingRow({ line }: { line: ReadingLine }) {
                     placeholder={field.type === "date" ? "2027-06" : undefined}
                     autoComplete="off"
                     value={String(shown(draft, field.name) ?? "")}
-                    onChange={(event) => (field.type === "date" ? commit({ ...draft, [field.name]: event.target.value }) : setDraft({ ...draft, [field.name]: event.target.value }))}
+                    onChange={(event) =>
+                      field.type === "date"
+                        ? commit({ ...draft, [field.name]: event.target.value })
+                        : setDraft({ ...draft, [field.name]: event.target.value })
+                    }
                     onBlur={() => commit(draft)}
                     onKeyDown={(event) => {
                       if (event.key === "Enter") commit(draft);
@@ -89,7 +120,11 @@ export function ReadingRow({ line }: { line: ReadingLine }) {
           )}
           {fetched && (
             <p className={styles.judged}>
-              {t(value && isCorrected(value, fetched) ? "boat-data.corrected" : "boat-data.said", { from: fetched.from, value: fetchedWords(t, fetched.values) })} {!value && t("boat-data.part")}
+              {t(value && isCorrected(value, fetched) ? "boat-data.corrected" : "boat-data.said", {
+                from: fetched.from,
+                value: fetchedWords(t, fetched.values),
+              })}{" "}
+              {!value && t("boat-data.part")}
             </p>
           )}
           {history && <p className={styles.judged}>{t("reading.last", { history })}</p>}
@@ -105,9 +140,13 @@ export function ReadingRow({ line }: { line: ReadingLine }) {
   );
 }
 
-const asDraft = (value: number | string | boolean | undefined): string => (value === undefined ? "" : typeof value === "boolean" ? (value ? "yes" : "no") : String(value));
+const asDraft = (value: number | string | boolean | undefined): string =>
+  value === undefined ? "" : typeof value === "boolean" ? (value ? "yes" : "no") : String(value);
 
-function parse(field: ReadField, typed: string | boolean | undefined): "empty" | "wrong" | { value: number | string | boolean } {
+function parse(
+  field: ReadField,
+  typed: string | boolean | undefined,
+): "empty" | "wrong" | { value: number | string | boolean } {
   const text = String(typed ?? "").trim();
   if (text === "") return "empty";
   if (field.type === "choice") return { value: text };

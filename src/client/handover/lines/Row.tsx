@@ -45,7 +45,11 @@ export function Row({ line, cell, verdict, says, how, note, wide = false, tag, m
   const aboard = line.at === undefined ? undefined : store.bundle.file.places[line.at];
   const name = say(line.name, "en");
   return (
-    <li className={`${styles.row} ${wide ? styles.wide : ""} ${line.kind === "count" ? styles.slim : ""}`} data-line={line.id} data-open={cell && !cell.fork ? undefined : true}>
+    <li
+      className={`${styles.row} ${wide ? styles.wide : ""} ${line.kind === "count" ? styles.slim : ""}`}
+      data-line={line.id}
+      data-open={cell && !cell.fork ? undefined : true}
+    >
       <div className={styles.what}>
         <h2 id={labelId}>
           {name}
@@ -59,12 +63,23 @@ export function Row({ line, cell, verdict, says, how, note, wide = false, tag, m
         {note && <p className={styles.caution}>{note}</p>}
         {known && (
           <p className={styles.before}>
-            <strong>{t("known.since", { at: format.dateTime(new Date(known.since), { day: "numeric", month: "short", timeZone: store.bundle.base.timeZone }), words: known.words })}</strong>
+            <strong>
+              {t("known.since", {
+                at: format.dateTime(new Date(known.since), {
+                  day: "numeric",
+                  month: "short",
+                  timeZone: store.bundle.base.timeZone,
+                }),
+                words: known.words,
+              })}
+            </strong>
           </p>
         )}
         {before && line.kind !== "mark" && (
           <p className={styles.before}>
-            {t("line.at-check-in", { value: valueWords(t, store.bundle.list.kind === "check-out" ? atCheckIn(line) : line, before.value) })}
+            {t("line.at-check-in", {
+              value: valueWords(t, store.bundle.list.kind === "check-out" ? atCheckIn(line) : line, before.value),
+            })}
           </p>
         )}
         {cell?.fork && <ForkNote line={line} cell={cell} />}

@@ -37,7 +37,12 @@ export function TestRow({ line }: { line: TestLine }) {
     const said = words.trim();
     if (!asking) return;
     if (said === "") return setEmpty(true);
-    store.recordLine(line, asking === "not-tried" ? { result: asking, reason: said, withinHours: line.waitHours } : { result: asking, remark: said });
+    store.recordLine(
+      line,
+      asking === "not-tried"
+        ? { result: asking, reason: said, withinHours: line.waitHours }
+        : { result: asking, remark: said },
+    );
     setAsking(null);
   };
   const isPrep = store.bundle.list.kind === "prep";
@@ -54,7 +59,17 @@ export function TestRow({ line }: { line: TestLine }) {
       below={
         asking && (
           <div className={styles.ask}>
-            <Field label={t(`test.ask-${asking}`)} error={empty ? t("test.words-missing") : null} hint={asking === "not-tried" ? (line.waitHours ? t("test.within", { hours: line.waitHours }) : t("test.alongside")) : undefined}>
+            <Field
+              label={t(`test.ask-${asking}`)}
+              error={empty ? t("test.words-missing") : null}
+              hint={
+                asking === "not-tried"
+                  ? line.waitHours
+                    ? t("test.within", { hours: line.waitHours })
+                    : t("test.alongside")
+                  : undefined
+              }
+            >
               {(ids) => (
                 <input
                   {...ids}
@@ -76,7 +91,17 @@ export function TestRow({ line }: { line: TestLine }) {
         )
       }
     >
-      {() => <Choice label={say(line.name, "en")} options={results.map((result) => ({ value: result, word: isPrep && result !== "shown" ? t(`test.prep-${result}`) : t(`test.${result}`) }))} value={asking ?? value?.result ?? null} onChoose={choose} />}
+      {() => (
+        <Choice
+          label={say(line.name, "en")}
+          options={results.map((result) => ({
+            value: result,
+            word: isPrep && result !== "shown" ? t(`test.prep-${result}`) : t(`test.${result}`),
+          }))}
+          value={asking ?? value?.result ?? null}
+          onChoose={choose}
+        />
+      )}
     </Row>
   );
 }

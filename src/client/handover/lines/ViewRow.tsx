@@ -26,7 +26,9 @@ export function ViewRow({ line, onMark }: { line: ViewLine; onMark: (surface?: s
   const value = cell && !cell.fork ? (cell.value as ViewValue) : null;
   const [fault, setFault] = useState<"too-large" | "no-photo" | null>(null);
   const fileId = useId();
-  const marks = store.bundle.list.lines.filter((each): each is MarkLine => each.kind === "mark" && each.view === line.id);
+  const marks = store.bundle.list.lines.filter(
+    (each): each is MarkLine => each.kind === "mark" && each.view === line.id,
+  );
   const surface = t(`surface.${line.surface}`);
   const [guided, setGuided] = useState(false);
   const take = async (file: File | undefined, takenAt?: string) => {
@@ -95,9 +97,19 @@ export function ViewRow({ line, onMark }: { line: ViewLine; onMark: (surface?: s
           <label htmlFor={fileId} className={styles.take}>
             {t("view.nothing-new")}
             <span className="visually-hidden">: {surface}</span>
-            <input id={fileId} className="visually-hidden" type="file" accept="image/*" capture="environment" onChange={(event) => void take(event.target.files?.[0])} />
+            <input
+              id={fileId}
+              className="visually-hidden"
+              type="file"
+              accept="image/*"
+              capture="environment"
+              onChange={(event) => void take(event.target.files?.[0])}
+            />
           </label>
-          <Button aria-label={`${t("view.by-eye")}: ${surface}`} onClick={() => store.recordLine(line, { nothingNew: true, photo: null })}>
+          <Button
+            aria-label={`${t("view.by-eye")}: ${surface}`}
+            onClick={() => store.recordLine(line, { nothingNew: true, photo: null })}
+          >
             {t("view.by-eye")}
           </Button>
           <Button onClick={() => onMark(line.surface)}>{t("look.set-mark")}</Button>

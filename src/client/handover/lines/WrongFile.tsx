@@ -12,7 +12,11 @@ export function WrongFile({ subject, name, slug }: { subject: string; name: stri
   const tell = async (note: NewNote) => {
     // what sends notes is not needed for a check-in: it comes when somebody has one
     const { NoteStore } = await import("../../store/note-store");
-    await NoteStore.open().add(slug, note, [], { handover: store.bundle.list.handover, grant: store.grant, photos: photosOf(store.folded(), subject) });
+    await NoteStore.open().add(slug, note, [], {
+      handover: store.bundle.list.handover,
+      grant: store.grant,
+      photos: photosOf(store.folded(), subject),
+    });
   };
   return about && <TellWrong about={about} name={name} onTell={tell} />;
 }

@@ -9,6 +9,8 @@ export const experienceOnThis: DepthRule = {
     const needs = needsFor(topic, file);
     if (!needs || !experience) return null;
     const missing = needs.filter((need) => !experience.handled.includes(need));
-    return missing.length === 0 ? { depth: "skim", why: "known" } : { depth: "hands-on", why: "never-handled", values: { what: missing.join(" ") } };
+    return missing.length === 0
+      ? { depth: "skim", why: "known" }
+      : { depth: "hands-on", why: "never-handled", values: { what: missing.join(" ") } };
   },
 };

@@ -7,5 +7,10 @@ export const hullKind: DepthRule = {
   name: "hull-kind",
   kind: "suggests",
   weigh: ({ file, topic, experience }) =>
-    experience && file.particulars.hull === "catamaran" && handling.has(topic.system) && !experience.handled.includes("catamaran") ? { depth: "hands-on", why: "first-catamaran" } : null,
+    experience &&
+    file.particulars.hull === "catamaran" &&
+    handling.has(topic.system) &&
+    !experience.handled.includes("catamaran")
+      ? { depth: "hands-on", why: "first-catamaran" }
+      : null,
 };

@@ -10,7 +10,15 @@ import { wrongAnswer } from "./wrong-answer";
 
 export { depths, type Depth } from "./rule";
 
-export const depthRules: readonly DepthRule[] = [experienceOnThis, sizeOfYacht, hullKind, safetyTopic, oddHere, askedFor, wrongAnswer];
+export const depthRules: readonly DepthRule[] = [
+  experienceOnThis,
+  sizeOfYacht,
+  hullKind,
+  safetyTopic,
+  oddHere,
+  askedFor,
+  wrongAnswer,
+];
 
 /** Why a topic is briefed as deep as it is: a rule's name, and its reason by a key of the message catalogue. */
 export interface DepthReason {
@@ -37,10 +45,14 @@ export function depthOf(known: Known): DepthOfTopic {
     return answer ? [{ rule, answer }] : [];
   });
   const deepest = (kind: DepthRule["kind"], least: Depth) =>
-    said.filter(({ rule }) => rule.kind === kind).reduce<Depth>((deep, { answer }) => (rank(answer.depth) > rank(deep) ? answer.depth : deep), least);
+    said
+      .filter(({ rule }) => rule.kind === kind)
+      .reduce<Depth>((deep, { answer }) => (rank(answer.depth) > rank(deep) ? answer.depth : deep), least);
   const suggested = said.some(({ rule }) => rule.kind === "suggests") ? deepest("suggests", "skim") : "normal";
   const depth = deepest("floor", suggested);
-  const reasons = said.filter(({ answer }) => answer.depth === depth).map(({ rule, answer }) => ({ rule: rule.name, why: answer.why, values: answer.values ?? {} }));
+  const reasons = said
+    .filter(({ answer }) => answer.depth === depth)
+    .map(({ rule, answer }) => ({ rule: rule.name, why: answer.why, values: answer.values ?? {} }));
   return { topic: known.topic, depth, reasons };
 }
 

@@ -8,10 +8,14 @@ export function needsFor(topic: Topic, file: YachtFile): Handled[] | null {
   const diesel = Object.values(file.engines).some((engine) => engine.kind === "diesel");
   if (has("twin-engines")) return ["twin-engines"];
   if (topic.system === "engine") return [diesel ? "diesel" : "outboard"];
-  if (has("anchor-down", "windlass-dead")) return Object.values(file.groundTackle).some((tackle) => tackle.windlass !== undefined) ? ["electric-windlass"] : ["hand-windlass"];
+  if (has("anchor-down", "windlass-dead"))
+    return Object.values(file.groundTackle).some((tackle) => tackle.windlass !== undefined)
+      ? ["electric-windlass"]
+      : ["hand-windlass"];
   if (has("thruster")) return ["thruster"];
   if (has("autopilot")) return ["autopilot"];
-  if (has("main-hoist")) return [Object.values(file.sails).some((sail) => sail.kind === "main-in-mast") ? "in-mast" : "slab-reefing"];
+  if (has("main-hoist"))
+    return [Object.values(file.sails).some((sail) => sail.kind === "main-in-mast") ? "in-mast" : "slab-reefing"];
   if (has("radio-use")) return ["vhf"];
   if (has("generator-start")) return ["generator"];
   if (has("shore-power-on", "no-shore-power")) return ["shore-power"];
@@ -20,7 +24,10 @@ export function needsFor(topic: Topic, file: YachtFile): Handled[] | null {
   if (topic.system === "waste") {
     const head = Object.values(file.heads).find((each) => each.place === topic.place) ?? Object.values(file.heads)[0];
     if (!head || head.kind === "portable") return null;
-    return [head.kind === "electric" ? "electric-head" : "manual-head", ...(head.tank === undefined ? [] : (["holding-tank"] as const))];
+    return [
+      head.kind === "electric" ? "electric-head" : "manual-head",
+      ...(head.tank === undefined ? [] : (["holding-tank"] as const)),
+    ];
   }
   return null;
 }

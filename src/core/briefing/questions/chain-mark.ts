@@ -11,6 +11,15 @@ export const chainMark: QuestionKind = {
     if (!topic.procedures.includes("anchor-down") || !asked || colours.length < 2) return [];
     const right = say(asked.colour, "en");
     const others = colours.filter((colour) => colour !== right).slice(0, 3);
-    return [{ id: "chain-mark", topic: topic.id, ask: "chain-mark", values: { atM: asked.atM }, right, options: [right, ...others].map((id) => ({ id, words: { text: id } })) }];
+    return [
+      {
+        id: "chain-mark",
+        topic: topic.id,
+        ask: "chain-mark",
+        values: { atM: asked.atM },
+        right,
+        options: [right, ...others].map((id) => ({ id, words: { text: id } })),
+      },
+    ];
   },
 };

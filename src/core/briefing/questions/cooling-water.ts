@@ -7,7 +7,19 @@ export const coolingWater: QuestionKind = {
     const [engine] = Object.values(engines);
     if (!topic.procedures.includes("engine-start") || !engine) return [];
     const seconds = engine.coolingWaterSeconds;
-    const options = [seconds, seconds * 3, seconds * 10].map((each) => ({ id: String(each), words: { key: "seconds", values: { seconds: each } } }));
-    return [{ id: "cooling-water", topic: topic.id, ask: "cooling-water", values: {}, right: String(seconds), options: options }];
+    const options = [seconds, seconds * 3, seconds * 10].map((each) => ({
+      id: String(each),
+      words: { key: "seconds", values: { seconds: each } },
+    }));
+    return [
+      {
+        id: "cooling-water",
+        topic: topic.id,
+        ask: "cooling-water",
+        values: {},
+        right: String(seconds),
+        options: options,
+      },
+    ];
   },
 };

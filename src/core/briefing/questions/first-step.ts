@@ -9,7 +9,18 @@ export const firstStep: QuestionKind = {
       const procedure = file.procedures[key];
       if (!procedure || !topic.safety || procedure.steps.length < 3) return [];
       const id = `first-step-${key}`;
-      const options = procedure.steps.slice(0, 3).map((step, i) => ({ id: `step-${i + 1}`, words: { text: sayOf(file, step.words) } }));
-      return [{ id, topic: topic.id, ask: "first-step", values: { what: sayOf(file, procedure.title) }, right: "step-1", options: options }];
+      const options = procedure.steps
+        .slice(0, 3)
+        .map((step, i) => ({ id: `step-${i + 1}`, words: { text: sayOf(file, step.words) } }));
+      return [
+        {
+          id,
+          topic: topic.id,
+          ask: "first-step",
+          values: { what: sayOf(file, procedure.title) },
+          right: "step-1",
+          options: options,
+        },
+      ];
     }),
 };

@@ -11,7 +11,14 @@ import { whereIs } from "./where-is";
 
 export type { OptionWords, Question } from "./question";
 
-export const questionKinds: readonly QuestionKind[] = [firstStep, chainMark, coolingWater, reefWind, valveShut, whereIs];
+export const questionKinds: readonly QuestionKind[] = [
+  firstStep,
+  chainMark,
+  coolingWater,
+  reefWind,
+  valveShut,
+  whereIs,
+];
 
 /** More than so many on one topic and nobody answers any. */
 const mostPerTopic = 3;
@@ -22,8 +29,14 @@ export function questionsOf(file: YachtFile): Question[] {
   return topicsOf(file).flatMap((topic) => {
     const fresh = questionKinds.flatMap((kind) => kind.make(topic, file)).filter((question) => !asked.has(question.id));
     // no safety topic is without a question: where nothing else is known, where it is
-    const questions = (fresh.length === 0 && topic.safety ? topicPlace.make(topic, file) : fresh).slice(0, mostPerTopic);
+    const questions = (fresh.length === 0 && topic.safety ? topicPlace.make(topic, file) : fresh).slice(
+      0,
+      mostPerTopic,
+    );
     for (const { id } of questions) asked.add(id);
-    return questions.map((question) => ({ ...question, options: mixed(`${file.particulars.name} ${question.id}`, question.options) }));
+    return questions.map((question) => ({
+      ...question,
+      options: mixed(`${file.particulars.name} ${question.id}`, question.options),
+    }));
   });
 }

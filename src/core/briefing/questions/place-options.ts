@@ -5,6 +5,11 @@ import { mixed, type Question } from "./question";
 /** A place among three others of the same yacht. */
 export function placeOptions(question: string, right: string, { places }: YachtFile): Question["options"] {
   const name = (place: string) => say(places[place]?.name ?? { en: place }, "en");
-  const others = mixed(question, Object.keys(places).filter((place) => name(place) !== name(right)).map((id) => ({ id }))).slice(0, 3);
+  const others = mixed(
+    question,
+    Object.keys(places)
+      .filter((place) => name(place) !== name(right))
+      .map((id) => ({ id })),
+  ).slice(0, 3);
   return [{ id: right }, ...others].map(({ id }) => ({ id, words: { text: name(id) } }));
 }

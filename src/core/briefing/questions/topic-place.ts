@@ -7,6 +7,15 @@ export const topicPlace: QuestionKind = {
   name: "topic-place",
   make: (topic, file) => {
     const id = `topic-place-${topic.id}`;
-    return [{ id, topic: topic.id, ask: "where-is", values: { what: sayOf(file, topic.title) }, right: topic.place, options: placeOptions(id, topic.place, file) }];
+    return [
+      {
+        id,
+        topic: topic.id,
+        ask: "where-is",
+        values: { what: sayOf(file, topic.title) },
+        right: topic.place,
+        options: placeOptions(id, topic.place, file),
+      },
+    ];
   },
 };

@@ -16,7 +16,12 @@ interface StopRule {
 
 const byId = (stops: readonly RuledStop[], id: string | null) => stops.find((each) => each.id === id);
 /** Whether a stop comes after another, directly or through others. */
-export function comesAfter(stops: readonly RuledStop[], later: RuledStop, earlier: string, seen = new Set<string>()): boolean {
+export function comesAfter(
+  stops: readonly RuledStop[],
+  later: RuledStop,
+  earlier: string,
+  seen = new Set<string>(),
+): boolean {
   if (later.after.has(earlier) || later.closes === earlier) return true;
   return [...later.after, ...(later.closes ? [later.closes] : [])].some((id) => {
     const through = byId(stops, id);
@@ -27,7 +32,10 @@ export function comesAfter(stops: readonly RuledStop[], later: RuledStop, earlie
 }
 
 const engineStarts = (stops: readonly RuledStop[], file: YachtFile) =>
-  stops.filter(({ id, stop }) => stop.system === "engine" && stops.some((each) => each.closes === id) && Object.values(file.engines).length > 0);
+  stops.filter(
+    ({ id, stop }) =>
+      stop.system === "engine" && stops.some((each) => each.closes === id) && Object.values(file.engines).length > 0,
+  );
 
 /** What a procedure waits for, the stop that takes it up waits for: the stop where that other procedure is taken up. */
 const asProceduresSay: StopRule = {
@@ -37,7 +45,14 @@ const asProceduresSay: StopRule = {
       for (const needed of each.stop.topics.flatMap((key) => file.procedures[key]?.after ?? [])) {
         const home = stops.find(({ stop }) => stop.topics.includes(needed));
         // a sail is shown, not hoisted, at the berth: only what is worked there needs the engine
-        if (!home || home === each || each.stop.system === "rig-and-sails" || each.stop.system === "hull-and-deck" || comesAfter(stops, home, each.id)) continue;
+        if (
+          !home ||
+          home === each ||
+          each.stop.system === "rig-and-sails" ||
+          each.stop.system === "hull-and-deck" ||
+          comesAfter(stops, home, each.id)
+        )
+          continue;
         each.after.add(home.id);
       }
     }
@@ -48,9 +63,20 @@ const asProceduresSay: StopRule = {
 const dipsBeforeStart: StopRule = {
   name: "dips-before-start",
   apply: (stops, file) => {
-    const dipped = new Set(Object.values(file.readings).filter(({ kind }) => kind === "engine-oil" || kind === "coolant").map(({ place }) => place));
+    const dipped = new Set(
+      Object.values(file.readings)
+        .filter(({ kind }) => kind === "engine-oil" || kind === "coolant")
+        .map(({ place }) => place),
+    );
     for (const start of engineStarts(stops, file)) {
-      for (const each of stops) if (each !== start && each.stop.system === "engine" && dipped.has(each.stop.place) && !comesAfter(stops, each, start.id)) start.after.add(each.id);
+      for (const each of stops)
+        if (
+          each !== start &&
+          each.stop.system === "engine" &&
+          dipped.has(each.stop.place) &&
+          !comesAfter(stops, each, start.id)
+        )
+          start.after.add(each.id);
     }
   },
 };
@@ -59,7 +85,11 @@ const dipsBeforeStart: StopRule = {
 const engineSpaceStill: StopRule = {
   name: "engine-space-still",
   apply: (stops, file) => {
-    const spaces = new Set(Object.values(file.engines).filter(({ kind }) => kind === "diesel").map(({ place }) => place));
+    const spaces = new Set(
+      Object.values(file.engines)
+        .filter(({ kind }) => kind === "diesel")
+        .map(({ place }) => place),
+    );
     for (const start of engineStarts(stops, file)) {
       const stop = stops.find((each) => each.closes === start.id);
       for (const each of stops) {
@@ -75,7 +105,8 @@ const engineSpaceStill: StopRule = {
 const workedByEngine: StopRule = {
   name: "worked-by-engine",
   apply: (stops, file) => {
-    const works = (stop: RuledStop["stop"], ...procedures: string[]) => procedures.some((key) => stop.topics.includes(key));
+    const works = (stop: RuledStop["stop"], ...procedures: string[]) =>
+      procedures.some((key) => stop.topics.includes(key));
     const hasWindlass = Object.values(file.groundTackle).some((tackle) => tackle.windlass !== undefined);
     for (const start of engineStarts(stops, file)) {
       for (const each of stops) {
@@ -100,17 +131,33 @@ const switchesOn: StopRule = {
 const pinned: StopRule = {
   name: "pinned",
   apply: (stops) => {
-    for (const pin of stops.filter(({ stop }) => stop.pin === "first")) for (const each of stops) if (each !== pin && each.stop.pin !== "first" && !comesAfter(stops, pin, each.id)) each.after.add(pin.id);
-    for (const pin of stops.filter(({ stop }) => stop.pin === "last")) for (const each of stops) if (each !== pin && each.stop.pin !== "last" && !comesAfter(stops, each, pin.id)) pin.after.add(each.id);
+    for (const pin of stops.filter(({ stop }) => stop.pin === "first"))
+      for (const each of stops)
+        if (each !== pin && each.stop.pin !== "first" && !comesAfter(stops, pin, each.id)) each.after.add(pin.id);
+    for (const pin of stops.filter(({ stop }) => stop.pin === "last"))
+      for (const each of stops)
+        if (each !== pin && each.stop.pin !== "last" && !comesAfter(stops, each, pin.id)) pin.after.add(each.id);
   },
 };
 
 /** In this order: what is pinned gives way to what must be. */
-export const stopRules: readonly StopRule[] = [asProceduresSay, dipsBeforeStart, engineSpaceStill, workedByEngine, switchesOn, pinned];
+export const stopRules: readonly StopRule[] = [
+  asProceduresSay,
+  dipsBeforeStart,
+  engineSpaceStill,
+  workedByEngine,
+  switchesOn,
+  pinned,
+];
 
 /** The stops of a file with everything that the rules make them wait for. */
 export function ruledStops(file: YachtFile): RuledStop[] {
-  const stops = Object.entries(file.stops).map(([id, stop]): RuledStop => ({ id, stop, after: new Set(stop.after), closes: stop.closes ?? null }));
+  const stops = Object.entries(file.stops).map(([id, stop]): RuledStop => ({
+    id,
+    stop,
+    after: new Set(stop.after),
+    closes: stop.closes ?? null,
+  }));
   for (const rule of stopRules) rule.apply(stops, file);
   return stops;
 }

@@ -20,7 +20,8 @@ export function boardingPlace({ platforms, places }: YachtFile): string {
 }
 
 /** Where a walk ends: in the cockpit, where one sits down to sign; where there is none, anywhere. */
-export const signingPlace = ({ places }: YachtFile): string | null => (Object.hasOwn(places, "cockpit") ? "cockpit" : null);
+export const signingPlace = ({ places }: YachtFile): string | null =>
+  Object.hasOwn(places, "cockpit") ? "cockpit" : null;
 
 /**
  * What the walk planner is asked for a yacht. Stops that are behind are left out, also from what others wait for; a stop
@@ -28,7 +29,12 @@ export const signingPlace = ({ places }: YachtFile): string | null => (Object.ha
  *
  * @param minutes planned minutes of a stop; its usual ones where none are given
  */
-export function walkInput(file: YachtFile, order: WalkOrder, { behind, putOff, at }: WalkSoFar = notBegun, minutes: Readonly<Record<string, number>> = {}): WalkInput {
+export function walkInput(
+  file: YachtFile,
+  order: WalkOrder,
+  { behind, putOff, at }: WalkSoFar = notBegun,
+  minutes: Readonly<Record<string, number>> = {},
+): WalkInput {
   const all = ruledStops(file);
   const left = all.filter(({ id }) => !behind.has(id));
   const waits = new Map(left.map((each) => [each.id, waitsOf(each, all, behind)]));
@@ -38,14 +44,27 @@ export function walkInput(file: YachtFile, order: WalkOrder, { behind, putOff, a
     const after = new Set(waits.get(id));
     if (late.has(id)) for (const each of early) after.add(each.id);
     return {
-      id, place: stop.place, system: stop.system, minutes: minutes[id] ?? stop.minutes, after: [...after],
-      ...(closes && !behind.has(closes) ? { closes } : {}), safety: stop.safety,
+      id,
+      place: stop.place,
+      system: stop.system,
+      minutes: minutes[id] ?? stop.minutes,
+      after: [...after],
+      ...(closes && !behind.has(closes) ? { closes } : {}),
+      safety: stop.safety,
     };
   });
   return {
     places: Object.entries(file.places).map(([id, { level }]) => ({ id, level })),
-    ways: Object.values(file.ways).map(({ from, to, seconds, oneWay }) => ({ from, to, seconds, ...(oneWay ? { oneWay } : {}) })),
-    stops, start: at ?? boardingPlace(file), end: signingPlace(file), order,
+    ways: Object.values(file.ways).map(({ from, to, seconds, oneWay }) => ({
+      from,
+      to,
+      seconds,
+      ...(oneWay ? { oneWay } : {}),
+    })),
+    stops,
+    start: at ?? boardingPlace(file),
+    end: signingPlace(file),
+    order,
   };
 }
 
@@ -54,18 +73,31 @@ function waitsOf(each: RuledStop, all: readonly RuledStop[], behind: ReadonlySet
   const after = new Set([...each.after].filter((id) => !behind.has(id)));
   const { closes } = each;
   if (closes === null || !behind.has(closes)) return after;
-  for (const other of all) if (other !== each && !behind.has(other.id) && other.after.has(closes) && !other.after.has(each.id)) after.add(other.id);
+  for (const other of all)
+    if (other !== each && !behind.has(other.id) && other.after.has(closes) && !other.after.has(each.id))
+      after.add(other.id);
   return after;
 }
 
 /** What was put off, and what depends on it. */
-function lateStops(left: readonly RuledStop[], waits: ReadonlyMap<string, ReadonlySet<string>>, putOff: ReadonlySet<string>): Set<string> {
+function lateStops(
+  left: readonly RuledStop[],
+  waits: ReadonlyMap<string, ReadonlySet<string>>,
+  putOff: ReadonlySet<string>,
+): Set<string> {
   const late = new Set(left.filter(({ id }) => putOff.has(id)).map(({ id }) => id));
-  for (let grown = true; grown; ) {
+  for (let grown = true; grown;) {
     grown = false;
     for (const { id, closes } of left) {
       // a closing stop also waits for whatever needs open what it closes
-      const needs = [...(waits.get(id) ?? []), ...(closes ? left.filter((other) => other.id !== id && other.after.has(closes) && !other.after.has(id)).map((other) => other.id) : [])];
+      const needs = [
+        ...(waits.get(id) ?? []),
+        ...(closes
+          ? left
+              .filter((other) => other.id !== id && other.after.has(closes) && !other.after.has(id))
+              .map((other) => other.id)
+          : []),
+      ];
       if (late.has(id) || !needs.some((each) => late.has(each))) continue;
       late.add(id);
       grown = true;

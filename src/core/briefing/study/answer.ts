@@ -17,8 +17,32 @@ const QuestionId = Type.String({ pattern: "^[a-z0-9]+(-[a-z0-9]+)*$", maxLength:
 /** One thing a skipper said in the study. Kept for good; a later one about the same stands before it. */
 export const StudyAnswer = Type.Union([
   Type.Object({ ...common, about: Type.Literal("experience"), value: Experience }, closed),
-  Type.Object({ ...common, about: Type.Literal("topic"), topic: Key, value: Type.Unsafe<"understood" | "ask" | "open">({ type: "string", enum: ["understood", "ask", "open"] }) }, closed),
-  Type.Object({ ...common, about: Type.Literal("check"), question: QuestionId, value: Type.String({ minLength: 1, maxLength: 80 }) }, closed),
-  Type.Object({ ...common, about: Type.Literal("question"), topic: Type.Union([Key, Type.Null()]), value: Type.String({ minLength: 1, maxLength: 500, pattern: "\\S" }) }, closed),
+  Type.Object(
+    {
+      ...common,
+      about: Type.Literal("topic"),
+      topic: Key,
+      value: Type.Unsafe<"understood" | "ask" | "open">({ type: "string", enum: ["understood", "ask", "open"] }),
+    },
+    closed,
+  ),
+  Type.Object(
+    {
+      ...common,
+      about: Type.Literal("check"),
+      question: QuestionId,
+      value: Type.String({ minLength: 1, maxLength: 80 }),
+    },
+    closed,
+  ),
+  Type.Object(
+    {
+      ...common,
+      about: Type.Literal("question"),
+      topic: Type.Union([Key, Type.Null()]),
+      value: Type.String({ minLength: 1, maxLength: 500, pattern: "\\S" }),
+    },
+    closed,
+  ),
 ]);
 export type StudyAnswer = Static<typeof StudyAnswer>;

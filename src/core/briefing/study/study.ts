@@ -20,7 +20,8 @@ export interface StudyState {
 }
 
 /** Answers in the order they were given; of the same instant by id, so that every device tells the same. */
-const inOrder = (answers: readonly StudyAnswer[]) => [...answers].sort((a, b) => (a.at === b.at ? (a.id < b.id ? -1 : 1) : a.at < b.at ? -1 : 1));
+const inOrder = (answers: readonly StudyAnswer[]) =>
+  [...answers].sort((a, b) => (a.at === b.at ? (a.id < b.id ? -1 : 1) : a.at < b.at ? -1 : 1));
 
 /** What stands of a study: the last answer about each thing. Right and wrong are reckoned anew from the file, never stored. */
 export function studyState(answers: readonly StudyAnswer[], questions: readonly Question[]): StudyState {
@@ -34,11 +35,13 @@ export function studyState(answers: readonly StudyAnswer[], questions: readonly 
     else if (answer.about === "topic") {
       if (answer.value === "open") marks.delete(answer.topic);
       else marks.set(answer.topic, answer.value);
-    } else if (answer.about === "question") own.set(answer.id, { id: answer.id, topic: answer.topic, words: answer.value });
+    } else if (answer.about === "question")
+      own.set(answer.id, { id: answer.id, topic: answer.topic, words: answer.value });
     else {
       const question = rightOf.get(answer.question);
       // a question that the file no more has, or an option it no more offers, counts as not answered
-      if (question?.options.some((option) => option.id === answer.value)) checks.set(answer.question, { option: answer.value, right: question.right === answer.value });
+      if (question?.options.some((option) => option.id === answer.value))
+        checks.set(answer.question, { option: answer.value, right: question.right === answer.value });
     }
   }
   return { experience, marks, checks, questions: [...own.values()] };
@@ -59,16 +62,35 @@ export function briefingPlan(file: YachtFile, answers: readonly StudyAnswer[]): 
   const questions = questionsOf(file);
   const state = studyState(answers, questions);
   const topics = topicsOf(file).map((topic) => {
-    const wrong = questions.filter((question) => question.topic === topic.id && state.checks.get(question.id)?.right === false).length;
+    const wrong = questions.filter(
+      (question) => question.topic === topic.id && state.checks.get(question.id)?.right === false,
+    ).length;
     const asked = state.questions.filter((question) => question.topic === topic.id).length;
-    const known = depthOf({ file, topic, experience: state.experience, mark: state.marks.get(topic.id) ?? null, wrong, asked });
+    const known = depthOf({
+      file,
+      topic,
+      experience: state.experience,
+      mark: state.marks.get(topic.id) ?? null,
+      wrong,
+      asked,
+    });
     return { ...known, minutes: minutesFor(known) };
   });
-  return { topics, minutes: Object.fromEntries(topics.map(({ topic, minutes }) => [topic.id, minutes])), questions, state, farBelow: state.experience && farBelow(file, state.experience) };
+  return {
+    topics,
+    minutes: Object.fromEntries(topics.map(({ topic, minutes }) => [topic.id, minutes])),
+    questions,
+    state,
+    farBelow: state.experience && farBelow(file, state.experience),
+  };
 }
 
 /** Minutes the whole walk will take, talk and walking, to the minute. */
-export function walkMinutes(file: YachtFile, minutes: Readonly<Record<string, number>>, order: WalkOrder = "deck-first"): number {
+export function walkMinutes(
+  file: YachtFile,
+  minutes: Readonly<Record<string, number>>,
+  order: WalkOrder = "deck-first",
+): number {
   const plan = planWalk(walkInput(file, order, notBegun, minutes));
   return Math.round(plan.talkMinutes + plan.walkSeconds / 60);
 }

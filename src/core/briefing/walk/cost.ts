@@ -9,7 +9,8 @@ export interface WalkCost {
   openMinutes: number;
 }
 
-const secondsOf = ({ distances }: WalkProblem, from: number, to: number) => distances.seconds[from * distances.size + to] as number;
+const secondsOf = ({ distances }: WalkProblem, from: number, to: number) =>
+  distances.seconds[from * distances.size + to] as number;
 
 /** Runs of one system in an order of stops, less the number of systems. */
 export function repeatsOf({ systemOf, systems }: WalkProblem, sequence: readonly number[]): number {
@@ -30,7 +31,13 @@ export function secondsUpTo(problem: WalkProblem, sequence: readonly number[]): 
 }
 
 /** Minutes between two stops of an order: talk strictly between them, and walking from one to the other. */
-export function minutesBetween({ minutesOf }: WalkProblem, sequence: readonly number[], upTo: readonly number[], from: number, to: number): number {
+export function minutesBetween(
+  { minutesOf }: WalkProblem,
+  sequence: readonly number[],
+  upTo: readonly number[],
+  from: number,
+  to: number,
+): number {
   let talk = 0;
   for (let i = from + 1; i < to; i++) talk += minutesOf[sequence[i] as number] as number;
   return talk + ((upTo[to] as number) - (upTo[from] as number)) / 60;
@@ -39,7 +46,11 @@ export function minutesBetween({ minutesOf }: WalkProblem, sequence: readonly nu
 /** Minutes that something stands open in an order, summed over all that is opened. */
 export function openMinutesOf(problem: WalkProblem, sequence: readonly number[]): number {
   const upTo = secondsUpTo(problem, sequence);
-  return problem.closing.reduce((sum, [opening, closing]) => sum + minutesBetween(problem, sequence, upTo, sequence.indexOf(opening), sequence.indexOf(closing)), 0);
+  return problem.closing.reduce(
+    (sum, [opening, closing]) =>
+      sum + minutesBetween(problem, sequence, upTo, sequence.indexOf(opening), sequence.indexOf(closing)),
+    0,
+  );
 }
 
 /** What an order of stops costs, by what the asked order counts. */

@@ -29,7 +29,10 @@ export class CutBound {
   private readonly tail: Uint8Array;
   private readonly most: Uint8Array;
 
-  constructor(private readonly problem: WalkProblem, private readonly end: number) {
+  constructor(
+    private readonly problem: WalkProblem,
+    private readonly end: number,
+  ) {
     const { placeOf, precedence, distances } = problem;
     const cuts = cutsOf(problem, end);
     const many = cuts.length;
@@ -42,7 +45,11 @@ export class CutBound {
       for (let c = 0; c < many; c++) {
         const here = this.sideOf(placeOf[stop] as number, c);
         let most = here ^ this.sideOf(end, c);
-        for (const later of precedence.behind[stop] ?? []) most = Math.max(most, (here ^ this.sideOf(placeOf[later] as number, c)) + (this.tail[later * many + c] as number));
+        for (const later of precedence.behind[stop] ?? [])
+          most = Math.max(
+            most,
+            (here ^ this.sideOf(placeOf[later] as number, c)) + (this.tail[later * many + c] as number),
+          );
         this.tail[stop * many + c] = most;
       }
     }
@@ -58,7 +65,14 @@ export class CutBound {
    * @param open stops of which every other one that is left comes after one; the others add nothing, as their chains lead through these
    */
   from(place: number, open: readonly number[]): number {
-    const { problem: { placeOf }, end, worths, side, tail, most } = this;
+    const {
+      problem: { placeOf },
+      end,
+      worths,
+      side,
+      tail,
+      most,
+    } = this;
     const many = worths.length;
     for (let c = 0; c < many; c++) most[c] = (side[place * many + c] as number) ^ (side[end * many + c] as number);
     for (const stop of open) {
@@ -89,7 +103,11 @@ function cutsOf({ placeOf, start, distances, arcs }: WalkProblem, end: number): 
   };
   edges.forEach((edge, i) => {
     const beyond = isBridge(size, edges, i);
-    if (beyond && beyond.some((inside, place) => inside && wanted[place]) && beyond.some((inside, place) => !inside && wanted[place])) {
+    if (
+      beyond &&
+      beyond.some((inside, place) => inside && wanted[place]) &&
+      beyond.some((inside, place) => !inside && wanted[place])
+    ) {
       cuts.push({ inside: beyond, worth: edge.seconds });
       left[i] = 0;
     }
@@ -113,7 +131,8 @@ function cutsOf({ placeOf, start, distances, arcs }: WalkProblem, end: number): 
     }
     edges.forEach(({ a, b }, i) => {
       const [one, other] = [group[a] as number, group[b] as number];
-      if (one !== other) left[i] = (left[i] as number) - step * ((active.has(one) ? 1 : 0) + (active.has(other) ? 1 : 0));
+      if (one !== other)
+        left[i] = (left[i] as number) - step * ((active.has(one) ? 1 : 0) + (active.has(other) ? 1 : 0));
     });
     const { a, b } = edges[tight] as Edge;
     merge(a, b);

@@ -44,6 +44,7 @@ export function distancesBetween(size: number, arcs: readonly Arc[]): Distances 
 /** The places strictly between two places on the shortest walk. */
 export function placesBetween({ next, size }: Distances, from: number, to: number): number[] {
   const between: number[] = [];
-  for (let at = next[from * size + to] as number; at !== to && at !== -1; at = next[at * size + to] as number) between.push(at);
+  for (let at = next[from * size + to] as number; at !== to && at !== -1; at = next[at * size + to] as number)
+    between.push(at);
   return between;
 }

@@ -5,7 +5,7 @@ export function nearestFirst({ precedence, placeOf, distances, start }: WalkProb
   const waiting = precedence.before.map((list) => list.length);
   const sequence: number[] = [];
   const free = new Set(waiting.flatMap((number, stop) => (number === 0 ? [stop] : [])));
-  for (let at = start; free.size > 0; ) {
+  for (let at = start; free.size > 0;) {
     let nearest = -1;
     let least = Infinity;
     for (const stop of [...free].sort((a, b) => a - b)) {

@@ -15,7 +15,7 @@ export class Heap<T> {
   push(key: number, value: T): void {
     const { items } = this;
     items.push({ key, number: this.count++, value });
-    for (let at = items.length - 1; at > 0; ) {
+    for (let at = items.length - 1; at > 0;) {
       const up = (at - 1) >> 1;
       if (!this.before(at, up)) return;
       this.swap(at, up);
@@ -29,7 +29,7 @@ export class Heap<T> {
     const last = items.pop();
     if (!first || !last || items.length === 0) return first?.value;
     items[0] = last;
-    for (let at = 0; ; ) {
+    for (let at = 0; ;) {
       let least = at;
       for (const down of [2 * at + 1, 2 * at + 2]) if (down < items.length && this.before(down, least)) least = down;
       if (least === at) return first.value;

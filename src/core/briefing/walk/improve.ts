@@ -39,7 +39,7 @@ function lcg(seed: number): () => number {
 /** Moves pieces as long as something is won. */
 function climbed(problem: WalkProblem, sequence: number[], open: boolean, budget: { left: number }): number[] {
   let now = sequence;
-  for (let won = true; won && budget.left > 0; ) {
+  for (let won = true; won && budget.left > 0;) {
     won = false;
     for (let from = 0; from < now.length && budget.left > 0; from++) {
       for (const length of pieceLengths(problem, now, from)) {
@@ -72,7 +72,8 @@ interface Piece {
   length: number;
 }
 
-const restAt = ({ sequence, from, length }: Piece, i: number): number | undefined => sequence[i < from ? i : i + length];
+const restAt = ({ sequence, from, length }: Piece, i: number): number | undefined =>
+  sequence[i < from ? i : i + length];
 
 /** The order with the piece moved to before the given one of the rest. */
 function moved({ sequence, from, length }: Piece, to: number): number[] {
@@ -84,7 +85,10 @@ function moved({ sequence, from, length }: Piece, to: number): number[] {
 /** An order with a piece moved to where it wins most, or null when it wins nothing. */
 function bestMove(problem: WalkProblem, piece: Piece, open: boolean, budget: { left: number }): number[] | null {
   const [least, most] = roomFor(problem, piece);
-  let best = { ...costOfPlacing(problem, piece, piece.from), openMinutes: open ? openMinutesOf(problem, piece.sequence) : 0 };
+  let best = {
+    ...costOfPlacing(problem, piece, piece.from),
+    openMinutes: open ? openMinutesOf(problem, piece.sequence) : 0,
+  };
   let bestTo = piece.from;
   for (let to = least; to <= most; to++) {
     if (to === piece.from) continue;
@@ -98,15 +102,25 @@ function bestMove(problem: WalkProblem, piece: Piece, open: boolean, budget: { l
 }
 
 /** What a piece put before one of the rest adds in repeats (where they count) and walking. */
-function costOfPlacing({ placeOf, systemOf, distances, start, end, input }: WalkProblem, piece: Piece, to: number): { repeats: number; seconds: number } {
+function costOfPlacing(
+  { placeOf, systemOf, distances, start, end, input }: WalkProblem,
+  piece: Piece,
+  to: number,
+): { repeats: number; seconds: number } {
   const { sequence, from, length } = piece;
-  const [before, behind, first, last] = [to === 0 ? undefined : restAt(piece, to - 1), restAt(piece, to), sequence[from] as number, sequence[from + length - 1] as number];
+  const [before, behind, first, last] = [
+    to === 0 ? undefined : restAt(piece, to - 1),
+    restAt(piece, to),
+    sequence[from] as number,
+    sequence[from + length - 1] as number,
+  ];
   const walk = (a: number, b: number) => distances.seconds[a * distances.size + b] as number;
   const a = before === undefined ? start : (placeOf[before] as number);
   const b = behind === undefined ? end : (placeOf[behind] as number);
   const seconds = walk(a, placeOf[first] as number) + (b === null ? 0 : walk(placeOf[last] as number, b) - walk(a, b));
   if (input.order !== "by-system") return { repeats: 0, seconds };
-  const differs = (one: number | undefined, other: number | undefined) => (one !== undefined && other !== undefined && systemOf[one] !== systemOf[other] ? 1 : 0);
+  const differs = (one: number | undefined, other: number | undefined) =>
+    one !== undefined && other !== undefined && systemOf[one] !== systemOf[other] ? 1 : 0;
   return { repeats: differs(before, first) + differs(last, behind) - differs(before, behind), seconds };
 }
 
@@ -120,7 +134,11 @@ function roomFor({ precedence: { ancestors } }: WalkProblem, piece: Piece): [num
   let least = from;
   while (least > 0 && isFree((stop) => hasBit(ancestors[stop] as Bits, sequence[least - 1] as number))) least--;
   let most = from;
-  while (most + length < sequence.length && isFree((stop) => hasBit(ancestors[sequence[most + length] as number] as Bits, stop))) most++;
+  while (
+    most + length < sequence.length &&
+    isFree((stop) => hasBit(ancestors[sequence[most + length] as number] as Bits, stop))
+  )
+    most++;
   return [least, most];
 }
 
@@ -142,7 +160,9 @@ export function isAllowed(problem: WalkProblem, sequence: readonly number[]): bo
   const at = new Map(sequence.map((stop, i) => [stop, i]));
   return (
     sequence.length === problem.placeOf.length &&
-    problem.precedence.before.every((list, stop) => list.every((earlier) => (at.get(earlier) ?? Infinity) < (at.get(stop) ?? -1))) &&
+    problem.precedence.before.every((list, stop) =>
+      list.every((earlier) => (at.get(earlier) ?? Infinity) < (at.get(stop) ?? -1)),
+    ) &&
     (secondsUpTo(problem, sequence).at(-1) ?? 0) < Infinity
   );
 }

@@ -31,7 +31,12 @@ const settle: Effort = { rounds: 12, moves: 8_000, open: true };
  */
 export function planWalk(input: WalkInput): WalkPlan {
   const problem = walkProblem(input);
-  const found = problem.placeOf.length <= smallEnough ? few(problem) : input.order === "by-system" ? bySystem(problem) : many(problem);
+  const found =
+    problem.placeOf.length <= smallEnough
+      ? few(problem)
+      : input.order === "by-system"
+        ? bySystem(problem)
+        : many(problem);
   const sequence = improved(problem, found.sequence, settle);
   return written(problem, { ...found, sequence });
 }
@@ -48,7 +53,10 @@ function many(problem: WalkProblem): Best {
   if (exact.sequence && exact.proven) return { sequence: exact.sequence, boundSeconds: exact.bound, optimal: true };
   const hasty = shortest(problem, Infinity, ops / 8, haste).sequence;
   const quick = [nearestFirst(problem), ...[exact.sequence, hasty].filter((each) => each !== null)];
-  const sequence = least(problem, quick.map((each) => improved(problem, each, seek)));
+  const sequence = least(
+    problem,
+    quick.map((each) => improved(problem, each, seek)),
+  );
   const { seconds } = costOf(problem, sequence);
   return { sequence, boundSeconds: Math.min(exact.bound, seconds), optimal: exact.bound >= seconds - 1e-9 };
 }
@@ -60,19 +68,34 @@ function bySystem(problem: WalkProblem): Best {
   const { seconds } = costOf(problem, sequence);
   const { bound } = shortest(problem, seconds, searchOps(problem.placeOf.length) / 8);
   const boundSeconds = Math.min(bound, seconds);
-  return { sequence, boundSeconds, optimal: boundSeconds >= seconds - 1e-9 && repeatsOf(problem, sequence) + problem.systems <= runs.least };
+  return {
+    sequence,
+    boundSeconds,
+    optimal: boundSeconds >= seconds - 1e-9 && repeatsOf(problem, sequence) + problem.systems <= runs.least,
+  };
 }
 
 const least = (problem: WalkProblem, candidates: readonly number[][]): number[] =>
   candidates.reduce((best, each) => (isLess(costOf(problem, each), costOf(problem, best)) ? each : best));
 
 /** The shortest walk to the asked end; where none is asked, over every place it could end at. */
-function shortest(problem: WalkProblem, limit: number, ops: number, hurry = 1): { sequence: number[] | null; bound: number; proven: boolean } {
+function shortest(
+  problem: WalkProblem,
+  limit: number,
+  ops: number,
+  hurry = 1,
+): { sequence: number[] | null; bound: number; proven: boolean } {
   const { placeOf, precedence, end } = problem;
   const last = [...new Set(placeOf.filter((_, stop) => precedence.behind[stop]?.length === 0))];
   // the most promising end first: what it finds soon rules the others out
   const promise = (place: number) => new CutBound(problem, place).from(problem.start, precedence.order);
-  const ends = end !== null ? [end] : last.map((place) => ({ place, least: promise(place) })).sort((a, b) => a.least - b.least).map(({ place }) => place);
+  const ends =
+    end !== null
+      ? [end]
+      : last
+          .map((place) => ({ place, least: promise(place) }))
+          .sort((a, b) => a.least - b.least)
+          .map(({ place }) => place);
   const stepOps = placeOf.length * problem.distances.size * (problem.arcs.length / problem.distances.size + 1);
   let steps = Math.ceil(ops / stepOps);
   let [best, seconds, bound, proven] = [null as number[] | null, limit, Infinity, true];
@@ -96,13 +119,24 @@ function written(problem: WalkProblem, { sequence, boundSeconds, optimal }: Best
   const legs = route.slice(1).flatMap((to, i): Leg[] => {
     const from = route[i] as number;
     if (from === to) return [];
-    return [{ from: placeId(from), to: placeId(to), via: placesBetween(distances, from, to).map(placeId), seconds: tidy(distances.seconds[from * distances.size + to] as number) }];
+    return [
+      {
+        from: placeId(from),
+        to: placeId(to),
+        via: placesBetween(distances, from, to).map(placeId),
+        seconds: tidy(distances.seconds[from * distances.size + to] as number),
+      },
+    ];
   });
   const upTo = secondsUpTo(problem, sequence);
   const open = closing
     .map(([opening, closes]) => [sequence.indexOf(opening), sequence.indexOf(closes)] as const)
     .sort(([a], [b]) => a - b)
-    .map(([from, to]) => ({ from: stopId(sequence[from] as number), to: stopId(sequence[to] as number), minutes: tidy(minutesBetween(problem, sequence, upTo, from, to)) }));
+    .map(([from, to]) => ({
+      from: stopId(sequence[from] as number),
+      to: stopId(sequence[to] as number),
+      minutes: tidy(minutesBetween(problem, sequence, upTo, from, to)),
+    }));
   return {
     sequence: sequence.map(stopId),
     legs,

@@ -20,7 +20,11 @@ export interface Precedence {
  * @param name what a stop is called in an error
  * @throws BadInput naming a circle of stops that wait for one another
  */
-export function precedenceOf(size: number, pairs: Iterable<readonly [number, number]>, name: (stop: number) => string): Precedence {
+export function precedenceOf(
+  size: number,
+  pairs: Iterable<readonly [number, number]>,
+  name: (stop: number) => string,
+): Precedence {
   const before: number[][] = Array.from({ length: size }, () => []);
   const behind: number[][] = Array.from({ length: size }, () => []);
   const known = new Set<number>();
@@ -38,7 +42,11 @@ export function precedenceOf(size: number, pairs: Iterable<readonly [number, num
       if (waiting[later] === 0) order.push(later);
     }
   }
-  if (order.length < size) throw new BadInput("/stops", `these stops wait for one another in a circle: ${circle(before, waiting).map(name).join(" → ")}`);
+  if (order.length < size)
+    throw new BadInput(
+      "/stops",
+      `these stops wait for one another in a circle: ${circle(before, waiting).map(name).join(" → ")}`,
+    );
   const ancestors = Array.from({ length: size }, () => bitsFor(size));
   for (const stop of order) {
     for (const earlier of before[stop] ?? []) {
@@ -80,7 +88,8 @@ export function closingPairs(stops: readonly Waits[], name: (stop: number) => st
   stops.forEach(({ closes }, closing) => {
     if (closes === null) return;
     stops.forEach(({ after }, stop) => {
-      if (stop !== closing && after.includes(closes) && !hasBit(ancestors[stop] as Bits, closing)) pairs.push([stop, closing]);
+      if (stop !== closing && after.includes(closes) && !hasBit(ancestors[stop] as Bits, closing))
+        pairs.push([stop, closing]);
     });
   });
   return pairs;

@@ -35,8 +35,13 @@ export function walkProblem(input: WalkInput): WalkProblem {
   const placeNamed = (id: string, where: string, who: string) => known(places, id, where, `${who} the place`);
   const arcs = input.ways.flatMap(({ from, to, seconds, oneWay }, i): Arc[] => {
     const where = `/ways/${i}`;
-    if (seconds < 0) throw new BadInput(where, `the way from "${from}" to "${to}" takes ${seconds} seconds; it cannot be less than 0`);
-    const arc = { from: placeNamed(from, where, "a way leads from"), to: placeNamed(to, where, "a way leads to"), seconds };
+    if (seconds < 0)
+      throw new BadInput(where, `the way from "${from}" to "${to}" takes ${seconds} seconds; it cannot be less than 0`);
+    const arc = {
+      from: placeNamed(from, where, "a way leads from"),
+      to: placeNamed(to, where, "a way leads to"),
+      seconds,
+    };
     return oneWay ? [arc] : [arc, { from: arc.to, to: arc.from, seconds }];
   });
   const name = (stop: number) => input.stops[stop]?.id ?? String(stop);
@@ -49,7 +54,11 @@ export function walkProblem(input: WalkInput): WalkProblem {
     const closed = closes === undefined ? null : stopNamed(closes);
     if (closed !== null) {
       const other = closedBy.get(closed);
-      if (other !== undefined) throw new BadInput(where, `stop "${closes}" is closed by two: "${name(other)}" and "${id}"; at most one stop closes another`);
+      if (other !== undefined)
+        throw new BadInput(
+          where,
+          `stop "${closes}" is closed by two: "${name(other)}" and "${id}"; at most one stop closes another`,
+        );
       closedBy.set(closed, i);
     }
     return { after: after.map(stopNamed), closes: closed };
@@ -70,13 +79,22 @@ export function walkProblem(input: WalkInput): WalkProblem {
       });
     });
     input.stops.forEach((_, deck) => {
-      if (isDeck(deck)) input.stops.forEach((__, stop) => !isDeck(stop) && !exceptions.has(stop) && pairs.push([deck, stop]));
+      if (isDeck(deck))
+        input.stops.forEach((__, stop) => !isDeck(stop) && !exceptions.has(stop) && pairs.push([deck, stop]));
     });
   }
   pairs.push(...oneWayPairs(input, distances, placeOf, start, end));
   return {
-    input, placeOf, start, end, arcs, distances, exceptions,
-    systemOf: input.stops.map(({ system }) => systems.get(system) ?? (systems.set(system, systems.size), systems.size - 1)),
+    input,
+    placeOf,
+    start,
+    end,
+    arcs,
+    distances,
+    exceptions,
+    systemOf: input.stops.map(
+      ({ system }) => systems.get(system) ?? (systems.set(system, systems.size), systems.size - 1),
+    ),
     minutesOf: input.stops.map(({ minutes }) => minutes),
     get systems() {
       return systems.size;
@@ -92,35 +110,61 @@ function reachable(input: WalkInput, pairs: readonly [number, number][], name: (
     return precedenceOf(input.stops.length, pairs, name);
   } catch (error) {
     if (!(error instanceof BadInput)) throw error;
-    throw new BadInput("/stops", `in no allowed order can every stop be reached, as some ways lead one way only: ${error.message.replace(/^[^:]*: /, "")}`);
+    throw new BadInput(
+      "/stops",
+      `in no allowed order can every stop be reached, as some ways lead one way only: ${error.message.replace(/^[^:]*: /, "")}`,
+    );
   }
 }
 
 /** What ways in one direction add: who has gone where no way leads back can no more do what lies behind. */
-function oneWayPairs(input: WalkInput, { seconds, size }: Distances, placeOf: readonly number[], start: number, end: number | null): [number, number][] {
+function oneWayPairs(
+  input: WalkInput,
+  { seconds, size }: Distances,
+  placeOf: readonly number[],
+  start: number,
+  end: number | null,
+): [number, number][] {
   const leads = (from: number, to: number) => (seconds[from * size + to] as number) < Infinity;
   const placeName = (place: number) => input.places[place]?.id ?? "";
   const pairs: [number, number][] = [];
   placeOf.forEach((place, stop) => {
     const { id } = input.stops[stop] ?? { id: "" };
-    if (!leads(start, place)) throw new BadInput(`/stops/${stop}`, `stop "${id}" cannot be reached: no way leads from "${input.start}" to "${placeName(place)}"`);
-    if (end !== null && !leads(place, end)) throw new BadInput("/end", `the end "${placeName(end)}" cannot be reached: no way leads there from "${placeName(place)}", where stop "${id}" is`);
+    if (!leads(start, place))
+      throw new BadInput(
+        `/stops/${stop}`,
+        `stop "${id}" cannot be reached: no way leads from "${input.start}" to "${placeName(place)}"`,
+      );
+    if (end !== null && !leads(place, end))
+      throw new BadInput(
+        "/end",
+        `the end "${placeName(end)}" cannot be reached: no way leads there from "${placeName(place)}", where stop "${id}" is`,
+      );
     placeOf.forEach((other, otherStop) => {
       if (otherStop <= stop || other === place) return;
       const [there, back] = [leads(place, other), leads(other, place)];
       if (there && back) return;
-      if (!there && !back) throw new BadInput(`/stops/${otherStop}`, `stop "${input.stops[otherStop]?.id ?? ""}" cannot be reached in any allowed order: no way leads from it to stop "${id}", nor the other way`);
+      if (!there && !back)
+        throw new BadInput(
+          `/stops/${otherStop}`,
+          `stop "${input.stops[otherStop]?.id ?? ""}" cannot be reached in any allowed order: no way leads from it to stop "${id}", nor the other way`,
+        );
       pairs.push(there ? [stop, otherStop] : [otherStop, stop]);
     });
   });
-  if (end !== null && !leads(start, end)) throw new BadInput("/end", `the end "${placeName(end)}" cannot be reached: no way leads there from "${input.start}"`);
+  if (end !== null && !leads(start, end))
+    throw new BadInput(
+      "/end",
+      `the end "${placeName(end)}" cannot be reached: no way leads there from "${input.start}"`,
+    );
   return pairs;
 }
 
 function numbersOf(parts: readonly { id: string }[], where: string, what: string): Map<string, number> {
   const numbers = new Map<string, number>();
   parts.forEach(({ id }, i) => {
-    if (numbers.has(id)) throw new BadInput(`${where}/${i}`, `the ${what} "${id}" is there twice; each has an id of its own`);
+    if (numbers.has(id))
+      throw new BadInput(`${where}/${i}`, `the ${what} "${id}" is there twice; each has an id of its own`);
     numbers.set(id, i);
   });
   return numbers;

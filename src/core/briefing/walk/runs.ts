@@ -44,9 +44,12 @@ export function fewestRuns(problem: WalkProblem, maxSteps: number): Runs {
     let state = queue.pop();
     if (!state) throw new Error("a run was lost");
     state = finishSystems(problem, state);
-    if (state.sequence.length === placeOf.length) return { sequence: state.sequence, least: steps < maxSteps ? state.runs : least };
+    if (state.sequence.length === placeOf.length)
+      return { sequence: state.sequence, least: steps < maxSteps ? state.runs : least };
     const choices = Array.from({ length: systems }, (_, system) => system).filter((system) => system !== state.system);
-    const next = choices.map((system) => takeRun(problem, state, system)).filter((each) => each.sequence.length > state.sequence.length);
+    const next = choices
+      .map((system) => takeRun(problem, state, system))
+      .filter((each) => each.sequence.length > state.sequence.length);
     if (steps < maxSteps) next.forEach(put);
     else {
       // out of time: on with the run that takes most, whatever it costs
@@ -61,8 +64,13 @@ function finishSystems(problem: WalkProblem, from: State): State {
   let state = from;
   for (;;) {
     const left = new Map<number, number>();
-    problem.systemOf.forEach((system, stop) => !hasBit(state.done, stop) && left.set(system, (left.get(system) ?? 0) + 1));
-    const whole = [...left].filter(([system]) => system !== state.system).map(([system, many]) => ({ many, taken: takeRun(problem, state, system) })).filter(({ many, taken }) => taken.sequence.length - state.sequence.length === many);
+    problem.systemOf.forEach(
+      (system, stop) => !hasBit(state.done, stop) && left.set(system, (left.get(system) ?? 0) + 1),
+    );
+    const whole = [...left]
+      .filter(([system]) => system !== state.system)
+      .map(([system, many]) => ({ many, taken: takeRun(problem, state, system) }))
+      .filter(({ many, taken }) => taken.sequence.length - state.sequence.length === many);
     whole.sort((a, b) => firstSteps(problem, state, a.taken) - firstSteps(problem, state, b.taken));
     const [nearest] = whole;
     if (!nearest) return state;
@@ -72,7 +80,9 @@ function finishSystems(problem: WalkProblem, from: State): State {
 
 function firstSteps({ distances, placeOf }: WalkProblem, from: State, to: State): number {
   const first = to.sequence[from.sequence.length];
-  return first === undefined ? Infinity : (distances.seconds[from.place * distances.size + (placeOf[first] as number)] as number);
+  return first === undefined
+    ? Infinity
+    : (distances.seconds[from.place * distances.size + (placeOf[first] as number)] as number);
 }
 
 /** Takes all of a system that may be taken, nearest first; what one of its stops lets follow is taken too. */
@@ -84,7 +94,12 @@ function takeRun({ precedence, placeOf, systemOf, distances }: WalkProblem, from
     let nearest = -1;
     let least = Infinity;
     systemOf.forEach((each, stop) => {
-      if (each !== system || hasBit(done, stop) || !(precedence.before[stop] ?? []).every((earlier) => hasBit(done, earlier))) return;
+      if (
+        each !== system ||
+        hasBit(done, stop) ||
+        !(precedence.before[stop] ?? []).every((earlier) => hasBit(done, earlier))
+      )
+        return;
       const seconds = distances.seconds[place * distances.size + (placeOf[stop] as number)] as number;
       if (seconds < least) [nearest, least] = [stop, seconds];
     });

@@ -6,10 +6,16 @@ const Id = Type.String({ minLength: 1, maxLength: 120 });
 export const walkOrders = ["shortest", "deck-first", "by-system"] as const;
 export type WalkOrder = (typeof walkOrders)[number];
 
-const WalkPlace = Type.Object({ id: Id, level: Type.Unsafe<"deck" | "below">({ type: "string", enum: ["deck", "below"] }) }, closed);
+const WalkPlace = Type.Object(
+  { id: Id, level: Type.Unsafe<"deck" | "below">({ type: "string", enum: ["deck", "below"] }) },
+  closed,
+);
 
 /** A way between two places; walked in both directions unless it says otherwise. Signs are looked at by the planner, which can name the way. */
-const WalkWay = Type.Object({ from: Id, to: Id, seconds: Type.Number(), oneWay: Type.Optional(Type.Boolean()) }, closed);
+const WalkWay = Type.Object(
+  { from: Id, to: Id, seconds: Type.Number(), oneWay: Type.Optional(Type.Boolean()) },
+  closed,
+);
 
 /** Something to be shown or tried at one place, with what must come before. */
 export const WalkStop = Type.Object(

@@ -75,14 +75,16 @@ export function shortestTo(problem: WalkProblem, end: number, limit: number, max
     return { done: now, taken };
   };
   /** Stops that may be taken now: whatever else is left comes after one of them. */
-  const openIn = (done: Bits) => precedence.order.filter((stop) => !hasBit(done, stop) && isWithin(before[stop] as Bits, done));
+  const openIn = (done: Bits) =>
+    precedence.order.filter((stop) => !hasBit(done, stop) && isWithin(before[stop] as Bits, done));
   /** Whether all that is left behind a branch can be done in one go now; false also when nothing is left there. */
   const isOpen = (branch: Branch, done: Bits): boolean => {
     let left = false;
     for (const stop of branch.stops) {
       if (hasBit(done, stop)) continue;
       left = true;
-      for (const earlier of precedence.before[stop] ?? []) if (!hasBit(done, earlier) && !branch.behind[placeOf[earlier] as number]) return false;
+      for (const earlier of precedence.before[stop] ?? [])
+        if (!hasBit(done, earlier) && !branch.behind[placeOf[earlier] as number]) return false;
     }
     return left;
   };
@@ -106,11 +108,21 @@ export function shortestTo(problem: WalkProblem, end: number, limit: number, max
     if (steps >= maxSteps) return { sequence: null, seconds: Infinity, bound: proven, steps };
     const state = queue.pop() as State;
     if (state.seconds > (best.get(`${state.place}:${state.done.join()}`) ?? Infinity)) continue;
-    if (openIn(state.done).length === 0) return { sequence: pathOf(state), seconds: state.seconds + wayHome(state.place), bound: haste === 1 ? state.seconds + wayHome(state.place) : 0, steps };
+    if (openIn(state.done).length === 0)
+      return {
+        sequence: pathOf(state),
+        seconds: state.seconds + wayHome(state.place),
+        bound: haste === 1 ? state.seconds + wayHome(state.place) : 0,
+        steps,
+      };
     const forced = branches.find((branch) => branch.from === state.place && isOpen(branch, state.done));
     for (const { to, seconds } of exits[state.place] ?? []) {
       if (forced && to !== forced.to) continue;
-      if (!forced && branches.some((branch) => branch.to === state.place && branch.from === to && isOpen(branch, state.done))) continue;
+      if (
+        !forced &&
+        branches.some((branch) => branch.to === state.place && branch.from === to && isOpen(branch, state.done))
+      )
+        continue;
       const there = arrive(to, state.done);
       put(to, there.done, there.taken, state.seconds + seconds, state);
     }

@@ -19,21 +19,50 @@ const LineId = Type.String({ pattern: "^[a-z]+:[a-z0-9-]{1,80}$" });
 export const LeftBerth = Type.Object({ ...common, kind: Type.Literal("left-berth"), leftAt: InstantText }, closed);
 
 /** What the skipper found after the signature: on a line, or on none. */
-export const LateFinding = Type.Object({ ...common, kind: Type.Literal("late-finding"), line: Type.Union([LineId, Type.Null()]), words, photos: Type.Array(Sha256, { maxItems: 20 }) }, closed);
+export const LateFinding = Type.Object(
+  {
+    ...common,
+    kind: Type.Literal("late-finding"),
+    line: Type.Union([LineId, Type.Null()]),
+    words,
+    photos: Type.Array(Sha256, { maxItems: 20 }),
+  },
+  closed,
+);
 
 /** What can happen on the way. */
-export const incidentKinds = ["grounding", "fouled-propeller", "lost-overboard", "collision", "repair", "other"] as const;
+export const incidentKinds = [
+  "grounding",
+  "fouled-propeller",
+  "lost-overboard",
+  "collision",
+  "repair",
+  "other",
+] as const;
 export type IncidentKind = (typeof incidentKinds)[number];
 
 /** What happened on the way, told by the skipper before the check-out. */
 export const Incident = Type.Object(
-  { ...common, kind: Type.Literal("incident"), what: Type.Unsafe<IncidentKind>({ type: "string", enum: [...incidentKinds] }), happenedOn: Type.String({ pattern: "^\\d{4}-\\d{2}-\\d{2}$" }), words, photos: Type.Array(Sha256, { maxItems: 20 }) },
+  {
+    ...common,
+    kind: Type.Literal("incident"),
+    what: Type.Unsafe<IncidentKind>({ type: "string", enum: [...incidentKinds] }),
+    happenedOn: Type.String({ pattern: "^\\d{4}-\\d{2}-\\d{2}$" }),
+    words,
+    photos: Type.Array(Sha256, { maxItems: 20 }),
+  },
   closed,
 );
 
 /** What the base says to a late finding. */
 export const Answer = Type.Object(
-  { ...common, kind: Type.Literal("answer"), to: Uuid, answer: Type.Union([Type.Literal("there-before"), Type.Literal("looked-into"), Type.Literal("at-check-out")]), words: Type.String({ maxLength: 1000 }) },
+  {
+    ...common,
+    kind: Type.Literal("answer"),
+    to: Uuid,
+    answer: Type.Union([Type.Literal("there-before"), Type.Literal("looked-into"), Type.Literal("at-check-out")]),
+    words: Type.String({ maxLength: 1000 }),
+  },
   closed,
 );
 
@@ -43,13 +72,28 @@ export const Visit = Type.Object(
     ...common,
     kind: Type.Literal("visit"),
     words,
-    touched: Type.Array(Type.Object({ line: LineId, /** how many are aboard now, for what is counted */ count: Type.Union([Type.Integer({ minimum: 0, maximum: 9999 }), Type.Null()]) }, closed), { maxItems: 100 }),
+    touched: Type.Array(
+      Type.Object(
+        {
+          line: LineId,
+          /** how many are aboard now, for what is counted */ count: Type.Union([
+            Type.Integer({ minimum: 0, maximum: 9999 }),
+            Type.Null(),
+          ]),
+        },
+        closed,
+      ),
+      { maxItems: 100 },
+    ),
   },
   closed,
 );
 
 /** Somebody has read an addendum of the other side, and says so. */
-export const Acknowledgement = Type.Object({ ...common, kind: Type.Literal("acknowledgement"), to: Uuid, words: Type.String({ maxLength: 1000 }) }, closed);
+export const Acknowledgement = Type.Object(
+  { ...common, kind: Type.Literal("acknowledgement"), to: Uuid, words: Type.String({ maxLength: 1000 }) },
+  closed,
+);
 
 /** What is added to a sealed record; the record itself never changes. */
 export const Addendum = Type.Union([LeftBerth, LateFinding, Incident, Answer, Visit, Acknowledgement]);
@@ -57,7 +101,10 @@ export type Addendum = Static<typeof Addendum>;
 export type AddendumKind = Addendum["kind"];
 
 /** Which side may add what: the skipper leaves, finds and acknowledges; the base answers, visits and acknowledges. */
-export const kindsOfSide: Readonly<Record<"base" | "skipper", readonly AddendumKind[]>> = { skipper: ["left-berth", "late-finding", "incident", "acknowledgement"], base: ["answer", "visit", "acknowledgement"] };
+export const kindsOfSide: Readonly<Record<"base" | "skipper", readonly AddendumKind[]>> = {
+  skipper: ["left-berth", "late-finding", "incident", "acknowledgement"],
+  base: ["answer", "visit", "acknowledgement"],
+};
 
 /** Hash of an addendum's content. */
 export const addendumHash = (addendum: Addendum): string => digestOf(addendum);

@@ -18,7 +18,9 @@ export interface OpenLine {
 
 /** When she left the berth by what was said first; null while nobody has said so. The first word stands: a clock is not set back by a later one. */
 export function leftBerthAt(addenda: readonly Addendum[]): string | null {
-  const said = addenda.flatMap((each) => (each.kind === "left-berth" ? [each] : [])).sort((a, b) => (a.id < b.id ? -1 : 1));
+  const said = addenda
+    .flatMap((each) => (each.kind === "left-berth" ? [each] : []))
+    .sort((a, b) => (a.id < b.id ? -1 : 1));
   return said[0]?.leftAt ?? null;
 }
 
@@ -37,7 +39,10 @@ export function openLines(list: HandoverList, folded: Folded, leftAt: string | n
 
 /** Hours within which a finding on a line counts: the line's own where it was put off, the base's otherwise. */
 export function hoursFor(list: HandoverList, folded: Folded, line: string | null): number {
-  return openLines(list, folded, null).find((each) => each.line.id === line)?.hours ?? rulesFrom(list.rules ?? null).lateHours;
+  return (
+    openLines(list, folded, null).find((each) => each.line.id === line)?.hours ??
+    rulesFrom(list.rules ?? null).lateHours
+  );
 }
 
 /** Whether a finding was made in time: by the time it was made, not by when it was received, as there may have been no signal. */

@@ -11,7 +11,11 @@ export const counts: GateRule = ({ list, folded, rules }) =>
     const have = (standing.cell.value as CountValue).count;
     const need = neededCount(line, list.stay.aboard);
     // jackets are given out by weight, which says more than their number
-    if (line.perPerson && line.jacketKg === undefined && have < need) return [reason(rules, "per-person-short", true, { line, counts: { have, need } })];
-    if (line.safety && !line.perPerson && line.jacketKg === undefined && have < line.expected) return [reason(rules, "safety-short", true, { line, counts: { have, need: line.expected } })];
-    return have < line.expected ? [reason(rules, "count-short", false, { line, counts: { have, need: line.expected } })] : [];
+    if (line.perPerson && line.jacketKg === undefined && have < need)
+      return [reason(rules, "per-person-short", true, { line, counts: { have, need } })];
+    if (line.safety && !line.perPerson && line.jacketKg === undefined && have < line.expected)
+      return [reason(rules, "safety-short", true, { line, counts: { have, need: line.expected } })];
+    return have < line.expected
+      ? [reason(rules, "count-short", false, { line, counts: { have, need: line.expected } })]
+      : [];
   });

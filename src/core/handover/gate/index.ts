@@ -20,7 +20,19 @@ export interface Gate {
   reasons: Reason[];
 }
 
-const rulesOfGate: readonly GateRule[] = [aboard, jackets, deposit, weather, safetyWork, counts, readings, tests, looks, briefing, unfinished];
+const rulesOfGate: readonly GateRule[] = [
+  aboard,
+  jackets,
+  deposit,
+  weather,
+  safetyWork,
+  counts,
+  readings,
+  tests,
+  looks,
+  briefing,
+  unfinished,
+];
 
 /**
  * Whether the yacht may leave by the base's own record, with every reason and who may lift it. It is never permission to
@@ -30,8 +42,14 @@ const rulesOfGate: readonly GateRule[] = [aboard, jackets, deposit, weather, saf
  */
 export function gate(list: HandoverList, folded: Folded, context: GateContext): Gate {
   const rules = rulesFrom(list.rules ?? null);
-  const reasons = rulesOfGate.flatMap((rule) => rule({ list, folded, rules, ...context })).map((each) => withLetGo(folded, each));
-  const state = reasons.some((each) => each.blocks) ? "not-cleared" : reasons.length > 0 ? "cleared-with-remarks" : "cleared";
+  const reasons = rulesOfGate
+    .flatMap((rule) => rule({ list, folded, rules, ...context }))
+    .map((each) => withLetGo(folded, each));
+  const state = reasons.some((each) => each.blocks)
+    ? "not-cleared"
+    : reasons.length > 0
+      ? "cleared-with-remarks"
+      : "cleared";
   return { state, reasons };
 }
 

@@ -6,5 +6,7 @@ export const looks: GateRule = ({ list, folded, rules }) =>
   list.lines.flatMap((line) => {
     if (line.kind !== "look" && line.kind !== "mark") return [];
     const standing = standingOf(folded, line);
-    return standing.step === "done" && standing.verdict !== "fine" ? [reason(rules, line.kind === "look" ? "look-not-sound" : "mark-worse", false, { line })] : [];
+    return standing.step === "done" && standing.verdict !== "fine"
+      ? [reason(rules, line.kind === "look" ? "look-not-sound" : "mark-worse", false, { line })]
+      : [];
   });

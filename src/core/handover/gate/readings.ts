@@ -7,5 +7,9 @@ export const readings: GateRule = ({ list, folded, rules }) =>
     if (line.kind !== "reading") return [];
     const standing = standingOf(folded, line);
     if (standing.step !== "done" || standing.verdict === "fine") return [];
-    return [standing.verdict === "stop" ? reason(rules, "reading-stop", true, { line }) : reason(rules, "reading-watch", false, { line })];
+    return [
+      standing.verdict === "stop"
+        ? reason(rules, "reading-stop", true, { line })
+        : reason(rules, "reading-watch", false, { line }),
+    ];
   });

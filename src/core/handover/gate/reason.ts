@@ -6,9 +6,29 @@ import type { Matter } from "../matters";
 
 /** Why something stands in the way, or is to be said. The words for a code are in the message catalogue. */
 export type ReasonCode =
-  | "lines-left" | "fork" | "too-many-aboard" | "without-jacket" | "crew-unknown" | "per-person-short" | "safety-short" | "reading-stop" | "safety-test-fails"
-  | "safety-test-not-tried" | "test-fails" | "test-waits" | "count-short" | "reading-watch" | "look-not-sound" | "mark-worse" | "deposit-not-met" | "briefing-open"
-  | "safety-work-open" | "wind-over-limit" | "thunder" | "fog" | "no-forecast";
+  | "lines-left"
+  | "fork"
+  | "too-many-aboard"
+  | "without-jacket"
+  | "crew-unknown"
+  | "per-person-short"
+  | "safety-short"
+  | "reading-stop"
+  | "safety-test-fails"
+  | "safety-test-not-tried"
+  | "test-fails"
+  | "test-waits"
+  | "count-short"
+  | "reading-watch"
+  | "look-not-sound"
+  | "mark-worse"
+  | "deposit-not-met"
+  | "briefing-open"
+  | "safety-work-open"
+  | "wind-over-limit"
+  | "thunder"
+  | "fog"
+  | "no-forecast";
 
 export interface Reason {
   code: ReasonCode;
@@ -42,10 +62,19 @@ export interface GateFacts extends GateContext {
 export type GateRule = (facts: GateFacts) => Reason[];
 
 /** Makes a reason; who may lift it follows from what it is about. */
-export function reason(rules: Pick<BaseRules, "neverLetGo">, code: ReasonCode, blocks: boolean, about: { line?: Line; matter?: Matter; counts?: Reason["counts"]; words?: string } = {}): Reason {
+export function reason(
+  rules: Pick<BaseRules, "neverLetGo">,
+  code: ReasonCode,
+  blocks: boolean,
+  about: { line?: Line; matter?: Matter; counts?: Reason["counts"]; words?: string } = {},
+): Reason {
   const matter = about.matter ?? about.line?.matter;
   return {
-    code, blocks, lift: matter !== undefined && rules.neverLetGo.includes(matter) ? "nobody" : "manager", line: about.line?.id ?? null, counts: about.counts ?? null,
+    code,
+    blocks,
+    lift: matter !== undefined && rules.neverLetGo.includes(matter) ? "nobody" : "manager",
+    line: about.line?.id ?? null,
+    counts: about.counts ?? null,
     ...(about.words === undefined ? {} : { words: about.words }),
   };
 }

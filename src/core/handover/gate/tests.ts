@@ -9,7 +9,8 @@ export const tests: GateRule = ({ list, folded, rules }) =>
     const standing = standingOf(folded, line);
     if (standing.step !== "done") return [];
     const { result } = standing.cell.value as ResultValue;
-    if (result === "fails") return [reason(rules, line.safety ? "safety-test-fails" : "test-fails", line.safety, { line })];
+    if (result === "fails")
+      return [reason(rules, line.safety ? "safety-test-fails" : "test-fails", line.safety, { line })];
     if (result !== "not-tried") return [];
     const mustBeTried = line.safety && line.when !== "may-wait";
     return [reason(rules, mustBeTried ? "safety-test-not-tried" : "test-waits", mustBeTried, { line })];

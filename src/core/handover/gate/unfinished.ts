@@ -7,7 +7,11 @@ export const unfinished: GateRule = ({ list, folded, rules }) => {
   const open = forks(folded).length;
   const left = list.lines.filter((line) => standingOf(folded, line).step !== "done").length;
   return [
-    ...(open > 0 ? [{ ...reason(rules, "fork", true, { counts: { have: open, need: 0 } }), lift: "nobody" as const }] : []),
-    ...(left > 0 ? [reason(rules, "lines-left", true, { counts: { have: list.lines.length - left, need: list.lines.length } })] : []),
+    ...(open > 0
+      ? [{ ...reason(rules, "fork", true, { counts: { have: open, need: 0 } }), lift: "nobody" as const }]
+      : []),
+    ...(left > 0
+      ? [reason(rules, "lines-left", true, { counts: { have: list.lines.length - left, need: list.lines.length } })]
+      : []),
   ];
 };

@@ -7,7 +7,9 @@ import { prepWords } from "./words";
 
 /** The sections of the round that this yacht has anything in, as the places of its list: one goes through them in this order. */
 export function prepPlaces(lines: readonly Line[]): ListPlace[] {
-  return prepSections.filter((section) => lines.some((line) => line.place === sectionKey(section))).map((section) => ({ id: sectionKey(section), level: "below", side: "centre", ...prepWords.sections[section] }));
+  return prepSections
+    .filter((section) => lines.some((line) => line.place === sectionKey(section)))
+    .map((section) => ({ id: sectionKey(section), level: "below", side: "centre", ...prepWords.sections[section] }));
 }
 
 /**
@@ -19,32 +21,82 @@ export function prepPlaces(lines: readonly Line[]): ListPlace[] {
  */
 export function prepLines(file: YachtFile, readings: readonly Line[], counts: readonly Line[]): Line[] {
   const steps: { section: PrepSection; step: number; line: Line }[] = [];
-  const add = (section: PrepSection, step: number, line: Line) => steps.push({ section, step, line: { ...line, place: sectionKey(section), at: line.place } });
-  const test = (section: PrepSection, step: number, key: string, place: string, words: { name: Words; how: Words; caution?: Words }, system: TestLine["system"], safety = false) =>
-    add(section, step, { id: `test:prep-${key}`, kind: "test", place, name: words.name, system, safety, how: words.how, caution: words.caution ?? null, when: "alongside", waitHours: null });
+  const add = (section: PrepSection, step: number, line: Line) =>
+    steps.push({ section, step, line: { ...line, place: sectionKey(section), at: line.place } });
+  const test = (
+    section: PrepSection,
+    step: number,
+    key: string,
+    place: string,
+    words: { name: Words; how: Words; caution?: Words },
+    system: TestLine["system"],
+    safety = false,
+  ) =>
+    add(section, step, {
+      id: `test:prep-${key}`,
+      kind: "test",
+      place,
+      name: words.name,
+      system,
+      safety,
+      how: words.how,
+      caution: words.caution ?? null,
+      when: "alongside",
+      waitHours: null,
+    });
 
   const aboard = Object.keys(file.places)[0] ?? "";
-  for (const [step, [key, words]] of Object.entries(prepWords.openingUp).entries()) test("opening-up", step < 1 ? 1 : 3 + step, key, aboard, words, "hull-and-deck", key === "sniff");
+  for (const [step, [key, words]] of Object.entries(prepWords.openingUp).entries())
+    test("opening-up", step < 1 ? 1 : 3 + step, key, aboard, words, "hull-and-deck", key === "sniff");
   for (const line of readings) {
     const at = line.kind === "reading" ? stepOfReading[line.reading as keyof typeof stepOfReading] : null;
     if (at) add(at.section, at.step, line);
   }
   for (const [key, engine] of Object.entries(file.engines)) {
-    if (engine.kind === "diesel") test("engine-cold", 7, `leaks-${key}`, engine.place, named(prepWords.leaks, engine.name), "engine");
+    if (engine.kind === "diesel")
+      test("engine-cold", 7, `leaks-${key}`, engine.place, named(prepWords.leaks, engine.name), "engine");
     test("engine-running", 6, `gear-${key}`, engine.place, named(prepWords.gear, engine.name), "engine", true);
   }
   for (const [key, fitting] of Object.entries(file.fittings)) {
     if (fitting.kind !== "seacock") continue;
     const left = fitting.normally === "shut" ? prepWords.leaveShut : prepWords.leaveOpen;
-    test("seacocks", 1, `seacock-${key}`, fitting.place, { name: fitting.name, how: joined(filledWords(file, fitting.where), prepWords.seacock, left) }, fitting.system, true);
+    test(
+      "seacocks",
+      1,
+      `seacock-${key}`,
+      fitting.place,
+      { name: fitting.name, how: joined(filledWords(file, fitting.where), prepWords.seacock, left) },
+      fitting.system,
+      true,
+    );
   }
   for (const line of counts) if (line.safety) add("safety-gear", 1, line);
   for (const [key, sail] of Object.entries(file.sails)) {
-    add("sails", 1, { id: `look:prep-sail-${key}`, kind: "look", place: aboard, name: sail.name, system: "rig-and-sails", safety: false, how: prepWords.sail, surface: "deck", group: "sails" });
+    add("sails", 1, {
+      id: `look:prep-sail-${key}`,
+      kind: "look",
+      place: aboard,
+      name: sail.name,
+      system: "rig-and-sails",
+      safety: false,
+      how: prepWords.sail,
+      surface: "deck",
+      group: "sails",
+    });
   }
   // stable by section and step: within a step the file's own order stands
-  return steps.sort((a, b) => prepSections.indexOf(a.section) - prepSections.indexOf(b.section) || a.step - b.step).map(({ line }) => line);
+  return steps
+    .sort((a, b) => prepSections.indexOf(a.section) - prepSections.indexOf(b.section) || a.step - b.step)
+    .map(({ line }) => line);
 }
 
-const joined = (...parts: Words[]): Words => ({ en: parts.map((part) => part.en ?? "").join(". ").replaceAll("..", ".") });
-const named = (words: { name: Words; how: Words; caution?: Words }, engine: Words) => ({ ...words, name: { en: `${words.name.en ?? ""}: ${engine.en ?? ""}` } });
+const joined = (...parts: Words[]): Words => ({
+  en: parts
+    .map((part) => part.en ?? "")
+    .join(". ")
+    .replaceAll("..", "."),
+});
+const named = (words: { name: Words; how: Words; caution?: Words }, engine: Words) => ({
+  ...words,
+  name: { en: `${words.name.en ?? ""}: ${engine.en ?? ""}` },
+});

@@ -11,11 +11,32 @@ import { prepSections, sectionKey, stepOfReading } from "./sections";
 
 const prepOf = (slug: string, more: Partial<Parameters<typeof makeList>[0]> = {}): HandoverList =>
   makeList({
-    kind: "prep", handover: id(1), yacht: { id: id(2), revision: 1, file: demoYacht(slug) },
-    stay: { id: id(3), from: "2027-06-12T15:00:00.000Z", to: "2027-06-19T09:00:00.000Z", fromDay: "2027-06-12", toDay: "2027-06-19", aboard: 4 },
-    currency: "EUR", checkIn: null, standingMarks: [], viewPhotos: {}, history: {}, openedAt: "2027-06-12T08:00:00.000Z", rules: usualRules, crewKg: [], known: [], study: [], changed: { reported: [], happened: [], often: new Map() }, ...more,
+    kind: "prep",
+    handover: id(1),
+    yacht: { id: id(2), revision: 1, file: demoYacht(slug) },
+    stay: {
+      id: id(3),
+      from: "2027-06-12T15:00:00.000Z",
+      to: "2027-06-19T09:00:00.000Z",
+      fromDay: "2027-06-12",
+      toDay: "2027-06-19",
+      aboard: 4,
+    },
+    currency: "EUR",
+    checkIn: null,
+    standingMarks: [],
+    viewPhotos: {},
+    history: {},
+    openedAt: "2027-06-12T08:00:00.000Z",
+    rules: usualRules,
+    crewKg: [],
+    known: [],
+    study: [],
+    changed: { reported: [], happened: [], often: new Map() },
+    ...more,
   });
-const idsIn = (list: HandoverList, section: (typeof prepSections)[number]) => list.lines.filter((line) => line.place === sectionKey(section)).map((line) => line.id);
+const idsIn = (list: HandoverList, section: (typeof prepSections)[number]) =>
+  list.lines.filter((line) => line.place === sectionKey(section)).map((line) => line.id);
 
 describe("the technician's round", () => {
   const list = prepOf("pale-heron");
@@ -23,25 +44,52 @@ describe("the technician's round", () => {
   it("goes through its sections in order, each line in one, with where aboard it is", () => {
     expect(list.places.map((place) => place.id)).toEqual(prepSections.map(sectionKey));
     expect(new Set(list.lines.map((line) => line.id)).size).toBe(list.lines.length);
-    expect(list.lines.map((line) => line.place)).toEqual([...list.lines].map((line) => line.place).sort((a, b) => list.places.findIndex((each) => each.id === a) - list.places.findIndex((each) => each.id === b)));
+    expect(list.lines.map((line) => line.place)).toEqual(
+      [...list.lines]
+        .map((line) => line.place)
+        .sort(
+          (a, b) => list.places.findIndex((each) => each.id === a) - list.places.findIndex((each) => each.id === b),
+        ),
+    );
     const { places } = demoYacht("pale-heron");
     for (const line of list.lines) expect([line.id, (line.at ?? "") in places]).toEqual([line.id, true]);
     expect(list.briefing).toBeUndefined();
   });
 
   it("sniffs before the first switch, reads batteries before the first load, and starts the engine last", () => {
-    expect(idsIn(list, "opening-up")).toEqual(["test:prep-sniff", "reading:bilge", "test:prep-first-switch", "test:prep-put-back"]);
+    expect(idsIn(list, "opening-up")).toEqual([
+      "test:prep-sniff",
+      "reading:bilge",
+      "test:prep-first-switch",
+      "test:prep-put-back",
+    ]);
     expect(idsIn(list, "batteries")).toEqual(["reading:battery-service", "reading:battery-starter"]);
-    expect(idsIn(list, "engine-running")).toEqual(["reading:engine-hours", "reading:cranking-starter", "reading:cooling-water", "reading:exhaust-smoke", "reading:charging-service", "test:prep-gear-main"]);
+    expect(idsIn(list, "engine-running")).toEqual([
+      "reading:engine-hours",
+      "reading:cranking-starter",
+      "reading:cooling-water",
+      "reading:exhaust-smoke",
+      "reading:charging-service",
+      "test:prep-gear-main",
+    ]);
   });
 
   it("checks the cold engine as practice does: cooling water, oils, belt, coolant, bolts and leaks", () => {
-    expect(idsIn(list, "engine-cold")).toEqual(["reading:strainer", "reading:engine-oil", "reading:gearbox-oil", "reading:belt", "reading:coolant", "test:prep-leaks-main"]);
+    expect(idsIn(list, "engine-cold")).toEqual([
+      "reading:strainer",
+      "reading:engine-oil",
+      "reading:gearbox-oil",
+      "reading:belt",
+      "reading:coolant",
+      "test:prep-leaks-main",
+    ]);
   });
 
   it("works every seacock and says how it is left, looks at every sail, counts every safety item", () => {
     const file = demoYacht("pale-heron");
-    expect(idsIn(list, "seacocks")).toHaveLength(Object.values(file.fittings).filter((fitting) => fitting.kind === "seacock").length);
+    expect(idsIn(list, "seacocks")).toHaveLength(
+      Object.values(file.fittings).filter((fitting) => fitting.kind === "seacock").length,
+    );
     const how = (key: string) => list.lines.find((line) => line.id === `test:prep-seacock-${key}`) as TestLine;
     expect(how("raw-water-seacock").how.en).toMatch(/Left open$/);
     expect(how("head-inlet").how.en).toMatch(/Left shut$/);
@@ -52,7 +100,15 @@ describe("the technician's round", () => {
 
   it("has each engine of a catamaran, and of a day boat only what she has", () => {
     const two = prepOf("two-lanterns");
-    for (const key of ["reading:belt", "reading:belt-starboard", "reading:strainer-starboard", "reading:cooling-water-starboard", "test:prep-gear-port", "test:prep-gear-starboard"]) expect(two.lines.map((line) => line.id)).toContain(key);
+    for (const key of [
+      "reading:belt",
+      "reading:belt-starboard",
+      "reading:strainer-starboard",
+      "reading:cooling-water-starboard",
+      "test:prep-gear-port",
+      "test:prep-gear-starboard",
+    ])
+      expect(two.lines.map((line) => line.id)).toContain(key);
     expect(prepOf("little-auk").places.map((place) => place.id)).not.toContain("prep-seacocks");
     expect(prepOf("little-auk").lines.map((line) => line.id)).not.toContain("reading:belt");
   });
@@ -63,10 +119,15 @@ describe("the technician's round", () => {
 
   it("hands the rules what was poured in before, and the hours it was done at", () => {
     const history: Record<string, EarlierReading[]> = {
-      "reading:coolant": [{ value: { levelPercent: 30, addedMl: 250 }, at: "2027-05-29T10:00:00.000Z" }, { value: { levelPercent: 60 }, at: "2027-06-02T10:00:00.000Z" }],
+      "reading:coolant": [
+        { value: { levelPercent: 30, addedMl: 250 }, at: "2027-05-29T10:00:00.000Z" },
+        { value: { levelPercent: 60 }, at: "2027-06-02T10:00:00.000Z" },
+      ],
       "reading:engine-hours": [{ value: { hours: 1441 }, at: "2027-05-29T09:00:00.000Z" }],
     };
-    const coolant = prepOf("pale-heron", { history }).lines.find((line) => line.id === "reading:coolant") as ReadingLine;
+    const coolant = prepOf("pale-heron", { history }).lines.find(
+      (line) => line.id === "reading:coolant",
+    ) as ReadingLine;
     // 29 May 10:00 to 12 June 08:00 are 13 days and 22 hours: 13.9 days
     expect(coolant.given).toEqual({ history: [30, 60], topUps: [{ daysAgo: 13.9, addedMl: 250, atHours: 1441 }] });
   });
@@ -78,17 +139,53 @@ describe("what becomes a defect", () => {
   const slack = entryOf(2, "line:reading:belt", "reading", { movesMm: 12, looks: "sound" });
 
   it("is what fails, what is to be watched and what does not look sound; stock that is short is none", () => {
-    const seen = seenDefects(list, fold([fails, slack, entryOf(3, "line:look:prep-sail-main", "look", { state: "worn" }), entryOf(4, "line:count:flare-set", "count", { count: 0 })]));
-    expect(seen.map(({ subject, safety }) => [subject, safety])).toEqual([["line:reading:belt", false], ["line:test:prep-seacock-galley-seacock", true], ["line:look:prep-sail-main", false]]);
+    const seen = seenDefects(
+      list,
+      fold([
+        fails,
+        slack,
+        entryOf(3, "line:look:prep-sail-main", "look", { state: "worn" }),
+        entryOf(4, "line:count:flare-set", "count", { count: 0 }),
+      ]),
+    );
+    expect(seen.map(({ subject, safety }) => [subject, safety])).toEqual([
+      ["line:reading:belt", false],
+      ["line:test:prep-seacock-galley-seacock", true],
+      ["line:look:prep-sail-main", false],
+    ]);
   });
 
   it("is not what was known already, nor what only waits for a rest", () => {
-    const known = { ...list, known: [{ id: id(4), subject: "line:reading:belt", title: "Belt", words: "moves 12 mm", safety: false, since: "2027-06-05T10:00:00.000Z" }] };
+    const known = {
+      ...list,
+      known: [
+        {
+          id: id(4),
+          subject: "line:reading:belt",
+          title: "Belt",
+          words: "moves 12 mm",
+          safety: false,
+          since: "2027-06-05T10:00:00.000Z",
+        },
+      ],
+    };
     expect(seenDefects(known, fold([slack]))).toEqual([]);
     // what was known as a nuisance and holds her now is news
-    expect(seenDefects({ ...known, known: [{ ...known.known[0]!, subject: "line:test:prep-seacock-galley-seacock" }] }, fold([fails])).map(({ safety }) => safety)).toEqual([true]);
+    expect(
+      seenDefects(
+        { ...known, known: [{ ...known.known[0]!, subject: "line:test:prep-seacock-galley-seacock" }] },
+        fold([fails]),
+      ).map(({ safety }) => safety),
+    ).toEqual([true]);
     expect(seenDefects(list, fold([entryOf(1, "line:reading:fuel", "reading", { litres: 100 })]))).toEqual([]);
-    expect(seenDefects(list, fold([entryOf(1, "line:reading:gas", "reading", { smell: true, percent: 80, fullBottles: 1 })])).map(({ safety }) => safety)).toEqual([true]);
-    expect(seenDefects(list, fold([entryOf(1, "line:reading:battery-service", "reading", { volts: 12.3, restHours: 0.5 })]))).toEqual([]);
+    expect(
+      seenDefects(
+        list,
+        fold([entryOf(1, "line:reading:gas", "reading", { smell: true, percent: 80, fullBottles: 1 })]),
+      ).map(({ safety }) => safety),
+    ).toEqual([true]);
+    expect(
+      seenDefects(list, fold([entryOf(1, "line:reading:battery-service", "reading", { volts: 12.3, restHours: 0.5 })])),
+    ).toEqual([]);
   });
 });

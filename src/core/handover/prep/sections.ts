@@ -4,7 +4,16 @@ import type { ReadingKind } from "../../readings/kinds";
  * The technician's round in its order: the boat is opened and sniffed before the first switch, batteries are read before
  * the first load, the engine is checked cold in the order that practice keeps, and started last.
  */
-export const prepSections = ["opening-up", "batteries", "engine-cold", "seacocks", "tanks-and-gas", "safety-gear", "sails", "engine-running"] as const;
+export const prepSections = [
+  "opening-up",
+  "batteries",
+  "engine-cold",
+  "seacocks",
+  "tanks-and-gas",
+  "safety-gear",
+  "sails",
+  "engine-running",
+] as const;
 export type PrepSection = (typeof prepSections)[number];
 
 /** The key of a section among a list's places; no place aboard has this form. */

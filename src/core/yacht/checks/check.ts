@@ -15,4 +15,5 @@ export interface FileCheck {
 }
 
 /** A part's name with its key, as findings write it. */
-export const named = (part: { name?: { en?: string }; title?: { en?: string } }, key: string) => `${part.name?.en ?? part.title?.en ?? key} (${key})`;
+export const named = (part: { name?: { en?: string }; title?: { en?: string } }, key: string) =>
+  `${part.name?.en ?? part.title?.en ?? key} (${key})`;

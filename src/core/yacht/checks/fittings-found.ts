@@ -5,5 +5,9 @@ export const fittingsFound: FileCheck = {
   name: "fittings-found",
   level: "warning",
   find: ({ fittings }) =>
-    Object.entries(fittings).flatMap(([key, fitting]) => (fitting.photo === undefined ? [{ path: `/fittings/${key}/photo`, message: `${named(fitting, key)} has no photo` }] : [])),
+    Object.entries(fittings).flatMap(([key, fitting]) =>
+      fitting.photo === undefined
+        ? [{ path: `/fittings/${key}/photo`, message: `${named(fitting, key)} has no photo` }]
+        : [],
+    ),
 };

@@ -6,8 +6,15 @@ export const gasShutTwice: FileCheck = {
   level: "error",
   find: ({ gas }) =>
     Object.entries(gas).flatMap(([key, part]) =>
-      ([["bottleValve", "at the bottle"], ["tap", "below"]] as const).flatMap(([end, where]) =>
-        part[end] === undefined ? [{ path: `/gas/${key}/${end}`, message: `gas needs both shut-offs, and the one ${where} is not named` }] : [],
+      (
+        [
+          ["bottleValve", "at the bottle"],
+          ["tap", "below"],
+        ] as const
+      ).flatMap(([end, where]) =>
+        part[end] === undefined
+          ? [{ path: `/gas/${key}/${end}`, message: `gas needs both shut-offs, and the one ${where} is not named` }]
+          : [],
       ),
     ),
 };

@@ -6,6 +6,8 @@ export const headsLeadSomewhere: FileCheck = {
   level: "error",
   find: ({ heads }) =>
     Object.entries(heads).flatMap(([key, head]) =>
-      head.kind !== "portable" && head.tank === undefined && head.outlet === undefined ? [{ path: `/heads/${key}`, message: `${named(head, key)} has neither tank nor outlet` }] : [],
+      head.kind !== "portable" && head.tank === undefined && head.outlet === undefined
+        ? [{ path: `/heads/${key}`, message: `${named(head, key)} has neither tank nor outlet` }]
+        : [],
     ),
 };

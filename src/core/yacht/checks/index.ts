@@ -22,8 +22,26 @@ import { walkPossible } from "./walk-possible";
 import { windlassRelieved } from "./windlass-relieved";
 
 export const fileChecks: readonly FileCheck[] = [
-  referencesHold, placesReached, marksOnChain, windlassRelieved, tanksChangeOver, headsLeadSomewhere, gasShutTwice, reefTable, safetyTopicsCovered, stepsAtFitting, nothingWaitsForItself, walkPossible,
-  placesInside, readingLimits, signalsMeasured, fittingsFound, engineFacts, stepsShort, textsWritten, thingsPriced,
+  referencesHold,
+  placesReached,
+  marksOnChain,
+  windlassRelieved,
+  tanksChangeOver,
+  headsLeadSomewhere,
+  gasShutTwice,
+  reefTable,
+  safetyTopicsCovered,
+  stepsAtFitting,
+  nothingWaitsForItself,
+  walkPossible,
+  placesInside,
+  readingLimits,
+  signalsMeasured,
+  fittingsFound,
+  engineFacts,
+  stepsShort,
+  textsWritten,
+  thingsPriced,
 ];
 
 export interface CheckedFinding extends Finding {
@@ -33,5 +51,7 @@ export interface CheckedFinding extends Finding {
 
 /** Everything the checks find in a yacht file, errors first. Errors block publishing; warnings can be accepted with a reason. */
 export function checkFile(file: YachtFile): CheckedFinding[] {
-  return [...fileChecks].sort((a, b) => (a.level === b.level ? 0 : a.level === "error" ? -1 : 1)).flatMap(({ name, level, find }) => find(file).map((finding) => ({ check: name, level, ...finding })));
+  return [...fileChecks]
+    .sort((a, b) => (a.level === b.level ? 0 : a.level === "error" ? -1 : 1))
+    .flatMap(({ name, level, find }) => find(file).map((finding) => ({ check: name, level, ...finding })));
 }

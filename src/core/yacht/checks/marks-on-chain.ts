@@ -7,7 +7,14 @@ export const marksOnChain: FileCheck = {
   find: ({ groundTackle }) =>
     Object.entries(groundTackle).flatMap(([key, tackle]) =>
       tackle.marks.flatMap((mark, i) =>
-        mark.atM > tackle.chainM ? [{ path: `/groundTackle/${key}/marks/${i}`, message: `${named(tackle, key)} has a mark at ${mark.atM} m, but only ${tackle.chainM} m of chain` }] : [],
+        mark.atM > tackle.chainM
+          ? [
+              {
+                path: `/groundTackle/${key}/marks/${i}`,
+                message: `${named(tackle, key)} has a mark at ${mark.atM} m, but only ${tackle.chainM} m of chain`,
+              },
+            ]
+          : [],
       ),
     ),
 };

@@ -21,6 +21,9 @@ export const nothingWaitsForItself: FileCheck = {
   level: "error",
   find: ({ procedures, stops }) =>
     Object.entries({ procedures, stops }).flatMap(([collection, parts]): Finding[] =>
-      loops(parts).map((key) => ({ path: `/${collection}/${key}/after`, message: `${key} comes after itself, by way of what it waits for` })),
+      loops(parts).map((key) => ({
+        path: `/${collection}/${key}/after`,
+        message: `${key} comes after itself, by way of what it waits for`,
+      })),
     ),
 };

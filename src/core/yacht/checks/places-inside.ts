@@ -12,7 +12,12 @@ export const placesInside: FileCheck = {
   find: ({ places, particulars }) =>
     Object.entries(places).flatMap(([key, place]) =>
       place.outline.some((point) => !isInsideHull(particulars, point as Point, slackM))
-        ? [{ path: `/places/${key}/outline`, message: `${named(place, key)} reaches beyond her hull of ${particulars.lengthM} m by ${particulars.beamM} m` }]
+        ? [
+            {
+              path: `/places/${key}/outline`,
+              message: `${named(place, key)} reaches beyond her hull of ${particulars.lengthM} m by ${particulars.beamM} m`,
+            },
+          ]
         : [],
     ),
 };

@@ -17,6 +17,9 @@ export const placesReached: FileCheck = {
     for (const place of reached) for (const neighbour of next.get(place) ?? []) reached.add(neighbour);
     return Object.entries(places)
       .filter(([key]) => !reached.has(key))
-      .map(([key, place]) => ({ path: `/places/${key}`, message: `nobody can walk to ${named(place, key)}: no way leads there` }));
+      .map(([key, place]) => ({
+        path: `/places/${key}`,
+        message: `nobody can walk to ${named(place, key)}: no way leads there`,
+      }));
   },
 };

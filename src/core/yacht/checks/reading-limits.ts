@@ -9,7 +9,14 @@ export const readingLimits: FileCheck = {
     Object.entries(file.readings).flatMap(([key, { kind, limits }]) => {
       const known = readingRules[kind]?.limits ?? [];
       return Object.keys(limits ?? {}).flatMap((limit) =>
-        known.includes(limit) ? [] : [{ path: `/readings/${key}/limits/${limit}`, message: `"${limit}" is no limit of this reading; ${known.length > 0 ? `there are: ${known.join(", ")}` : "it has none"}` }],
+        known.includes(limit)
+          ? []
+          : [
+              {
+                path: `/readings/${key}/limits/${limit}`,
+                message: `"${limit}" is no limit of this reading; ${known.length > 0 ? `there are: ${known.join(", ")}` : "it has none"}`,
+              },
+            ],
       );
     }),
 };

@@ -7,6 +7,13 @@ export const signalsMeasured: FileCheck = {
   level: "error",
   find: (file) =>
     Object.entries(file.readings).flatMap(([key, { kind, signal }]) =>
-      signal !== undefined && !readingRules[kind]?.measured ? [{ path: `/readings/${key}/signal`, message: "no boat-data server measures this kind of reading; take the path out" }] : [],
+      signal !== undefined && !readingRules[kind]?.measured
+        ? [
+            {
+              path: `/readings/${key}/signal`,
+              message: "no boat-data server measures this kind of reading; take the path out",
+            },
+          ]
+        : [],
     ),
 };

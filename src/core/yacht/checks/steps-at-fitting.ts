@@ -9,7 +9,12 @@ export const stepsAtFitting: FileCheck = {
       procedure.steps.flatMap((step, i) => {
         const fitting = step.fitting === undefined ? undefined : fittings[step.fitting];
         if (!fitting || step.place === undefined || step.place === fitting.place) return [];
-        return [{ path: `/procedures/${key}/steps/${i}/place`, message: `${named(procedure, key)}: step ${i + 1} sends people to ${places[step.place]?.name.en ?? step.place}, but ${fitting.name.en ?? ""} is at ${places[fitting.place]?.name.en ?? fitting.place}` }];
+        return [
+          {
+            path: `/procedures/${key}/steps/${i}/place`,
+            message: `${named(procedure, key)}: step ${i + 1} sends people to ${places[step.place]?.name.en ?? step.place}, but ${fitting.name.en ?? ""} is at ${places[fitting.place]?.name.en ?? fitting.place}`,
+          },
+        ];
       }),
     ),
 };

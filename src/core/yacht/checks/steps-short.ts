@@ -10,7 +10,14 @@ export const stepsShort: FileCheck = {
     Object.entries(procedures).flatMap(([key, procedure]) =>
       procedure.steps.flatMap((step, i) => {
         const words = (step.words.en ?? "").split(/\s+/).length;
-        return words > most ? [{ path: `/procedures/${key}/steps/${i}/words`, message: `${named(procedure, key)}: step ${i + 1} has ${words} words, too long to be heard` }] : [];
+        return words > most
+          ? [
+              {
+                path: `/procedures/${key}/steps/${i}/words`,
+                message: `${named(procedure, key)}: step ${i + 1} has ${words} words, too long to be heard`,
+              },
+            ]
+          : [];
       }),
     ),
 };

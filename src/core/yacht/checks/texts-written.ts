@@ -6,5 +6,8 @@ import type { FileCheck } from "./check";
 export const textsWritten: FileCheck = {
   name: "texts-written",
   level: "error",
-  find: (file) => textsOf(file).flatMap(({ path, text }) => (text === blankWords ? [{ path, message: "This text is still to be written" }] : [])),
+  find: (file) =>
+    textsOf(file).flatMap(({ path, text }) =>
+      text === blankWords ? [{ path, message: "This text is still to be written" }] : [],
+    ),
 };

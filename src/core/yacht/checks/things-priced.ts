@@ -4,5 +4,15 @@ import { named, type FileCheck } from "./check";
 export const thingsPriced: FileCheck = {
   name: "things-priced",
   level: "warning",
-  find: ({ inventory }) => Object.entries(inventory).flatMap(([key, item]) => (item.replacementMinor === 0 ? [{ path: `/inventory/${key}/replacementMinor`, message: `${named(item, key)} has no price yet: one that goes missing would cost nothing` }] : [])),
+  find: ({ inventory }) =>
+    Object.entries(inventory).flatMap(([key, item]) =>
+      item.replacementMinor === 0
+        ? [
+            {
+              path: `/inventory/${key}/replacementMinor`,
+              message: `${named(item, key)} has no price yet: one that goes missing would cost nothing`,
+            },
+          ]
+        : [],
+    ),
 };

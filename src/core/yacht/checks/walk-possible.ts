@@ -15,7 +15,8 @@ export const walkPossible: FileCheck = {
       walkProblem(walkInput(file, "deck-first"));
       return [];
     } catch (error) {
-      if (error instanceof BadInput) return [{ path: "/stops", message: `the briefing cannot be walked: ${withTitles(file, error.message)}` }];
+      if (error instanceof BadInput)
+        return [{ path: "/stops", message: `the briefing cannot be walked: ${withTitles(file, error.message)}` }];
       throw error;
     }
   },
@@ -23,6 +24,14 @@ export const walkPossible: FileCheck = {
 
 /** The planner knows stops and places by their keys; who reads this knows them by title and name. */
 function withTitles(file: YachtFile, message: string): string {
-  const named = (key: string) => (key in file.stops ? `“${say(titleOf(file, key), "en")}”` : key in file.places ? `“${say(file.places[key]?.name ?? {}, "en")}”` : key);
-  return message.replaceAll(/"([a-z0-9-]+)"|(?<=circle: .*)([a-z0-9-]+)/g, (_all, quoted: string | undefined, listed: string | undefined) => named(quoted ?? listed ?? ""));
+  const named = (key: string) =>
+    key in file.stops
+      ? `“${say(titleOf(file, key), "en")}”`
+      : key in file.places
+        ? `“${say(file.places[key]?.name ?? {}, "en")}”`
+        : key;
+  return message.replaceAll(
+    /"([a-z0-9-]+)"|(?<=circle: .*)([a-z0-9-]+)/g,
+    (_all, quoted: string | undefined, listed: string | undefined) => named(quoted ?? listed ?? ""),
+  );
 }

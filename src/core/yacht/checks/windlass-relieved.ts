@@ -7,7 +7,12 @@ export const windlassRelieved: FileCheck = {
   find: ({ groundTackle }) =>
     Object.entries(groundTackle).flatMap(([key, tackle]) =>
       tackle.windlass !== undefined && tackle.relief === "none"
-        ? [{ path: `/groundTackle/${key}/relief`, message: `${named(tackle, key)} names neither snubber, bridle nor chain stop: the windlass would carry the yacht` }]
+        ? [
+            {
+              path: `/groundTackle/${key}/relief`,
+              message: `${named(tackle, key)} names neither snubber, bridle nor chain stop: the windlass would carry the yacht`,
+            },
+          ]
         : [],
     ),
 };

@@ -12,9 +12,20 @@ const stepFields = fields.procedures!.find(({ name }) => name === "steps")!.of!;
 
 it("makes a step that the schema takes and the checks do not let through until it is written", () => {
   const [key, procedure] = Object.entries(file.procedures)[0]!;
-  const draft = withValue(file, `/procedures/${key}/steps/${procedure.steps.length}`, blankPart(stepFields, file, "procedures")) as YachtFile;
+  const draft = withValue(
+    file,
+    `/procedures/${key}/steps/${procedure.steps.length}`,
+    blankPart(stepFields, file, "procedures"),
+  ) as YachtFile;
   expect(mismatch(YachtFile, draft)).toBeNull();
-  expect(checkFile(draft).filter(({ check }) => check === "texts-written")).toEqual([{ check: "texts-written", level: "error", path: `/procedures/${key}/steps/${procedure.steps.length}/words`, message: "This text is still to be written" }]);
+  expect(checkFile(draft).filter(({ check }) => check === "texts-written")).toEqual([
+    {
+      check: "texts-written",
+      level: "error",
+      path: `/procedures/${key}/steps/${procedure.steps.length}/words`,
+      message: "This text is still to be written",
+    },
+  ]);
 });
 
 it("makes an entry that is a text, and parts with the first of what can be chosen", () => {
@@ -23,6 +34,14 @@ it("makes an entry that is a text, and parts with the first of what can be chose
 });
 
 // what is stowed is made with the day it was bought, elsewhere
-it.each(Object.keys(fields).filter((collection) => !["particulars", "inventory"].includes(collection)))("makes a part of %s that the schema takes", (collection) => {
-  expect(mismatch(YachtFile, withValue(file, `/${collection}/quite-new`, blankPart(fields[collection]!, file, collection)))).toBeNull();
-});
+it.each(Object.keys(fields).filter((collection) => !["particulars", "inventory"].includes(collection)))(
+  "makes a part of %s that the schema takes",
+  (collection) => {
+    expect(
+      mismatch(
+        YachtFile,
+        withValue(file, `/${collection}/quite-new`, blankPart(fields[collection]!, file, collection)),
+      ),
+    ).toBeNull();
+  },
+);

@@ -12,7 +12,9 @@ export const blankWords = "…";
  */
 export function blankPart(fields: readonly FieldSpec[], file: YachtFile, collection: string): unknown {
   if (fields.length === 0) return { en: blankWords };
-  return Object.fromEntries(fields.filter((field) => !field.optional).map((field) => [field.name, blankField(field, file, collection)]));
+  return Object.fromEntries(
+    fields.filter((field) => !field.optional).map((field) => [field.name, blankField(field, file, collection)]),
+  );
 }
 
 function blankField(field: FieldSpec, file: YachtFile, collection: string): unknown {
@@ -43,7 +45,12 @@ function blankField(field: FieldSpec, file: YachtFile, collection: string): unkn
 }
 
 /** An outline of a metre by the mast, to be dragged to where it belongs. */
-const amidships: Point[] = [[4, -0.5], [4, 0.5], [5, 0.5], [5, -0.5]];
+const amidships: Point[] = [
+  [4, -0.5],
+  [4, 0.5],
+  [5, 0.5],
+  [5, -0.5],
+];
 
 /** The first part that a field could name. */
 function firstKey(field: FieldSpec, file: YachtFile, collection: string): string | undefined {

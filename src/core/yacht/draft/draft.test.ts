@@ -4,21 +4,48 @@ import { applyEdit, carryEdits, draftDocument, EditConflict, type DraftEdit } fr
 import { valueAt, withValue } from "./pointer";
 import { takingBack, undoable, type MadeEdit } from "./undo";
 
-const file = { places: { bow: { name: { en: "Bow" }, outline: [[0, 0], [1, 1], [0, 1]] } }, fittings: { seacock: { place: "bow", where: { en: "left" } } } };
+const file = {
+  places: {
+    bow: {
+      name: { en: "Bow" },
+      outline: [
+        [0, 0],
+        [1, 1],
+        [0, 1],
+      ],
+    },
+  },
+  fittings: { seacock: { place: "bow", where: { en: "left" } } },
+};
 let number = 0;
-const edit = (path: string, from: unknown, to: unknown, change: Partial<DraftEdit> = {}): DraftEdit => ({ id: id((number += 1)), path, from, to, undoes: null, source: null, ...change });
+const edit = (path: string, from: unknown, to: unknown, change: Partial<DraftEdit> = {}): DraftEdit => ({
+  id: id((number += 1)),
+  path,
+  from,
+  to,
+  undoes: null,
+  source: null,
+  ...change,
+});
 const made = (by: string, each: DraftEdit): MadeEdit => ({ ...each, by });
 
 describe("a place in a document", () => {
   it("is read, changed, added to and taken away; what was there before stays as it was", () => {
-    expect([valueAt(file, "/fittings/seacock/where/en"), valueAt(file, "/fittings/moon"), valueAt(file, "/places/bow/outline/1/0")]).toEqual(["left", null, 1]);
+    expect([
+      valueAt(file, "/fittings/seacock/where/en"),
+      valueAt(file, "/fittings/moon"),
+      valueAt(file, "/places/bow/outline/1/0"),
+    ]).toEqual(["left", null, 1]);
     const changed = withValue(file, "/fittings/seacock/where/en", "right");
     expect(valueAt(changed, "/fittings/seacock/where/en")).toBe("right");
     expect(file.fittings.seacock.where.en).toBe("left");
     expect(withValue(file, "/fittings/seacock", null)).toEqual({ ...file, fittings: {} });
     expect(valueAt(withValue(file, "/fittings/pump", { place: "bow" }), "/fittings/pump/place")).toBe("bow");
     expect(valueAt(withValue(file, "/places/bow/outline/3", [2, 2]), "/places/bow/outline")).toHaveLength(4);
-    expect(valueAt(withValue(file, "/places/bow/outline/1", null), "/places/bow/outline")).toEqual([[0, 0], [0, 1]]);
+    expect(valueAt(withValue(file, "/places/bow/outline/1", null), "/places/bow/outline")).toEqual([
+      [0, 0],
+      [0, 1],
+    ]);
   });
   it("is refused where there is none", () => {
     expect(() => withValue(file, "/fittings/moon/where/en", "x")).toThrow("nothing stands there");
@@ -44,9 +71,15 @@ describe("an edit", () => {
     const gone = edit("/fittings/seacock", { place: "bow", where: { en: "behind the hose" } }, null);
     const moved = withValue(file, "/places/bow/name/en", "Stem");
     const { kept, conflicts, document } = carryEdits(moved, [where, name, gone]);
-    expect([kept.map((each) => each.path), conflicts.map(({ edit: each, now }) => [each.path, now])]).toEqual([[where.path, gone.path], [[name.path, "Stem"]]]);
+    expect([kept.map((each) => each.path), conflicts.map(({ edit: each, now }) => [each.path, now])]).toEqual([
+      [where.path, gone.path],
+      [[name.path, "Stem"]],
+    ]);
     expect(valueAt(document, "/fittings/seacock")).toBeNull();
-    expect(carryEdits(withValue(file, where.path, "behind the hose"), [where])).toMatchObject({ kept: [], conflicts: [] });
+    expect(carryEdits(withValue(file, where.path, "behind the hose"), [where])).toMatchObject({
+      kept: [],
+      conflicts: [],
+    });
   });
 });
 
@@ -59,7 +92,9 @@ describe("taking back", () => {
     const back = made("ilko", takingBack(second, id(901)));
     expect(undoable([first, others, second, back], "ilko")).toEqual({ undo: first, redo: back });
     const forward = made("ilko", takingBack(back, id(902)));
-    expect(draftDocument(file, [first, second, back, forward])).toMatchObject({ fittings: { seacock: { where: { en: "behind" } } } });
+    expect(draftDocument(file, [first, second, back, forward])).toMatchObject({
+      fittings: { seacock: { where: { en: "behind" } } },
+    });
     expect(undoable([first, others, second, back, forward], "ilko")).toEqual({ undo: forward, redo: null });
     const typed = made("ilko", edit("/fittings/seacock/where/en", "right", "else"));
     expect(undoable([first, others, second, back, typed], "ilko")).toEqual({ undo: typed, redo: null });
@@ -72,21 +107,30 @@ describe("taking back", () => {
   });
   it("of everything leaves the document as it was", () => {
     fc.assert(
-      fc.property(fc.array(fc.tuple(fc.constantFrom("/fittings/seacock/where/en", "/places/bow/name/en"), fc.string({ minLength: 1, maxLength: 5 })), { maxLength: 12 }), (typed) => {
-        let document: unknown = file;
-        const edits: MadeEdit[] = [];
-        for (const [path, to] of typed) {
-          const each = made("ilko", edit(path, valueAt(document, path), to));
-          document = applyEdit(document, each);
-          edits.push(each);
-        }
-        for (let last = undoable(edits, "ilko").undo; last; last = undoable(edits, "ilko").undo) {
-          const back = made("ilko", takingBack(last, id((number += 1))));
-          document = applyEdit(document, back);
-          edits.push(back);
-        }
-        expect(document).toEqual(file);
-      }),
+      fc.property(
+        fc.array(
+          fc.tuple(
+            fc.constantFrom("/fittings/seacock/where/en", "/places/bow/name/en"),
+            fc.string({ minLength: 1, maxLength: 5 }),
+          ),
+          { maxLength: 12 },
+        ),
+        (typed) => {
+          let document: unknown = file;
+          const edits: MadeEdit[] = [];
+          for (const [path, to] of typed) {
+            const each = made("ilko", edit(path, valueAt(document, path), to));
+            document = applyEdit(document, each);
+            edits.push(each);
+          }
+          for (let last = undoable(edits, "ilko").undo; last; last = undoable(edits, "ilko").undo) {
+            const back = made("ilko", takingBack(last, id((number += 1))));
+            document = applyEdit(document, back);
+            edits.push(back);
+          }
+          expect(document).toEqual(file);
+        },
+      ),
     );
   });
 });

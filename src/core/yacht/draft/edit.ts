@@ -49,7 +49,10 @@ export function draftDocument(base: unknown, edits: readonly DraftEdit[]): unkno
 }
 
 /** Lays edits over another base: those that still fit are kept in order, the others are named with what stands there now. */
-export function carryEdits(base: unknown, edits: readonly DraftEdit[]): { document: unknown; kept: DraftEdit[]; conflicts: { edit: DraftEdit; now: unknown }[] } {
+export function carryEdits(
+  base: unknown,
+  edits: readonly DraftEdit[],
+): { document: unknown; kept: DraftEdit[]; conflicts: { edit: DraftEdit; now: unknown }[] } {
   let document = base;
   const kept: DraftEdit[] = [];
   const conflicts: { edit: DraftEdit; now: unknown }[] = [];

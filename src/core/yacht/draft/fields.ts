@@ -33,14 +33,17 @@ function specOf(name: string, schema: Schema, optional: boolean): FieldSpec {
   if (schema.type === "string") return as("text");
   if (schema.type === "object" && schema.properties) return as("part", { of: fieldsOf(schema) });
   if (schema.type === "array" && schema.items) {
-    if (isWords(schema.items) || schema.items.properties) return as("list", { of: isWords(schema.items) ? [] : fieldsOf(schema.items) });
+    if (isWords(schema.items) || schema.items.properties)
+      return as("list", { of: isWords(schema.items) ? [] : fieldsOf(schema.items) });
     if (schema.items.type === "string") return as(Object.hasOwn(schema.items, "pattern") ? "keys" : "texts");
   }
   return as("other");
 }
 
 function fieldsOf(schema: Schema): FieldSpec[] {
-  return Object.entries(schema.properties ?? {}).map(([name, field]) => specOf(name, field, !(schema.required ?? []).includes(name)));
+  return Object.entries(schema.properties ?? {}).map(([name, field]) =>
+    specOf(name, field, !(schema.required ?? []).includes(name)),
+  );
 }
 
 /** The fields of the parts of each collection, in the order of the schema; `particulars` is a part by itself. */
@@ -48,7 +51,10 @@ export function collectionFields(): Record<string, FieldSpec[]> {
   const properties = YachtFile.properties as Record<string, TSchema>;
   return Object.fromEntries(
     Object.entries(properties).flatMap(([collection, schema]) => {
-      const part = collection === "particulars" ? (schema as Schema) : Object.values((schema as Schema).patternProperties ?? {})[0];
+      const part =
+        collection === "particulars"
+          ? (schema as Schema)
+          : Object.values((schema as Schema).patternProperties ?? {})[0];
       return part?.properties ? [[collection, fieldsOf(part)]] : [];
     }),
   );
@@ -56,8 +62,26 @@ export function collectionFields(): Record<string, FieldSpec[]> {
 
 /** The collection that a field's key is one of, where it names another part. */
 const refersTo: Readonly<Record<string, string>> = {
-  place: "places", from: "places", to: "places", locker: "places", fitting: "fittings", filler: "fittings", valve: "fittings", gauge: "fittings", pump: "fittings", outlet: "fittings", windlass: "fittings",
-  seacock: "fittings", inlet: "fittings", bottleValve: "fittings", tap: "fittings", notThis: "fittings", tank: "tanks", charges: "batteries", topics: "procedures", closes: "stops",
+  place: "places",
+  from: "places",
+  to: "places",
+  locker: "places",
+  fitting: "fittings",
+  filler: "fittings",
+  valve: "fittings",
+  gauge: "fittings",
+  pump: "fittings",
+  outlet: "fittings",
+  windlass: "fittings",
+  seacock: "fittings",
+  inlet: "fittings",
+  bottleValve: "fittings",
+  tap: "fittings",
+  notThis: "fittings",
+  tank: "tanks",
+  charges: "batteries",
+  topics: "procedures",
+  closes: "stops",
 };
 
 /** Which collection a field's key belongs to, or null where it is plain text. */

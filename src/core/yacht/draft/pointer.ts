@@ -2,7 +2,8 @@
 export const pointerPattern = "^(/[A-Za-z0-9-]{1,80}){2,8}$";
 
 const stepsOf = (path: string): string[] => path.split("/").slice(1);
-const isObject = (value: unknown): value is Record<string, unknown> => typeof value === "object" && value !== null && !Array.isArray(value);
+const isObject = (value: unknown): value is Record<string, unknown> =>
+  typeof value === "object" && value !== null && !Array.isArray(value);
 
 /** What stands at a place of a document; null where nothing does. A file holds no nulls. */
 export function valueAt(document: unknown, path: string): unknown {
@@ -27,8 +28,12 @@ export function withValue(document: unknown, path: string, to: unknown): unknown
 function put(part: unknown, [step = "", ...rest]: string[], to: unknown, path: string): unknown {
   if (Array.isArray(part)) {
     const index = /^\d+$/.test(step) ? Number(step) : -1;
-    if (index < 0 || index > part.length || (index === part.length && (rest.length > 0 || to === null))) throw new RangeError(`${path}: the list has no entry ${step}`);
-    if (rest.length === 0) return to === null ? part.filter((_, at) => at !== index) : [...part.slice(0, index), to, ...part.slice(index + 1)];
+    if (index < 0 || index > part.length || (index === part.length && (rest.length > 0 || to === null)))
+      throw new RangeError(`${path}: the list has no entry ${step}`);
+    if (rest.length === 0)
+      return to === null
+        ? part.filter((_, at) => at !== index)
+        : [...part.slice(0, index), to, ...part.slice(index + 1)];
     return part.map((each, at) => (at === index ? put(each, rest, to, path) : (each as unknown)));
   }
   if (!isObject(part)) throw new RangeError(`${path}: nothing stands there to be changed`);

@@ -1,7 +1,11 @@
 import { reachOf } from "./reach";
 
 // a yacht that has another hold time, other steps of one procedure, and no second anchor
-const patch = { engines: { main: { stopHoldSeconds: 6 } }, procedures: { start: { steps: [{ words: { en: "Wait." } }] } }, inventory: { "anchor-second": null } };
+const patch = {
+  engines: { main: { stopHoldSeconds: 6 } },
+  procedures: { start: { steps: [{ words: { en: "Wait." } }] } },
+  inventory: { "anchor-second": null },
+};
 
 describe("how a class's change reaches a yacht", () => {
   it.each([

@@ -1,10 +1,14 @@
 import { reorder, type Ordered } from "./reorder";
 
-const parts = (...orders: number[]): Ordered[] => orders.map((order, index) => ({ key: "abcdef".charAt(index), order }));
+const parts = (...orders: number[]): Ordered[] =>
+  orders.map((order, index) => ({ key: "abcdef".charAt(index), order }));
 /** The keys in their order once the changes are made. */
 const after = (before: Ordered[], changes: Ordered[]) => {
   const changed = new Map(changes.map(({ key, order }) => [key, order]));
-  return [...before].sort((x, y) => (changed.get(x.key) ?? x.order) - (changed.get(y.key) ?? y.order)).map(({ key }) => key).join("");
+  return [...before]
+    .sort((x, y) => (changed.get(x.key) ?? x.order) - (changed.get(y.key) ?? y.order))
+    .map(({ key }) => key)
+    .join("");
 };
 
 describe("moving a part among its like", () => {

@@ -22,7 +22,14 @@ export function reorder(parts: readonly Ordered[], from: number, to: number): Or
   const next = parts.filter((_, index) => index !== from);
   next.splice(to, 0, moved);
   const [before, after] = [next[to - 1]?.order, next[to + 1]?.order];
-  const between = before === undefined ? Math.floor((after ?? 0) / 2) : after === undefined ? before + gap : Math.floor((before + after) / 2);
+  const between =
+    before === undefined
+      ? Math.floor((after ?? 0) / 2)
+      : after === undefined
+        ? before + gap
+        : Math.floor((before + after) / 2);
   if (between > (before ?? -1) && (after === undefined || between < after)) return [{ key: moved.key, order: between }];
-  return next.map(({ key }, index) => ({ key, order: (index + 1) * gap })).filter(({ key, order }) => parts.find((part) => part.key === key)?.order !== order);
+  return next
+    .map(({ key }, index) => ({ key, order: (index + 1) * gap }))
+    .filter(({ key, order }) => parts.find((part) => part.key === key)?.order !== order);
 }

@@ -29,30 +29,92 @@ export interface Findable {
 }
 
 /** How else people say what a fitting is. */
-const alsoCalled: Partial<Record<FittingKind, string>> = { "cut-off": "cutoff shutoff shut off valve", seacock: "valve", breaker: "fuse", extinguisher: "fire", filler: "cap", "life-raft": "liferaft", detector: "alarm", lamp: "light" };
+const alsoCalled: Partial<Record<FittingKind, string>> = {
+  "cut-off": "cutoff shutoff shut off valve",
+  seacock: "valve",
+  breaker: "fuse",
+  extinguisher: "fire",
+  filler: "cap",
+  "life-raft": "liferaft",
+  detector: "alarm",
+  lamp: "light",
+};
 
 const plain = (key: string) => key.replaceAll("-", " ");
 
 /** Everything of a yacht file that can be asked for: fittings, inventory, procedures, oddities and emergency cards. */
 export function findables(file: YachtFile, language = "en"): Findable[] {
   const words = (part: Parameters<typeof sayOf>[1] | undefined) => (part ? sayOf(file, part, language) : "");
-  const at = (place: string, where = "") => [say(file.places[place]?.name ?? { en: place }, language), where].filter(Boolean).join(", ");
+  const at = (place: string, where = "") =>
+    [say(file.places[place]?.name ?? { en: place }, language), where].filter(Boolean).join(", ");
   const fittings = Object.entries(file.fittings).map(([key, part]): Findable => ({
-    id: `fitting:${key}`, kind: "fitting", key, title: words(part.name), where: at(part.place, words(part.where)), place: part.place, asked: "", fittingKind: part.kind,
-    sort: `${plain(part.kind)} ${alsoCalled[part.kind] ?? ""} ${plain(part.system)}`, text: [words(part.how), words(part.caution)].join(" "), isFault: false,
+    id: `fitting:${key}`,
+    kind: "fitting",
+    key,
+    title: words(part.name),
+    where: at(part.place, words(part.where)),
+    place: part.place,
+    asked: "",
+    fittingKind: part.kind,
+    sort: `${plain(part.kind)} ${alsoCalled[part.kind] ?? ""} ${plain(part.system)}`,
+    text: [words(part.how), words(part.caution)].join(" "),
+    isFault: false,
   }));
   const inventory = Object.entries(file.inventory).map(([key, part]): Findable => ({
-    id: `inventory:${key}`, kind: "inventory", key, title: words(part.name), where: at(part.place, words(part.where)), place: part.place, asked: "", sort: plain(part.system), text: "", isFault: false, fittingKind: null,
+    id: `inventory:${key}`,
+    kind: "inventory",
+    key,
+    title: words(part.name),
+    where: at(part.place, words(part.where)),
+    place: part.place,
+    asked: "",
+    sort: plain(part.system),
+    text: "",
+    isFault: false,
+    fittingKind: null,
   }));
   const procedures = Object.entries(file.procedures).map(([key, part]): Findable => ({
-    id: `procedure:${key}`, kind: "procedure", key, title: words(part.title), where: at(part.place), place: part.place, asked: (part.asked ?? []).join(" | "), sort: plain(part.system),
-    text: [words(part.before), words(part.caution), ...part.steps.flatMap((step) => [words(step.words), words(step.watch), words(step.never?.what)])].join(" "), isFault: part.kind === "fault", fittingKind: null,
+    id: `procedure:${key}`,
+    kind: "procedure",
+    key,
+    title: words(part.title),
+    where: at(part.place),
+    place: part.place,
+    asked: (part.asked ?? []).join(" | "),
+    sort: plain(part.system),
+    text: [
+      words(part.before),
+      words(part.caution),
+      ...part.steps.flatMap((step) => [words(step.words), words(step.watch), words(step.never?.what)]),
+    ].join(" "),
+    isFault: part.kind === "fault",
+    fittingKind: null,
   }));
   const oddities = Object.entries(file.oddities).map(([key, part]): Findable => ({
-    id: `oddity:${key}`, kind: "oddity", key, title: words(part.words), where: at(part.place), place: part.place, asked: "", sort: plain(part.system), text: "", isFault: false, fittingKind: null,
+    id: `oddity:${key}`,
+    kind: "oddity",
+    key,
+    title: words(part.words),
+    where: at(part.place),
+    place: part.place,
+    asked: "",
+    sort: plain(part.system),
+    text: "",
+    isFault: false,
+    fittingKind: null,
   }));
   const cards = Object.entries(file.emergencyCards).map(([key, part]): Findable => ({
-    id: `card:${key}`, kind: "card", key, title: words(part.title), where: "", place: null, asked: "", sort: "emergency", text: [words(part.caution), ...part.steps.map(words)].join(" "), isFault: true, fittingKind: null,
+    id: `card:${key}`,
+    kind: "card",
+    key,
+    title: words(part.title),
+    where: "",
+    place: null,
+    asked: "",
+    sort: "emergency",
+    text: [words(part.caution), ...part.steps.map(words)].join(" "),
+    isFault: true,
+    fittingKind: null,
   }));
   return [...fittings, ...inventory, ...procedures, ...oddities, ...cards];
 }

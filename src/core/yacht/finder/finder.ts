@@ -38,7 +38,12 @@ export function makeFinder(file: YachtFile, language = "en"): Finder {
     fields: ["title", "asked", "sort", "where", "text"],
     tokenize: wordsOf,
     processTerm: stem,
-    searchOptions: { boost: { title: 5, asked: 4, sort: 1.2, where: 0.8, text: 0.4 }, prefix: (term) => term.length > 3, fuzzy: (term) => (term.length > 7 ? 2 : term.length > 3 ? 1 : 0), weights: { fuzzy: 0.35, prefix: 0.6 } },
+    searchOptions: {
+      boost: { title: 5, asked: 4, sort: 1.2, where: 0.8, text: 0.4 },
+      prefix: (term) => term.length > 3,
+      fuzzy: (term) => (term.length > 7 ? 2 : term.length > 3 ? 1 : 0),
+      weights: { fuzzy: 0.35, prefix: 0.6 },
+    },
   });
   index.addAll([...all.values()]);
   return { find: (ask, most = 12) => answer(index, all, ask).slice(0, most) };
@@ -52,7 +57,15 @@ function answer(index: MiniSearch<Findable>, all: ReadonlyMap<string, Findable>,
   const queries = words.flatMap((word): Query[] => {
     const others = [...new Set([...otherWordsFor(word), ...otherWordsFor(stem(word))])];
     [word, ...others].forEach((term) => mean(term, word));
-    return [word, ...others.map((other): Query => ({ queries: [other], boostTerm: () => otherWordWeight, fuzzy: false, prefix: false }))];
+    return [
+      word,
+      ...others.map((other): Query => ({
+        queries: [other],
+        boostTerm: () => otherWordWeight,
+        fuzzy: false,
+        prefix: false,
+      })),
+    ];
   });
   const intent = intentOf(ask);
   const asked = words.map(stem);
@@ -63,7 +76,14 @@ function answer(index: MiniSearch<Findable>, all: ReadonlyMap<string, Findable>,
     if (!findable) return 0;
     const matched = new Set(result.queryTerms.flatMap((term) => [...(meant.get(term) ?? [])]));
     const coverage = matched.size / words.length;
-    return result.score * coverage ** 2 * kindWeight[intent][findable.kind] * (findable.isFault ? faultWeight[intent] : 1) * nearness(closeness(asked, findable)) * (findable.fittingKind && kindsAsked.has(findable.fittingKind) ? 1.6 : 1);
+    return (
+      result.score *
+      coverage ** 2 *
+      kindWeight[intent][findable.kind] *
+      (findable.isFault ? faultWeight[intent] : 1) *
+      nearness(closeness(asked, findable)) *
+      (findable.fittingKind && kindsAsked.has(findable.fittingKind) ? 1.6 : 1)
+    );
   };
   return index
     .search({ queries, combineWith: "OR" })
@@ -71,7 +91,17 @@ function answer(index: MiniSearch<Findable>, all: ReadonlyMap<string, Findable>,
     .sort((a, b) => b.rank - a.rank || (String(a.result.id) < String(b.result.id) ? -1 : 1))
     .flatMap(({ result }): Hit[] => {
       const findable = all.get(result.id as string);
-      return findable ? [{ kind: findable.kind, id: findable.key, title: findable.title, where: findable.where, place: findable.place }] : [];
+      return findable
+        ? [
+            {
+              kind: findable.kind,
+              id: findable.key,
+              title: findable.title,
+              where: findable.where,
+              place: findable.place,
+            },
+          ]
+        : [];
     });
 }
 

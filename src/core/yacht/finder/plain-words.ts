@@ -46,7 +46,9 @@ const same: readonly string[][] = [
 ];
 
 const byWord = new Map<string, Set<string>>();
-for (const row of same) for (const word of row) byWord.set(word, new Set([...(byWord.get(word) ?? []), ...row.filter((other) => other !== word)]));
+for (const row of same)
+  for (const word of row)
+    byWord.set(word, new Set([...(byWord.get(word) ?? []), ...row.filter((other) => other !== word)]));
 
 /** Other words for one: what a plain word is called in the field, and the other way round. */
 export function otherWordsFor(word: string): string[] {

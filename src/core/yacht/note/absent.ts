@@ -20,6 +20,12 @@ export function absentParts(file: YachtFile, ofClass: YachtFile): AbsentPart[] {
     const own = (file as unknown as Record<string, object>)[collection] ?? {};
     return Object.entries(parts as Record<string, Loose>)
       .filter(([key]) => !Object.hasOwn(own, key))
-      .map(([key, part]) => ({ collection, key, name: english(part.name) ?? english(part.title) ?? english(part.words) ?? key, place: typeof part.place === "string" ? part.place : null, part }));
+      .map(([key, part]) => ({
+        collection,
+        key,
+        name: english(part.name) ?? english(part.title) ?? english(part.words) ?? key,
+        place: typeof part.place === "string" ? part.place : null,
+        part,
+      }));
   });
 }

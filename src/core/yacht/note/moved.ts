@@ -13,5 +13,7 @@ export type FoundPlaces = ReadonlyMap<string, string>;
 export function movedForGood(handovers: readonly FoundPlaces[]): { line: string; place: string }[] {
   const [newest, ...older] = handovers.slice(0, runningHandovers);
   if (!newest || older.length < runningHandovers - 1) return [];
-  return [...newest].flatMap(([line, place]) => (older.every((each) => each.get(line) === place) ? [{ line, place }] : []));
+  return [...newest].flatMap(([line, place]) =>
+    older.every((each) => each.get(line) === place) ? [{ line, place }] : [],
+  );
 }

@@ -16,7 +16,14 @@ const unpriced = { replacementMinor: 0, lifeMonths: 120 } as const;
 
 /** A key for a new part, made from its name and not in use. */
 export function freeKey(taken: object, name: string): string {
-  const plain = name.toLowerCase().normalize("NFD").replaceAll(/\p{M}/gu, "").replaceAll(/[^a-z0-9]+/g, "-").replaceAll(/^-+|-+$/g, "").slice(0, 50) || "thing";
+  const plain =
+    name
+      .toLowerCase()
+      .normalize("NFD")
+      .replaceAll(/\p{M}/gu, "")
+      .replaceAll(/[^a-z0-9]+/g, "-")
+      .replaceAll(/^-+|-+$/g, "")
+      .slice(0, 50) || "thing";
   for (let number = 1; ; number++) {
     const key = number === 1 ? plain : `${plain}-${number}`;
     if (!Object.hasOwn(taken, key)) return key;
@@ -43,7 +50,10 @@ export function proposeEdits(file: YachtFile, note: YachtNote, day: string, ofCl
   if (note.kind === "as-class") {
     const classPart = valueAt(ofClass, base) as object | null;
     if (classPart === null || valueAt(file, base) !== null) return [];
-    return edit(base, collection === "fittings" && note.photos[0] ? { ...classPart, photo: note.photos[0] } : classPart);
+    return edit(
+      base,
+      collection === "fittings" && note.photos[0] ? { ...classPart, photo: note.photos[0] } : classPart,
+    );
   }
   const part = valueAt(file, base) as { place?: string; name?: { en: string }; system?: string } | null;
   if (part === null) return [];
@@ -55,10 +65,22 @@ export function proposeEdits(file: YachtFile, note: YachtNote, day: string, ofCl
       return photo;
     case "different": {
       const moved = place !== null && place !== part.place ? edit(`${base}/place`, place) : [];
-      const where = note.where.trim() !== "" && (collection === "fittings" || collection === "inventory") ? edit(`${base}/where`, { en: note.where.trim() }) : [];
-      const how = note.how.trim() !== "" && collection !== "inventory" ? edit(`${base}/how`, { en: note.how.trim() }) : [];
+      const where =
+        note.where.trim() !== "" && (collection === "fittings" || collection === "inventory")
+          ? edit(`${base}/where`, { en: note.where.trim() })
+          : [];
+      const how =
+        note.how.trim() !== "" && collection !== "inventory" ? edit(`${base}/how`, { en: note.how.trim() }) : [];
       const said = [note.where.trim(), note.how.trim()].filter((words) => words !== "").join("; ");
-      const oddity = said === "" || collection !== "fittings" ? [] : edit(`/oddities/${freeKey(file.oddities, `${key}-odd`)}`, { place: place ?? part.place, system: part.system, words: { en: `${part.name?.en ?? key}: ${said}` }, fitting: key });
+      const oddity =
+        said === "" || collection !== "fittings"
+          ? []
+          : edit(`/oddities/${freeKey(file.oddities, `${key}-odd`)}`, {
+              place: place ?? part.place,
+              system: part.system,
+              words: { en: `${part.name?.en ?? key}: ${said}` },
+              fitting: key,
+            });
       const count = collection === "inventory" && note.count !== null ? edit(`${base}/expected`, note.count) : [];
       return [...moved, ...where, ...how, ...count, ...photo, ...oddity];
     }
@@ -79,9 +101,25 @@ export function newPart(file: YachtFile, note: NewThing, place: string, day: str
   const where = { en: note.where.trim() === "" ? (file.places[place]?.name.en ?? place) : note.where.trim() };
   if (note.thing !== null) {
     return made(`/fittings/${freeKey(file.fittings, note.name)}`, {
-      name, system: "hull-and-deck", place, kind: note.thing, where, ...(note.how.trim() === "" ? {} : { how: { en: note.how.trim() } }), ...(note.photos[0] ? { photo: note.photos[0] } : {}),
+      name,
+      system: "hull-and-deck",
+      place,
+      kind: note.thing,
+      where,
+      ...(note.how.trim() === "" ? {} : { how: { en: note.how.trim() } }),
+      ...(note.photos[0] ? { photo: note.photos[0] } : {}),
     });
   }
   const last = Math.max(0, ...Object.values(file.inventory).map((item) => item.order));
-  return made(`/inventory/${freeKey(file.inventory, note.name)}`, { name, order: last + 10, place, where, system: "comfort", group: "below", expected: note.count ?? 1, boughtOn: day, ...unpriced });
+  return made(`/inventory/${freeKey(file.inventory, note.name)}`, {
+    name,
+    order: last + 10,
+    place,
+    where,
+    system: "comfort",
+    group: "below",
+    expected: note.count ?? 1,
+    boughtOn: day,
+    ...unpriced,
+  });
 }

@@ -12,7 +12,9 @@ export interface Expected {
 /** Things one can stand before: fittings first, then what is stowed. */
 export function expectedAt(file: YachtFile, place: string): Expected[] {
   const of = (collection: "fittings" | "inventory", parts: Record<string, { place: string; name: { en?: string } }>) =>
-    Object.entries(parts).flatMap(([key, part]): Expected[] => (part.place === place ? [{ collection, key, name: part.name.en ?? key, place }] : []));
+    Object.entries(parts).flatMap(([key, part]): Expected[] =>
+      part.place === place ? [{ collection, key, name: part.name.en ?? key, place }] : [],
+    );
   return [...of("fittings", file.fittings), ...of("inventory", file.inventory)];
 }
 

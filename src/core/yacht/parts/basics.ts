@@ -5,7 +5,8 @@ const closed = { additionalProperties: false } as const;
 const keyPattern = "^[a-z0-9]+(-[a-z0-9]+)*$";
 
 export const strict = <T extends Record<string, TSchema>>(fields: T) => Type.Object(fields, closed);
-export const oneOf = <const T extends readonly string[]>(values: T) => Type.Unsafe<T[number]>({ type: "string", enum: [...values] });
+export const oneOf = <const T extends readonly string[]>(values: T) =>
+  Type.Unsafe<T[number]>({ type: "string", enum: [...values] });
 
 /** Stable key of a part of the file, made once and never reused. */
 export const Key = Type.String({ pattern: keyPattern, maxLength: 60 });
@@ -15,8 +16,23 @@ export const byKey = <T extends TSchema>(part: T) => Type.Record(Type.String({ p
 export const Order = Type.Integer({ minimum: 0 });
 
 export const systems = [
-  "engine", "fuel", "rig-and-sails", "anchoring", "steering", "pilot-and-thruster", "dc-power", "ac-power",
-  "fresh-water", "waste", "gas", "bilge", "safety", "tender", "navigation-and-radio", "comfort", "hull-and-deck",
+  "engine",
+  "fuel",
+  "rig-and-sails",
+  "anchoring",
+  "steering",
+  "pilot-and-thruster",
+  "dc-power",
+  "ac-power",
+  "fresh-water",
+  "waste",
+  "gas",
+  "bilge",
+  "safety",
+  "tender",
+  "navigation-and-radio",
+  "comfort",
+  "hull-and-deck",
 ] as const;
 export const System = oneOf(systems);
 export type System = (typeof systems)[number];
@@ -32,6 +48,16 @@ export type Point = [aftM: number, starboardM: number];
 export const Outline = Type.Array(Point, { minItems: 3, maxItems: 40 });
 
 /** A class of things a waiver may exclude. */
-export const groups = ["deck", "hull", "sails", "engine", "below", "safety", "tender", "underwater", "navigation"] as const;
+export const groups = [
+  "deck",
+  "hull",
+  "sails",
+  "engine",
+  "below",
+  "safety",
+  "tender",
+  "underwater",
+  "navigation",
+] as const;
 export const Group = oneOf(groups);
 export type Group = (typeof groups)[number];

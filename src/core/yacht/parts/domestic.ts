@@ -7,7 +7,9 @@ export const Head = strict({
   place: Key,
   kind: oneOf(["manual", "electric", "portable"] as const),
   /** strokes of the pump until the hose is clear */
-  strokes: Type.Optional(strict({ from: Type.Integer({ minimum: 1, maximum: 60 }), to: Type.Integer({ minimum: 1, maximum: 60 }) })),
+  strokes: Type.Optional(
+    strict({ from: Type.Integer({ minimum: 1, maximum: 60 }), to: Type.Integer({ minimum: 1, maximum: 60 }) }),
+  ),
   holdSeconds: Type.Optional(Type.Number({ exclusiveMinimum: 0, maximum: 60 })),
   tank: Type.Optional(Key),
   outlet: Type.Optional(Key),
@@ -27,7 +29,9 @@ export const Tender = strict({
   stowed: Words,
   lengthM: Type.Number({ exclusiveMinimum: 0, maximum: 10 }),
   maximumAboard: Type.Integer({ minimum: 1, maximum: 12 }),
-  outboard: Type.Optional(strict({ name: Words, powerKw: Type.Number({ exclusiveMinimum: 0, maximum: 50 }), fuel: Words })),
+  outboard: Type.Optional(
+    strict({ name: Words, powerKw: Type.Number({ exclusiveMinimum: 0, maximum: 50 }), fuel: Words }),
+  ),
 });
 
 /** A bathing platform that folds, with its end position. */

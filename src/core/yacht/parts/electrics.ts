@@ -10,7 +10,9 @@ export const Battery = strict({
   nominalV: Type.Unsafe<12 | 24>({ type: "integer", enum: [12, 24] }),
   capacityAh: Type.Number({ exclusiveMinimum: 0 }),
   feeds: Type.Optional(Words),
-  limits: Type.Optional(strict({ from: Type.String({ minLength: 1 }), watchBelowV: Type.Number(), stopBelowV: Type.Number() })),
+  limits: Type.Optional(
+    strict({ from: Type.String({ minLength: 1 }), watchBelowV: Type.Number(), stopBelowV: Type.Number() }),
+  ),
 });
 
 /** Alternator, shore charger or solar: what fills which banks. */
@@ -35,7 +37,19 @@ export const Generator = strict({
   seacock: Key,
 });
 
-export const Inverter = strict({ name: Words, place: Key, powerW: Type.Integer({ exclusiveMinimum: 0 }), carries: Words, dark: Words });
+export const Inverter = strict({
+  name: Words,
+  place: Key,
+  powerW: Type.Integer({ exclusiveMinimum: 0 }),
+  carries: Words,
+  dark: Words,
+});
 
 /** A cord to the quay. */
-export const ShoreCord = strict({ name: Words, inlet: Key, lengthM: Type.Number({ exclusiveMinimum: 0, maximum: 200 }), currentA: Type.Number({ exclusiveMinimum: 0, maximum: 125 }), feeds: Words });
+export const ShoreCord = strict({
+  name: Words,
+  inlet: Key,
+  lengthM: Type.Number({ exclusiveMinimum: 0, maximum: 200 }),
+  currentA: Type.Number({ exclusiveMinimum: 0, maximum: 125 }),
+  feeds: Words,
+});

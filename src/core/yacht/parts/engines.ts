@@ -3,7 +3,11 @@ import { Words } from "../../basics/words";
 import { Key, oneOf, strict } from "./basics";
 
 /** What an engine burns at one speed. */
-const Burn = strict({ rpm: Type.Integer({ exclusiveMinimum: 0, maximum: 10_000 }), speedKn: Type.Number({ exclusiveMinimum: 0, maximum: 40 }), burnLph: Type.Number({ exclusiveMinimum: 0, maximum: 200 }) });
+const Burn = strict({
+  rpm: Type.Integer({ exclusiveMinimum: 0, maximum: 10_000 }),
+  speedKn: Type.Number({ exclusiveMinimum: 0, maximum: 40 }),
+  burnLph: Type.Number({ exclusiveMinimum: 0, maximum: 200 }),
+});
 
 /** An engine that drives her. What is not known yet is left out, and asked for by the checks: a guess would look like a fact. */
 export const Engine = strict({

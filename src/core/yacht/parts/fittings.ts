@@ -3,8 +3,30 @@ import { Words } from "../../basics/words";
 import { Key, oneOf, Point, strict, System } from "./basics";
 
 export const fittingKinds = [
-  "valve", "seacock", "breaker", "fuse", "switch", "filler", "pump", "gauge", "control", "locker", "extinguisher", "battery", "tank",
-  "cut-off", "bung", "lamp", "strainer", "socket", "remote", "handle", "winch", "clutch", "life-raft", "detector",
+  "valve",
+  "seacock",
+  "breaker",
+  "fuse",
+  "switch",
+  "filler",
+  "pump",
+  "gauge",
+  "control",
+  "locker",
+  "extinguisher",
+  "battery",
+  "tank",
+  "cut-off",
+  "bung",
+  "lamp",
+  "strainer",
+  "socket",
+  "remote",
+  "handle",
+  "winch",
+  "clutch",
+  "life-raft",
+  "detector",
 ] as const;
 export type FittingKind = (typeof fittingKinds)[number];
 

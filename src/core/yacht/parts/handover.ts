@@ -5,7 +5,10 @@ import { readingKinds } from "../../readings/kinds";
 import { Group, Key, oneOf, Order, strict, System } from "./basics";
 
 /** Whom a life jacket fits, by weight; no upper limit where none is printed on it. */
-export const JacketKg = strict({ from: Type.Integer({ minimum: 0, maximum: 200 }), to: Type.Optional(Type.Integer({ minimum: 1, maximum: 400 })) });
+export const JacketKg = strict({
+  from: Type.Integer({ minimum: 0, maximum: 200 }),
+  to: Type.Optional(Type.Integer({ minimum: 1, maximum: 400 })),
+});
 
 export const InventoryItem = strict({
   name: Words,
@@ -69,7 +72,15 @@ export const surfaces = ["deck", "below", "bow", "port-side", "starboard-side", 
 export const Surface = oneOf(surfaces);
 export type Surface = (typeof surfaces)[number];
 
-export const Look = strict({ name: Words, order: Order, place: Key, system: System, group: Group, how: Words, surface: Surface });
+export const Look = strict({
+  name: Words,
+  order: Order,
+  place: Key,
+  system: System,
+  group: Group,
+  how: Words,
+  surface: Surface,
+});
 
 /** One place in the planned order of the briefing, with what it depends on. */
 export const Stop = strict({

@@ -18,13 +18,41 @@ export const Place = strict({
 });
 
 /** A connection between two places, walked in both directions unless said otherwise. */
-export const Way = strict({ from: Key, to: Key, seconds: Type.Number({ minimum: 0 }), oneWay: Type.Optional(Type.Boolean()) });
+export const Way = strict({
+  from: Key,
+  to: Key,
+  seconds: Type.Number({ minimum: 0 }),
+  oneWay: Type.Optional(Type.Boolean()),
+});
 
 /** What a sailor recognises on the plan at once; drawn, never counted. */
 export const Furniture = strict({
   kind: oneOf([
-    "mast", "boom", "winch", "wheel", "tiller", "windlass", "hatch", "bunk", "sofa", "table", "galley", "head", "engine", "tank",
-    "companionway", "coachroof", "rail", "cockpit", "chart-table", "platform", "bridge-deck", "trampoline", "centreboard", "outboard", "davits",
+    "mast",
+    "boom",
+    "winch",
+    "wheel",
+    "tiller",
+    "windlass",
+    "hatch",
+    "bunk",
+    "sofa",
+    "table",
+    "galley",
+    "head",
+    "engine",
+    "tank",
+    "companionway",
+    "coachroof",
+    "rail",
+    "cockpit",
+    "chart-table",
+    "platform",
+    "bridge-deck",
+    "trampoline",
+    "centreboard",
+    "outboard",
+    "davits",
   ] as const),
   level: Level,
   outline: Type.Optional(Outline),

@@ -35,11 +35,32 @@ export default async function CharterRoute({ params }: Props) {
     const base = await currentBase(db);
     const signed = stay.handovers.find((each) => each.kind === "check-in" && each.sealedAt);
     return {
-      row: await withReadiness(db, await withExperience(db, todayRow(stay, now()), yacht?.file)), base, forecast: await forecastFor(db, dayIn(stay.startsAt, base.timeZone)), deposit: await depositEvents(db, stay.stayId),
-      crew: await crewOf(db, stay.stayId), defects: await openDefects(db, stay.yachtId), windLimitKn: (await currentRules(db)).rules.windLimitKn,
-      afterwards: signed ? await afterwards(db, signed.id) : null, messages: await messagesOf(db, stay.stayId),
+      row: await withReadiness(db, await withExperience(db, todayRow(stay, now()), yacht?.file)),
+      base,
+      forecast: await forecastFor(db, dayIn(stay.startsAt, base.timeZone)),
+      deposit: await depositEvents(db, stay.stayId),
+      crew: await crewOf(db, stay.stayId),
+      defects: await openDefects(db, stay.yachtId),
+      windLimitKn: (await currentRules(db)).rules.windLimitKn,
+      afterwards: signed ? await afterwards(db, signed.id) : null,
+      messages: await messagesOf(db, stay.stayId),
     };
   });
   if (!view) notFound();
-  return <CharterPage row={view.row} timeZone={view.base.timeZone} currency={view.base.currency} deposit={view.deposit} crew={view.crew} defects={view.defects} forecast={view.forecast} windLimitKn={view.windLimitKn} roles={staff.roles} afterwards={view.afterwards} messages={view.messages} me={staff.personId} />;
+  return (
+    <CharterPage
+      row={view.row}
+      timeZone={view.base.timeZone}
+      currency={view.base.currency}
+      deposit={view.deposit}
+      crew={view.crew}
+      defects={view.defects}
+      forecast={view.forecast}
+      windLimitKn={view.windLimitKn}
+      roles={staff.roles}
+      afterwards={view.afterwards}
+      messages={view.messages}
+      me={staff.personId}
+    />
+  );
 }

@@ -24,18 +24,41 @@ export default async function YachtRoute({ params }: Props) {
   const found = await withBase(staff.baseId, async (db) => {
     const yacht = await findYacht(db, { slug });
     if (!yacht) return null;
-    const sisters = (await listYachts(db)).filter((each) => each.id !== yacht.id && each.file.particulars.class === yacht.file.particulars.class);
+    const sisters = (await listYachts(db)).filter(
+      (each) => each.id !== yacht.id && each.file.particulars.class === yacht.file.particulars.class,
+    );
     const yachtClass = await classOfYacht(db, yacht.id);
     if (!yachtClass) return null;
     const draft = await classDraft(db, yachtClass.slug, slug);
-    return { yacht, yachtClass, draft, sisters: sisters.map(({ slug: other, name }) => ({ slug: other, name })), defects: await allDefects(db, yacht.id), revisions: await revisionsOf(db, yacht.id), base: await currentBase(db), waiting: (await fileWork(db))[slug] ?? null };
+    return {
+      yacht,
+      yachtClass,
+      draft,
+      sisters: sisters.map(({ slug: other, name }) => ({ slug: other, name })),
+      defects: await allDefects(db, yacht.id),
+      revisions: await revisionsOf(db, yacht.id),
+      base: await currentBase(db),
+      waiting: (await fileWork(db))[slug] ?? null,
+    };
   });
   if (!found) notFound();
   const { yacht, yachtClass, draft, sisters, revisions, defects, base, waiting } = found;
   return (
     <YachtPage
-      slug={slug} name={yacht.name} berth={yacht.berth} code={yacht.code} revision={yacht.revision} file={yacht.file} sisters={sisters} revisions={revisions} defects={defects} timeZone={base.timeZone}
-      fileWork={waiting} mayPublish={mayPublish(staff)} yachtClass={{ slug: yachtClass.slug, revision: yachtClass.revision }} draft={draft && { why: draft.why, findings: draft.findings }}
+      slug={slug}
+      name={yacht.name}
+      berth={yacht.berth}
+      code={yacht.code}
+      revision={yacht.revision}
+      file={yacht.file}
+      sisters={sisters}
+      revisions={revisions}
+      defects={defects}
+      timeZone={base.timeZone}
+      fileWork={waiting}
+      mayPublish={mayPublish(staff)}
+      yachtClass={{ slug: yachtClass.slug, revision: yachtClass.revision }}
+      draft={draft && { why: draft.why, findings: draft.findings }}
     />
   );
 }

@@ -6,4 +6,6 @@ interface Context {
 }
 
 /** Plan, places and emergency cards of a yacht, by the code posted aboard. Nothing personal. */
-export const GET = handle<Context>("aboard", async (_request, { params }) => Response.json(await yachtByCode((await params).code)));
+export const GET = handle<Context>("aboard", async (_request, { params }) =>
+  Response.json(await yachtByCode((await params).code)),
+);

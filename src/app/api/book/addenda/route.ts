@@ -11,7 +11,12 @@ import { Refusal } from "@/server/http/refusal";
 /** Takes what the skipper adds to the signed check-in: leaving the berth, late findings, having read. Each is answered by itself. */
 export const POST = handle("book-addenda", async (request) => {
   const session = await charterSession();
-  if (!session) throw new Refusal(401, "not-open", "Open your boat book again with link and PIN. What you reported stays on this device.");
+  if (!session)
+    throw new Refusal(
+      401,
+      "not-open",
+      "Open your boat book again with link and PIN. What you reported stays on this device.",
+    );
   const { addenda } = await readJson(request, AddendumBatch, 200_000);
   const answers = await withBase(session.baseId, async (db) => {
     const stay = await findStay(db, { charterId: session.charterId });

@@ -24,7 +24,8 @@ async function baseOfReader(request: Request, hash: string): Promise<string> {
   const staff = await staffSession();
   if (staff) return staff.baseId;
   const charter = await charterSession();
-  if (charter && (await withBase(charter.baseId, (db) => photoBelongsToCharter(db, hash, charter.charterId)))) return charter.baseId;
+  if (charter && (await withBase(charter.baseId, (db) => photoBelongsToCharter(db, hash, charter.charterId))))
+    return charter.baseId;
   throw new Refusal(401, "not-open", "Sign in, or open your boat book again with link and PIN.");
 }
 
@@ -51,7 +52,10 @@ export const PUT = handle<Context>("put-photo", async (request, { params }) => {
   const asked = new URL(request.url).searchParams.get("handover");
   const handover = asked === null ? null : idParam(asked);
   // a photo of a yacht's file belongs to no handover: somebody of the base takes it, or her crew
-  const baseId = handover === null ? ((await staffSession()) ?? (await charterSession()) ?? (await requireStaff())).baseId : await baseOfWriter(request, handover);
+  const baseId =
+    handover === null
+      ? ((await staffSession()) ?? (await charterSession()) ?? (await requireStaff())).baseId
+      : await baseOfWriter(request, handover);
   const bytes = await readBytes(request, photoLimits.bytes);
   const photo = await checkPhoto(bytes, hash);
   await withBase(baseId, (db) => keepPhoto(db, handover, photo, bytes));

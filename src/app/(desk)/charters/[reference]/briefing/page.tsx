@@ -25,8 +25,21 @@ export default async function BriefingRoute({ params }: Props) {
   const { plan } = page;
   return (
     <BriefingPage
-      stay={page.stay} file={page.file} since={page.since} minutes={page.minutes} studied={page.studied} lastCalls={page.lastCalls} calls={page.calls} timeZone={base.timeZone}
-      topics={plan.topics} questions={plan.questions} farBelow={plan.farBelow} experience={plan.state.experience} own={plan.state.questions} marks={Object.fromEntries(plan.state.marks)} checks={Object.fromEntries(plan.state.checks)}
+      stay={page.stay}
+      file={page.file}
+      since={page.since}
+      minutes={page.minutes}
+      studied={page.studied}
+      lastCalls={page.lastCalls}
+      calls={page.calls}
+      timeZone={base.timeZone}
+      topics={plan.topics}
+      questions={plan.questions}
+      farBelow={plan.farBelow}
+      experience={plan.state.experience}
+      own={plan.state.questions}
+      marks={Object.fromEntries(plan.state.marks)}
+      checks={Object.fromEntries(plan.state.checks)}
     />
   );
 }

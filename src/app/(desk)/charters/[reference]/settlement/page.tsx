@@ -28,5 +28,12 @@ export default async function SettlementRoute({ params }: Props) {
     }
   });
   if (view === null) notFound();
-  return typeof view === "string" ? <SettlementNotYet reference={reference} words={view} /> : <SettlementBoard screen={view} me={{ person: staff.personId, name: staff.name, isManager: staff.roles.includes("manager") }} />;
+  return typeof view === "string" ? (
+    <SettlementNotYet reference={reference} words={view} />
+  ) : (
+    <SettlementBoard
+      screen={view}
+      me={{ person: staff.personId, name: staff.name, isManager: staff.roles.includes("manager") }}
+    />
+  );
 }

@@ -17,5 +17,13 @@ export default async function WalkRoute({ params }: Props) {
   const { slug } = await params;
   const yacht = await withBase(staff.baseId, (db) => findYacht(db, { slug }));
   if (!yacht) notFound();
-  return <WalkTuning key={yacht.revision} slug={slug} file={yacht.file} revision={yacht.revision} mayPublish={mayPublish(staff)} />;
+  return (
+    <WalkTuning
+      key={yacht.revision}
+      slug={slug}
+      file={yacht.file}
+      revision={yacht.revision}
+      mayPublish={mayPublish(staff)}
+    />
+  );
 }

@@ -24,8 +24,21 @@ export default async function ClassRoute({ params }: Props) {
   const { yachtClass, sisters, base } = found;
   return (
     <ClassPage
-      slug={slug} name={yachtClass.file.particulars.class} revision={yachtClass.revision} publishedAt={yachtClass.publishedAt} by={yachtClass.by} why={yachtClass.why} timeZone={base.timeZone} mayPublish={mayPublish(staff)}
-      sisters={sisters.map(({ slug: yacht, name, revision, classRevision, file }) => ({ slug: yacht, name, revision, isBehind: classRevision < yachtClass.revision, particulars: file.particulars }))}
+      slug={slug}
+      name={yachtClass.file.particulars.class}
+      revision={yachtClass.revision}
+      publishedAt={yachtClass.publishedAt}
+      by={yachtClass.by}
+      why={yachtClass.why}
+      timeZone={base.timeZone}
+      mayPublish={mayPublish(staff)}
+      sisters={sisters.map(({ slug: yacht, name, revision, classRevision, file }) => ({
+        slug: yacht,
+        name,
+        revision,
+        isBehind: classRevision < yachtClass.revision,
+        particulars: file.particulars,
+      }))}
     />
   );
 }

@@ -7,4 +7,6 @@ interface Context {
 }
 
 /** The boat card by the code posted aboard: any of the crew may print it. */
-export const GET = handle<Context>("aboard-card", async (_request, { params }) => pdfAnswer(await boatCardByCode((await params).code)));
+export const GET = handle<Context>("aboard-card", async (_request, { params }) =>
+  pdfAnswer(await boatCardByCode((await params).code)),
+);

@@ -14,5 +14,10 @@ export const POST = handle<Context>("publish-class", async (request, { params })
   const staff = await requirePublisher();
   const { slug } = await params;
   const { document, onRevision, why, accepts } = await readJson(request, PublicationBody, 2_100_000);
-  return Response.json(await withBase(staff.baseId, (db) => publishClass(db, { slug, document, onRevision, why, accepts }, staff.personId)), { status: 201 });
+  return Response.json(
+    await withBase(staff.baseId, (db) =>
+      publishClass(db, { slug, document, onRevision, why, accepts }, staff.personId),
+    ),
+    { status: 201 },
+  );
 });

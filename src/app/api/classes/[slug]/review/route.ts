@@ -13,9 +13,18 @@ export const POST = handle<Context>("review-class", async (request, { params }) 
   const staff = await requireStaff();
   const { slug } = await params;
   const document = await readStrictJson(request, 2_000_000);
-  const { yachtClass, findings, changes, sisters } = await withBase(staff.baseId, (db) => reviewClass(db, slug, document));
+  const { yachtClass, findings, changes, sisters } = await withBase(staff.baseId, (db) =>
+    reviewClass(db, slug, document),
+  );
   return Response.json({
-    onRevision: yachtClass.revision, findings, changes,
-    sisters: sisters.map((sister) => ({ slug: sister.slug, name: sister.name, changes: sister.changes, blocked: sister.blocked })),
+    onRevision: yachtClass.revision,
+    findings,
+    changes,
+    sisters: sisters.map((sister) => ({
+      slug: sister.slug,
+      name: sister.name,
+      changes: sister.changes,
+      blocked: sister.blocked,
+    })),
   });
 });

@@ -16,12 +16,19 @@ export const POST = handle<Context>("work-step", async (request, { params }) => 
   const staff = await requireStaff();
   const id = idParam((await params).id);
   const step = await readJson(request, WorkStep, 8000);
-  if (step.words.trim() === "") throw new Refusal(422, "no-words", "A few words, please: the next one reads them.", "words");
-  if (!staff.roles.some((role) => role === "technician" || role === "manager")) throw new Refusal(403, "not-yours", "A technician or the base manager says that work is done.");
+  if (step.words.trim() === "")
+    throw new Refusal(422, "no-words", "A few words, please: the next one reads them.", "words");
+  if (!staff.roles.some((role) => role === "technician" || role === "manager"))
+    throw new Refusal(403, "not-yours", "A technician or the base manager says that work is done.");
   await withBase(staff.baseId, async (db) => {
     const steps = await workStepsOf(db, id);
     if (steps === null) throw new Refusal(404, "no-such-defect", "There is no such defect here.");
-    if (!(await addWorkStep(db, id, steps + 1, { ...step, words: step.words.trim() }, staff.personId, now()))) throw new Refusal(409, "changed-meanwhile", "Somebody has said something about this work meanwhile. Load the page again.");
+    if (!(await addWorkStep(db, id, steps + 1, { ...step, words: step.words.trim() }, staff.personId, now())))
+      throw new Refusal(
+        409,
+        "changed-meanwhile",
+        "Somebody has said something about this work meanwhile. Load the page again.",
+      );
   });
   return Response.json({ state: step.state }, { status: 201 });
 });

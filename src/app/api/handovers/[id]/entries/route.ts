@@ -23,7 +23,8 @@ export const GET = handle<Context>("pull-entries", async (request, { params }) =
   const id = idParam((await params).id);
   const grant = await requireGrant(request, id);
   const after = Number(new URL(request.url).searchParams.get("after") ?? "0");
-  if (!Number.isInteger(after) || after < 0) throw new Refusal(400, "wrong-number", "`after` is the whole number of the last entry you have.", "after");
+  if (!Number.isInteger(after) || after < 0)
+    throw new Refusal(400, "wrong-number", "`after` is the whole number of the last entry you have.", "after");
   const handover = await handoverById(grant.baseId, id);
   return withBase(grant.baseId, async (db) => {
     const rows = await entriesAfter(db, id, after, pageSize);
@@ -49,9 +50,23 @@ export const POST = handle<Context>("post-entries", async (request, { params }) 
   entries.forEach((entry, index) => {
     const wrong = mismatch(Entry, entry);
     if (!wrong) sound.push({ index, entry: entry as Entry });
-    else answers[index] = { id: String((entry as { id?: unknown } | null)?.id ?? ""), status: "refused", code: "wrong-form", message: wrong.message };
+    else
+      answers[index] = {
+        id: String((entry as { id?: unknown } | null)?.id ?? ""),
+        status: "refused",
+        code: "wrong-form",
+        message: wrong.message,
+      };
   });
-  const kept = sound.length > 0 ? await postEntries(grant.baseId, id, sound.map((each) => each.entry), grant.side === "skipper" ? grant.personId : null) : [];
+  const kept =
+    sound.length > 0
+      ? await postEntries(
+          grant.baseId,
+          id,
+          sound.map((each) => each.entry),
+          grant.side === "skipper" ? grant.personId : null,
+        )
+      : [];
   sound.forEach(({ index }, i) => {
     const answer = kept[i];
     if (answer) answers[index] = answer;

@@ -13,5 +13,7 @@ export const GET = handle<Context>("record-json", async (_request, { params }) =
   const id = idParam((await params).id);
   const baseId = await requireReaderOfHandover(id);
   const file = await withBase(baseId, (db) => sealedFile(db, id));
-  return Response.json(file, { headers: { "content-disposition": `attachment; filename="${exportName(file, "json")}"` } });
+  return Response.json(file, {
+    headers: { "content-disposition": `attachment; filename="${exportName(file, "json")}"` },
+  });
 });

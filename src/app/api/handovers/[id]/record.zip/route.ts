@@ -13,5 +13,7 @@ export const GET = handle<Context>("record-zip", async (_request, { params }) =>
   const id = idParam((await params).id);
   const baseId = await requireReaderOfHandover(id);
   const { name, bytes } = await withBase(baseId, (db) => sealedZip(db, id));
-  return new Response(new Uint8Array(bytes), { headers: { "content-type": "application/zip", "content-disposition": `attachment; filename="${name}"` } });
+  return new Response(new Uint8Array(bytes), {
+    headers: { "content-type": "application/zip", "content-disposition": `attachment; filename="${name}"` },
+  });
 });

@@ -11,7 +11,10 @@ interface Context {
   params: Promise<{ id: string }>;
 }
 
-const Authority = Type.Object({ reference: Type.String({ minLength: 1, maxLength: 120, pattern: "\\S" }) }, { additionalProperties: false });
+const Authority = Type.Object(
+  { reference: Type.String({ minLength: 1, maxLength: 120, pattern: "\\S" }) },
+  { additionalProperties: false },
+);
 
 /** Notes that the charterer gave the skipper authority, in writing, to settle money. */
 export const POST = handle<Context>("note-authority", async (request, { params }) => {
@@ -21,7 +24,8 @@ export const POST = handle<Context>("note-authority", async (request, { params }
   await withBase(staff.baseId, async (db) => {
     const stay = await findStay(db, { stayId });
     if (!stay) throw new Refusal(404, "no-such-stay", "There is no such charter here.");
-    if (stay.skipperId === stay.chartererId) throw new Refusal(409, "same-person", "Skipper and charterer are one person here: no authority is needed.");
+    if (stay.skipperId === stay.chartererId)
+      throw new Refusal(409, "same-person", "Skipper and charterer are one person here: no authority is needed.");
     await noteAuthority(db, stay.charterId, reference.trim(), staff.personId);
   });
   return Response.json({ noted: true }, { status: 201 });

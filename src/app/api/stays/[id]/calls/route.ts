@@ -14,7 +14,13 @@ interface Context {
   params: Promise<{ id: string }>;
 }
 
-const Call = Type.Object({ topic: Type.Union([Type.String({ maxLength: 60 }), Type.Null()]), words: Type.String({ minLength: 1, maxLength: 500, pattern: "\\S" }) }, { additionalProperties: false });
+const Call = Type.Object(
+  {
+    topic: Type.Union([Type.String({ maxLength: 60 }), Type.Null()]),
+    words: Type.String({ minLength: 1, maxLength: 500, pattern: "\\S" }),
+  },
+  { additionalProperties: false },
+);
 
 /** Notes what a crew called the base about. */
 export const POST = handle<Context>("note-call", async (request, { params }) => {

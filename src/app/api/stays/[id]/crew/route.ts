@@ -23,7 +23,13 @@ export const POST = handle<Context>("crew-list", async (request, { params }) => 
   await withBase(staff.baseId, async (db) => {
     const stay = await findStay(db, { stayId });
     if (!stay) throw new Refusal(404, "no-such-stay", "There is no such charter here.");
-    if (crew.length > stay.aboard) throw new Refusal(422, "too-many", `The charter says ${stay.aboard} aboard, the list has ${crew.length}. Change one or the other.`, "/crew");
+    if (crew.length > stay.aboard)
+      throw new Refusal(
+        422,
+        "too-many",
+        `The charter says ${stay.aboard} aboard, the list has ${crew.length}. Change one or the other.`,
+        "/crew",
+      );
     await addCrewList(db, stayId, crew, staff.personId, now());
   });
   return Response.json({ kept: crew.length }, { status: 201 });

@@ -11,12 +11,17 @@ interface Context {
   params: Promise<{ id: string }>;
 }
 
-const Body = Type.Object({ differenceId: Type.String({ maxLength: 200 }), decision: Decision, why: Type.String({ maxLength: 500 }) }, { additionalProperties: false });
+const Body = Type.Object(
+  { differenceId: Type.String({ maxLength: 200 }), decision: Decision, why: Type.String({ maxLength: 500 }) },
+  { additionalProperties: false },
+);
 
 export const POST = handle<Context>("decide", async (request, { params }) => {
   const staff = await requireStaff();
   const stayId = idParam((await params).id);
   const { differenceId, decision, why } = await readJson(request, Body, 4000);
-  await withBase(staff.baseId, (db) => decide(db, stayId, differenceId, decision, why, staff.personId, staff.roles.includes("manager")));
+  await withBase(staff.baseId, (db) =>
+    decide(db, stayId, differenceId, decision, why, staff.personId, staff.roles.includes("manager")),
+  );
   return Response.json({ decided: differenceId });
 });

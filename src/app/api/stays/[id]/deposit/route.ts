@@ -17,7 +17,10 @@ interface Context {
 }
 
 const Hold = Type.Object(
-  { requestKey: Type.String({ minLength: 8, maxLength: 80 }), card: Type.Union([Type.Literal("approves"), Type.Literal("declines"), Type.Literal("no-answer")]) },
+  {
+    requestKey: Type.String({ minLength: 8, maxLength: 80 }),
+    card: Type.Union([Type.Literal("approves"), Type.Literal("declines"), Type.Literal("no-answer")]),
+  },
   { additionalProperties: false },
 );
 
@@ -31,7 +34,13 @@ export const POST = handle<Context>("hold-deposit", async (request, { params }) 
     if (!stay) throw new Refusal(404, "no-such-stay", "There is no such charter here.");
     const { currency } = await currentBase(db);
     const terminal = simulatedTerminal(terminalBook(db), card);
-    const kind = await holdDeposit(db, terminal, { stayId, amountMinor: stay.terms.deposit.amountMinor, currency }, requestKey, staff.personId);
+    const kind = await holdDeposit(
+      db,
+      terminal,
+      { stayId, amountMinor: stay.terms.deposit.amountMinor, currency },
+      requestKey,
+      staff.personId,
+    );
     return { kind, handovers: stay.handovers.map((handover) => handover.id) };
   });
   for (const handover of outcome.handovers) feed().emit(handover);

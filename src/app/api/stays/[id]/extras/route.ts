@@ -12,7 +12,14 @@ interface Context {
   params: Promise<{ id: string }>;
 }
 
-const Body = Type.Object({ id: Type.Union([Uuid, Type.Null()]), extra: Type.Union([Extra, Type.Null()]), why: Type.String({ maxLength: 500 }) }, { additionalProperties: false });
+const Body = Type.Object(
+  {
+    id: Type.Union([Uuid, Type.Null()]),
+    extra: Type.Union([Extra, Type.Null()]),
+    why: Type.String({ maxLength: 500 }),
+  },
+  { additionalProperties: false },
+);
 
 /** Puts a service, a receipt or a sum for below the water on the statement, changes it, or takes it off. */
 export const POST = handle<Context>("put-extra", async (request, { params }) => {

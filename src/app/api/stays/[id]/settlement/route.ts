@@ -18,7 +18,13 @@ const Body = Type.Object(
   {
     digest: Sha256,
     words: Type.Array(Type.String({ maxLength: 1000 }), { maxItems: 1000 }),
-    reservations: Type.Array(Type.Object({ line: Type.String({ maxLength: 200 }), words: Type.String({ minLength: 1, maxLength: 1000 }) }, { additionalProperties: false }), { maxItems: 200 }),
+    reservations: Type.Array(
+      Type.Object(
+        { line: Type.String({ maxLength: 200 }), words: Type.String({ minLength: 1, maxLength: 1000 }) },
+        { additionalProperties: false },
+      ),
+      { maxItems: 200 },
+    ),
     signatures: Type.Array(Signature, { minItems: 2, maxItems: 2 }),
     contents: SignatureContents,
     without: Type.Union([Without, Type.Null()]),
@@ -31,6 +37,8 @@ export const POST = handle<Context>("sign-settlement", async (request, { params 
   const staff = await requireStaff();
   const stayId = idParam((await params).id);
   const signing = await readJson(request, Body, 2_000_000);
-  const signed = await withBase(staff.baseId, (db) => signSettlement(db, stayId, signing, simulatedTerminal(terminalBook(db), "approves"), staff.personId));
+  const signed = await withBase(staff.baseId, (db) =>
+    signSettlement(db, stayId, signing, simulatedTerminal(terminalBook(db), "approves"), staff.personId),
+  );
   return Response.json(signed);
 });

@@ -15,5 +15,7 @@ interface Context {
 export const GET = handle<Context>("boat-card", async (_request, { params }) => {
   const staff = await requireStaff();
   const { slug } = await params;
-  return pdfAnswer(await withBase(staff.baseId, async (db) => boatCardPdf(await requireYacht(db, slug), await currentBase(db), now())));
+  return pdfAnswer(
+    await withBase(staff.baseId, async (db) => boatCardPdf(await requireYacht(db, slug), await currentBase(db), now())),
+  );
 });

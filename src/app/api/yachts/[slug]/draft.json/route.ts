@@ -19,6 +19,11 @@ export const GET = handle<Context>("class-draft", async (_request, { params }) =
     const yachtClass = await classOfYacht(db, (await requireYacht(db, slug)).id);
     return yachtClass && classDraft(db, yachtClass.slug, slug);
   });
-  if (!draft) throw new Refusal(404, "no-draft", "No draft waits for this yacht: she stands on the newest revision of her class.");
+  if (!draft)
+    throw new Refusal(
+      404,
+      "no-draft",
+      "No draft waits for this yacht: she stands on the newest revision of her class.",
+    );
   return jsonFile(draft.file, `${slug}-on-class-revision-${draft.classRevision}.json`);
 });

@@ -12,14 +12,20 @@ interface Context {
   params: Promise<{ slug: string }>;
 }
 
-const yachtAndCurrency = (baseId: string, slug: string) => withBase(baseId, async (db) => ({ yacht: await requireYacht(db, slug), currency: (await currentBase(db)).currency }));
+const yachtAndCurrency = (baseId: string, slug: string) =>
+  withBase(baseId, async (db) => ({ yacht: await requireYacht(db, slug), currency: (await currentBase(db)).currency }));
 
 /** Inventory and price list as CSV. */
 export const GET = handle<Context>("inventory-csv", async (_request, { params }) => {
   const staff = await requireStaff();
   const { slug } = await params;
   const { yacht, currency } = await yachtAndCurrency(staff.baseId, slug);
-  return new Response(inventoryToCsv(yacht.file, currency), { headers: { "content-type": "text/csv; charset=utf-8", "content-disposition": `attachment; filename="${slug}-inventory.csv"` } });
+  return new Response(inventoryToCsv(yacht.file, currency), {
+    headers: {
+      "content-type": "text/csv; charset=utf-8",
+      "content-disposition": `attachment; filename="${slug}-inventory.csv"`,
+    },
+  });
 });
 
 /** What publishing the file with this list in it would do. Nothing is kept; the whole new file comes back for that. */

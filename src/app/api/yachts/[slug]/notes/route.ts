@@ -15,15 +15,22 @@ interface Context {
   params: Promise<{ slug: string }>;
 }
 
-const Body = Type.Object({ notes: Type.Array(Type.Unknown(), { minItems: 1, maxItems: 200 }) }, { additionalProperties: false });
+const Body = Type.Object(
+  { notes: Type.Array(Type.Unknown(), { minItems: 1, maxItems: 200 }) },
+  { additionalProperties: false },
+);
 
 /** Who writes: a device of a handover of this yacht, somebody of the base, or the crew of one of her charters. */
 async function writer(request: Request, slug: string): Promise<{ baseId: string; person: string | null }> {
-  const away = () => new Refusal(401, "not-open", "Sign in, or open your boat book again. What you noted stays on this device.");
+  const away = () =>
+    new Refusal(401, "not-open", "Sign in, or open your boat book again. What you noted stays on this device.");
   const handover = new URL(request.url).searchParams.get("handover");
   if (handover) {
     const grant = await requireGrant(request, idParam(handover));
-    const found = await withBase(grant.baseId, async (db) => ({ handover: await findHandover(db, grant.handoverId), yacht: await editedYacht(db, slug) }));
+    const found = await withBase(grant.baseId, async (db) => ({
+      handover: await findHandover(db, grant.handoverId),
+      yacht: await editedYacht(db, slug),
+    }));
     if (found.handover?.yachtId !== found.yacht.id) throw away();
     return { baseId: grant.baseId, person: grant.personId };
   }

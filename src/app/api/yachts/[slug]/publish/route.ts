@@ -14,5 +14,8 @@ export const POST = handle<Context>("publish-file", async (request, { params }) 
   const staff = await requirePublisher();
   const { slug } = await params;
   const { document, ...rest } = await readJson(request, PublicationBody, 2_100_000);
-  return Response.json(await withBase(staff.baseId, (db) => publishFile(db, { slug, document, ...rest }, staff.personId)), { status: 201 });
+  return Response.json(
+    await withBase(staff.baseId, (db) => publishFile(db, { slug, document, ...rest }, staff.personId)),
+    { status: 201 },
+  );
 });

@@ -11,7 +11,10 @@ interface Context {
   params: Promise<{ slug: string }>;
 }
 
-const Put = Type.Object({ line: Type.String({ pattern: "^count:[a-z0-9-]{1,80}$" }), pieces: Type.Integer({ minimum: 1, maximum: 9999 }) }, { additionalProperties: false });
+const Put = Type.Object(
+  { line: Type.String({ pattern: "^count:[a-z0-9-]{1,80}$" }), pieces: Type.Integer({ minimum: 1, maximum: 9999 }) },
+  { additionalProperties: false },
+);
 
 /** Notes that a thing counted short was put aboard. */
 export const POST = handle<Context>("put-aboard", async (request, { params }) => {

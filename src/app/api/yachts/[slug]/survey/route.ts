@@ -18,10 +18,23 @@ export const GET = handle<Context>("survey", async (_request, { params }) => {
     await withBase(staff.baseId, async (db) => {
       const view = await draftView(db, { of: "yachts", slug });
       const { document, edited } = view;
-      const declined = (await answeredNotes(db, slug)).flatMap(({ note, answer, words, by }) => (answer === "declined" ? [{ note, words, by }] : []));
-      const isSeen = (part: AbsentPart): part is AbsentPart & SurveyBundle["absent"][number] => part.place !== null && (part.collection === "fittings" || part.collection === "inventory");
-      const absent = absentParts(document, await classFileOf(db, view)).filter(isSeen).map(({ collection, key, name, place }) => ({ collection, key, name, place }));
-      return { yacht: slug, me: staff.personId, revision: edited.revision, file: document, notes: await notesOf(db, slug), declined, absent };
+      const declined = (await answeredNotes(db, slug)).flatMap(({ note, answer, words, by }) =>
+        answer === "declined" ? [{ note, words, by }] : [],
+      );
+      const isSeen = (part: AbsentPart): part is AbsentPart & SurveyBundle["absent"][number] =>
+        part.place !== null && (part.collection === "fittings" || part.collection === "inventory");
+      const absent = absentParts(document, await classFileOf(db, view))
+        .filter(isSeen)
+        .map(({ collection, key, name, place }) => ({ collection, key, name, place }));
+      return {
+        yacht: slug,
+        me: staff.personId,
+        revision: edited.revision,
+        file: document,
+        notes: await notesOf(db, slug),
+        declined,
+        absent,
+      };
     }),
   );
 });

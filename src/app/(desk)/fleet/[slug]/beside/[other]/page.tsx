@@ -15,7 +15,18 @@ interface Props {
 export default async function SistersRoute({ params }: Props) {
   const staff = await requireStaff();
   const { slug, other } = await params;
-  const [one, two] = await withBase(staff.baseId, async (db) => [await findYacht(db, { slug }), await findYacht(db, { slug: other })] as const);
+  const [one, two] = await withBase(
+    staff.baseId,
+    async (db) => [await findYacht(db, { slug }), await findYacht(db, { slug: other })] as const,
+  );
   if (!one || !two || one.file.particulars.class !== two.file.particulars.class) notFound();
-  return <SistersPage one={one.name} other={two.name} className={one.file.particulars.class} traps={traps(one.file, two.file)} differences={sisterDifferences(one.file, two.file)} />;
+  return (
+    <SistersPage
+      one={one.name}
+      other={two.name}
+      className={one.file.particulars.class}
+      traps={traps(one.file, two.file)}
+      differences={sisterDifferences(one.file, two.file)}
+    />
+  );
 }

@@ -10,6 +10,13 @@ import { draftView } from "@/server/yacht/draft";
 export const GET = handle<DraftContext>("draft-inventory", async (_request, context) => {
   const staff = await requireStaff();
   const name = await fileNameOf(context);
-  const text = await withBase(staff.baseId, async (db) => inventoryToCsv((await draftView(db, name)).document, (await currentBase(db)).currency));
-  return new Response(text, { headers: { "content-type": "text/csv; charset=utf-8", "content-disposition": `attachment; filename="${name.slug}-inventory.csv"` } });
+  const text = await withBase(staff.baseId, async (db) =>
+    inventoryToCsv((await draftView(db, name)).document, (await currentBase(db)).currency),
+  );
+  return new Response(text, {
+    headers: {
+      "content-type": "text/csv; charset=utf-8",
+      "content-disposition": `attachment; filename="${name.slug}-inventory.csv"`,
+    },
+  });
 });

@@ -13,5 +13,7 @@ export const POST = handle<DraftContext>("paste-inventory", async (request, cont
   const staff = await requirePublisher();
   const name = await fileNameOf(context);
   const { text } = await readJson(request, Body, 900_000);
-  return Response.json(await withBase(staff.baseId, (db) => pasteInventory(db, name, text, staff.personId)), { status: 201 });
+  return Response.json(await withBase(staff.baseId, (db) => pasteInventory(db, name, text, staff.personId)), {
+    status: 201,
+  });
 });

@@ -15,7 +15,11 @@ interface Context {
 }
 
 const Received = Type.Object(
-  { requestKey: Type.String({ minLength: 8, maxLength: 80 }), amountMinor: Type.Integer({ minimum: 1 }), reference: Type.String({ minLength: 1, maxLength: 80, pattern: "\\S" }) },
+  {
+    requestKey: Type.String({ minLength: 8, maxLength: 80 }),
+    amountMinor: Type.Integer({ minimum: 1 }),
+    reference: Type.String({ minLength: 1, maxLength: 80, pattern: "\\S" }),
+  },
   { additionalProperties: false },
 );
 

@@ -14,6 +14,8 @@ interface Context {
 export const POST = handle<Context>("close-deposit", async (_request, { params }) => {
   const staff = await requireStaff();
   const stayId = idParam((await params).id);
-  await withBase(staff.baseId, (db) => closeDeposit(db, stayId, simulatedTerminal(terminalBook(db), "approves"), staff.personId));
+  await withBase(staff.baseId, (db) =>
+    closeDeposit(db, stayId, simulatedTerminal(terminalBook(db), "approves"), staff.personId),
+  );
   return Response.json({ closed: true });
 });

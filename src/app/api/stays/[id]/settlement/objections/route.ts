@@ -11,7 +11,10 @@ interface Context {
   params: Promise<{ id: string }>;
 }
 
-const Body = Type.Object({ line: Type.String({ maxLength: 200 }), words: Type.String({ minLength: 1, maxLength: 1000, pattern: "\\S" }) }, { additionalProperties: false });
+const Body = Type.Object(
+  { line: Type.String({ maxLength: 200 }), words: Type.String({ minLength: 1, maxLength: 1000, pattern: "\\S" }) },
+  { additionalProperties: false },
+);
 
 /** An objection to a line of a statement that the charterer did not sign: from the boat book, or noted at the desk. */
 export const POST = handle<Context>("object", async (request, { params }) => {

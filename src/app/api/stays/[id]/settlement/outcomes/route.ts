@@ -11,7 +11,11 @@ interface Context {
 }
 
 const Body = Type.Object(
-  { line: Type.String({ maxLength: 200 }), amountMinor: Type.Integer({ minimum: 0, maximum: 1e9 }), words: Type.String({ minLength: 1, maxLength: 500, pattern: "\\S" }) },
+  {
+    line: Type.String({ maxLength: 200 }),
+    amountMinor: Type.Integer({ minimum: 0, maximum: 1e9 }),
+    words: Type.String({ minLength: 1, maxLength: 500, pattern: "\\S" }),
+  },
   { additionalProperties: false },
 );
 

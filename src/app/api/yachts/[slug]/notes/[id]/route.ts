@@ -10,7 +10,13 @@ interface Context {
   params: Promise<{ slug: string; id: string }>;
 }
 
-const Body = Type.Object({ answer: Type.Union([Type.Literal("taken-over"), Type.Literal("declined")]), words: Type.String({ maxLength: 300 }) }, { additionalProperties: false });
+const Body = Type.Object(
+  {
+    answer: Type.Union([Type.Literal("taken-over"), Type.Literal("declined")]),
+    words: Type.String({ maxLength: 300 }),
+  },
+  { additionalProperties: false },
+);
 
 /** Takes a note's changes over into the draft, or declines it with a word. */
 export const POST = handle<Context>("answer-note", async (request, { params }) => {
