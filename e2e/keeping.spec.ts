@@ -224,13 +224,11 @@ test("two phones walk one yacht: each sees what the other has seen; a lost answe
     await phoneOf(await context(), "two-lanterns"),
   ];
   const stand = async (phone: Page, place: string) =>
-    phone
-      .getByLabel("Where you stand")
-      .selectOption({
-        label: (await phone.getByLabel("Where you stand").locator("option").allTextContents()).find((each) =>
-          each.startsWith(place),
-        )!,
-      });
+    phone.getByLabel("Where you stand").selectOption({
+      label: (await phone.getByLabel("Where you stand").locator("option").allTextContents()).find((each) =>
+        each.startsWith(place),
+      )!,
+    });
   const said = (phone: Page) => phone.getByRole("listitem").filter({ hasText: "as in the file" });
 
   // photographed first, then told what it is, from what belongs here

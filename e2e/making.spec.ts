@@ -42,13 +42,11 @@ test("a yacht is made from her class, walked at three places without signal, loo
   await phone.reload();
   await expect(phone.getByRole("heading", { level: 1 })).toHaveText("Sea Thrift: walk her");
   await phone.context().setOffline(true);
-  await phone
-    .getByLabel("Where you stand")
-    .selectOption({
-      label: (await phone.getByLabel("Where you stand").locator("option").allTextContents()).find((each) =>
-        each.startsWith("Fore cabin"),
-      )!,
-    });
+  await phone.getByLabel("Where you stand").selectOption({
+    label: (await phone.getByLabel("Where you stand").locator("option").allTextContents()).find((each) =>
+      each.startsWith("Fore cabin"),
+    )!,
+  });
   const breaker = thing(phone, "Windlass breaker");
   await breaker.getByRole("button", { name: "Different …: Windlass breaker" }).click();
   await breaker.getByRole("button", { name: "Keep it" }).click();
