@@ -10,13 +10,25 @@ const only = (name, from, allowed) => ({
 module.exports = {
   forbidden: [
     only("core-imports-nothing-of-ours", "^src/core/", []),
+    only("api-knows-the-core", "^src/api/", ["^src/core/"]),
     only("messages-know-the-core", "^src/messages/", ["^src/core/"]),
     only("formats-know-the-core", "^src/formats/", ["^src/core/"]),
     only("ui-knows-the-core", "^src/ui/", ["^src/core/"]),
     only("stand-ins-know-formats", "^src/stand-ins/", ["^src/core/", "^src/formats/"]),
-    only("server-knows-formats", "^src/server/", ["^src/core/", "^src/formats/", "^src/messages/"]),
-    only("client-knows-ui", "^src/client/", ["^src/core/", "^src/formats/", "^src/messages/", "^src/ui/"]),
-    only("app-knows-no-cli", "^src/app/", ["^src/(core|formats|messages|ui|client|server|stand-ins)/"]),
+    only("server-knows-api-and-formats", "^src/server/", [
+      "^src/core/",
+      "^src/api/",
+      "^src/formats/",
+      "^src/messages/",
+    ]),
+    only("client-knows-api-and-ui", "^src/client/", [
+      "^src/core/",
+      "^src/api/",
+      "^src/formats/",
+      "^src/messages/",
+      "^src/ui/",
+    ]),
+    only("app-knows-no-cli", "^src/app/", ["^src/(core|api|formats|messages|ui|client|server|stand-ins)/"]),
     {
       name: "core-stays-pure",
       severity: "error",
@@ -43,7 +55,7 @@ module.exports = {
   ],
   options: {
     doNotFollow: { path: "node_modules" },
-    exclude: { path: "src/formats/generated" },
+    exclude: { path: "src/client/api/generated" },
     tsConfig: { fileName: "tsconfig.json" },
     tsPreCompilationDeps: true,
     enhancedResolveOptions: {

@@ -16,9 +16,10 @@ const esm = [
 module.exports = {
   testEnvironment: "node",
   roots: ["<rootDir>/src"],
-  testTimeout: 30_000,
+  testTimeout: 60_000,
+  maxWorkers: 2,
   moduleNameMapper: { "^@/(.*)$": "<rootDir>/src/$1", "^server-only$": "<rootDir>/src/cli/empty.mjs" },
-  testMatch: ["**/*.test.ts"],
+  testMatch: ["**/*.test.ts", "**/*.test.tsx"],
   transform: {
     "^.+\\.(t|j|mj)sx?$": [
       "@swc/jest",

@@ -5,7 +5,7 @@ import sharp from "sharp";
 import { sha256Hex } from "../src/core/basics/digest";
 import type { Entry } from "../src/core/handover/entry";
 import { imprint, makeManifest, manifestDigest, sealOf } from "../src/core/handover/seal";
-import type { HandoverBundle } from "../src/formats/wire";
+import type { HandoverBundle } from "../src/api/schemas/handover";
 import { signInByApi } from "./desk";
 
 interface Opened {

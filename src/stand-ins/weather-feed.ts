@@ -1,5 +1,4 @@
-import type { SimulatedWeather } from "../formats/desk";
-import type { Forecast } from "../core/weather/forecast";
+import type { Forecast, SimulatedWeather } from "../core/weather/forecast";
 
 /** Who says so, on screen and in the record: nobody must take it for weather. */
 export const simulatedFrom = "simulated forecast";
@@ -12,7 +11,7 @@ export function simulatedDay(day: string): Forecast {
 }
 
 /** What the feed can be told to say, to see what follows from it. */
-export const simulatedWeathers: Readonly<Record<SimulatedWeather, (day: string) => Forecast>> = {
+export const simulatedForecasts: Readonly<Record<SimulatedWeather, (day: string) => Forecast>> = {
   "as-it-comes": simulatedDay,
   gale: (day) => ({ day, windKn: 34, gustKn: 46, thunder: false, fog: false, from: simulatedFrom }),
   thunder: (day) => ({ ...simulatedDay(day), thunder: true }),

@@ -1,5 +1,6 @@
 import pg from "pg";
-import { pool, withBase, type Queryable } from "../server/db/pool";
+import { stopHearing } from "../server/poke/others";
+import { pool, inBaseTransaction, type Queryable } from "../server/db/pool";
 
 /** A base with the demo scenario of Saturday 12 June 2027, 10:12, in a database of its own. */
 export interface DemoBase {
@@ -44,6 +45,7 @@ export function demoBase(name: string): DemoBase {
     base.baseId = (await base.asOwner<{ id: string }>("select id from base"))[0]?.id ?? "";
   });
   afterAll(async () => {
+    await stopHearing();
     await owner.end();
     await pool().end();
     await onServer(`drop database ${database} with (force)`);
@@ -56,7 +58,7 @@ export function demoBase(name: string): DemoBase {
   };
   base.asOwner = async <Row extends pg.QueryResultRow>(text: string, values?: unknown[]) =>
     (await owner.query<Row>(text, values)).rows;
-  base.inBase = (work) => withBase(base.baseId, work);
+  base.inBase = (work) => inBaseTransaction(base.baseId, work);
   base.stayOf = (reference) =>
     one("select s.id from stay s join charter c on c.id = s.charter_id where c.reference = $1", [reference]);
   base.handoverOf = (reference, kind) =>

@@ -11,7 +11,7 @@ import {
   type SignatureContent,
   type Without,
 } from "../core/handover/seal";
-import type { SealRequest } from "../formats/wire";
+import type { SealRequest } from "../api/schemas/handover";
 
 export interface Signer {
   person: string;

@@ -2,6 +2,7 @@ import { headers } from "next/headers";
 import { redirect } from "next/navigation";
 import { NextIntlClientProvider } from "next-intl";
 import type { ReactNode } from "react";
+import { DeskQueries } from "@/client/desk/DeskQueries";
 import { DeskFrame } from "@/client/desk/DeskFrame";
 import { staffSession } from "@/server/auth/session";
 import { DeskTheme } from "@/ui/theme/DeskTheme";
@@ -12,9 +13,11 @@ export default async function DeskLayout({ children }: { children: ReactNode }) 
   return (
     <NextIntlClientProvider>
       <DeskTheme nonce={(await headers()).get("x-nonce") ?? ""}>
-        <DeskFrame person={session.personId} name={session.name} roles={session.roles}>
-          {children}
-        </DeskFrame>
+        <DeskQueries>
+          <DeskFrame person={session.personId} name={session.name} roles={session.roles}>
+            {children}
+          </DeskFrame>
+        </DeskQueries>
       </DeskTheme>
     </NextIntlClientProvider>
   );

@@ -16,7 +16,7 @@ import { YachtFile } from "../../core/yacht/schema";
 import { parseStrictJson } from "../../formats/strict-json";
 import { parseAs } from "../../formats/validate";
 import type { CountLine, HandoverList } from "../../core/handover/list";
-import type { HandoverBundle } from "../../formats/wire";
+import type { HandoverBundle } from "../../api/schemas/handover";
 import { buildIfChanged } from "../build";
 import { loadFixedDemo } from "../demo/fixed";
 import { demoYachtFile } from "../demo/yacht-file";

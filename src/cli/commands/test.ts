@@ -96,7 +96,7 @@ async function browserTests({ ownerUrl, database }: Prepared, args: string[]): P
   rmSync(report, { force: true });
   await needFreePort(port);
   await buildIfChanged(".next-test");
-  const app = serve(port, {}, true);
+  const app = serve(port, { BRINECOVE_CHECK_CONTRACT: "yes" }, true);
   try {
     await untilReady(port, app);
     spawnSync(npx("playwright"), ["test", ...args], {

@@ -14,20 +14,21 @@ import { findings } from "../../messages/findings";
 import { englishTranslator } from "../../messages/translator";
 import { storeCharterLink } from "../../server/auth/charter-link";
 import { hashPassword } from "../../server/auth/password";
-import { takeStudyAnswers } from "../../server/briefing/take-answers";
+import { takeStudyAnswers } from "../../server/items/study-answers";
 import { now } from "../../server/clock";
 import { addCrewList } from "../../server/db/crew";
 import { addCall } from "../../server/db/calls";
 import { findHandover } from "../../server/db/handovers";
-import { pool, withBase, type Queryable } from "../../server/db/pool";
-import { settlePrices } from "../../server/db/prices";
+import { pool, inBaseTransaction, type Queryable } from "../../server/db/pool";
+import { addPrices } from "../../server/db/prices";
 import { findYacht } from "../../server/db/yachts";
 import { holdDeposit, noteDeposit } from "../../server/deposit/deposit";
-import { terminalBook } from "../../server/deposit/terminal-book";
+import { terminalBook } from "../../server/db/deposits";
 import { openHandover } from "../../server/handover/open";
-import { postEntries } from "../../server/handover/post-entries";
+import { takeEntries } from "../../server/items/entries";
 import { sealHandover } from "../../server/handover/seal";
-import { checkPhoto, keepPhoto } from "../../server/photos/keep";
+import { checkPhoto } from "../../server/photos/check";
+import { addPhoto } from "../../server/db/photos";
 import { decide } from "../../server/settlement/decide";
 import { putExtra } from "../../server/settlement/put-extra";
 import { signSettlement } from "../../server/settlement/sign";
@@ -94,20 +95,20 @@ async function loadDemo(): Promise<void> {
     instantIn(addDays(today, day), time, script.base.timeZone);
   const baseId = uuid();
   const loaded: Loaded = { baseId, staff: new Map(), yachts: new Map(), at, timeZone: script.base.timeZone };
-  await withBase(baseId, async (db) => {
+  await inBaseTransaction(baseId, async (db) => {
     const { name, place, timeZone, currency, languages, phone } = script.base;
     await db.query(
       "insert into base (id, name, place, time_zone, currency, languages, phone) values ($1, $2, $3, $4, $5, $6, $7)",
       [baseId, name, place, timeZone, currency, languages, phone],
     );
     await loadStaff(db, loaded, script);
-    await settlePrices(db, 0, script.prices, "this season's prices", loaded.staff.get("senna")?.id ?? "", now());
+    await addPrices(db, 0, script.prices, "this season's prices", loaded.staff.get("senna")?.id ?? "", now());
     await loadYachts(db, loaded, script);
   });
   const markIds: MarkIds = new Map();
   const stays = new Map<string, LoadedStay>();
   for (const charter of script.charters)
-    stays.set(charter.reference, await withBase(baseId, (db) => loadCharter(db, loaded, script, charter)));
+    stays.set(charter.reference, await inBaseTransaction(baseId, (db) => loadCharter(db, loaded, script, charter)));
   const events = script.charters.flatMap((charter) => {
     const stay = stays.get(charter.reference) as LoadedStay;
     const list: { at: string; run: () => Promise<void> }[] = [];
@@ -231,14 +232,7 @@ async function loadCharter(
     [stayId, baseId, charterId, loaded.yachts.get(charter.yacht), at(charter.from), at(charter.to), charter.aboard],
   );
   if (charter.link)
-    await storeCharterLink(
-      db,
-      baseId,
-      charterId,
-      charter.link.secret,
-      charter.link.pin,
-      addHours(at(charter.to), 24 * 60),
-    );
+    await storeCharterLink(db, charterId, charter.link.secret, charter.link.pin, addHours(at(charter.to), 24 * 60));
   if (charter.crew)
     await addCrewList(
       db,
@@ -300,8 +294,8 @@ async function playHandover(
 ): Promise<void> {
   const doer = scripted.by === undefined ? stay.briefer : staff.get(scripted.by);
   if (!doer) throw new Error(`demo/scenario.json: "${scripted.by ?? ""}" is not of the staff`);
-  const { id } = await withBase(baseId, (db) => openHandover(db, stay.stayId, kind, doer.id));
-  const handover = await withBase(baseId, (db) => findHandover(db, id));
+  const { id } = await inBaseTransaction(baseId, (db) => openHandover(db, stay.stayId, kind, doer.id));
+  const handover = await inBaseTransaction(baseId, (db) => findHandover(db, id));
   if (!handover) throw new Error("the demo's handover is gone");
   const { entries, photos } = await play(
     handover.list,
@@ -310,11 +304,13 @@ async function playHandover(
     now(),
     markIds,
   );
-  const answers = await postEntries(baseId, id, entries);
+  const answers = await takeEntries({ baseId, handoverId: id, onlyFor: null }, entries);
   const refused = answers.find((answer) => answer.status !== "kept");
   if (refused) throw new Error(`the demo's entry was refused: ${refused.message}`);
   for (const photo of photos)
-    await withBase(baseId, async (db) => keepPhoto(db, id, await checkPhoto(photo.bytes, photo.hash), photo.bytes));
+    await inBaseTransaction(baseId, async (db) =>
+      addPhoto(db, id, await checkPhoto(photo.bytes, photo.hash), photo.bytes),
+    );
   if (kind === "prep" || scripted.sign === false || scripted.upTo !== undefined) return;
   const sealedAt = addHours(entries.at(-1)?.at ?? now(), 0.1);
   const words = findings(englishTranslator(), handover.list, fold(entries)).map(
@@ -328,7 +324,7 @@ async function playHandover(
     now(),
   );
   const { signatures, contents } = typedSignatures(stay, stay.skipperId, stay.skipper, sealedAt);
-  await withBase(baseId, (db) =>
+  await inBaseTransaction(baseId, (db) =>
     sealHandover(db, id, {
       manifest,
       signatures,
@@ -354,7 +350,7 @@ function typedSignatures(stay: LoadedStay, otherId: string, otherName: string, a
 }
 
 async function settleStay({ baseId, at, timeZone }: Loaded, stay: LoadedStay, charter: ScriptedCharter): Promise<void> {
-  await withBase(baseId, async (db) => {
+  await inBaseTransaction(baseId, async (db) => {
     const { differences } = await settlementView(db, stay.stayId);
     for (const { litres, day, reference } of charter.bought ?? [])
       await putExtra(
@@ -372,7 +368,7 @@ async function settleStay({ baseId, at, timeZone }: Loaded, stay: LoadedStay, ch
     }
   });
   if (!charter.settle) return;
-  await withBase(baseId, async (db) => {
+  await inBaseTransaction(baseId, async (db) => {
     const { digest } = await settlementView(db, stay.stayId);
     const { signatures, contents } = typedSignatures(stay, stay.chartererId, stay.charterer, now());
     await signSettlement(

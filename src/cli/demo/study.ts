@@ -2,7 +2,7 @@ import { v7 as uuid } from "uuid";
 import { questionsOf } from "../../core/briefing/questions";
 import type { StudyAnswer } from "../../core/briefing/study/answer";
 import type { YachtFile } from "../../core/yacht/schema";
-import type { Said } from "../../formats/said";
+import type { Said } from "../../core/briefing/study/said";
 import type { ScriptedStudy } from "./scenario";
 
 /** Plays a scripted study: every question answered rightly but for those that the script names. */

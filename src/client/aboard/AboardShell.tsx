@@ -1,12 +1,13 @@
 "use client";
+import { printAboardCard, readAboard } from "@/api/aboard";
+import { AppError } from "@/api/app-error";
 import { useTranslations } from "next-intl";
 import { useCallback, useEffect, useState, type SubmitEvent } from "react";
-import { check as checkAboard } from "@/formats/generated/aboard-book";
-import type { AboardBook } from "@/formats/book";
+import type { AboardBook } from "@/api/schemas/book";
 import { Button } from "@/ui/Button";
 import { Field } from "@/ui/Field";
 import { HullIcon } from "@/ui/plan/HullIcon";
-import { ApiFault, ask } from "../api";
+import { call, href } from "../api/call";
 import styles from "../book/Book.module.css";
 import { NoSignalState } from "../offline/NoSignalState";
 import { keepAboard, keptAboard } from "../store/aboard-store";
@@ -25,19 +26,19 @@ export function AboardShell() {
     async (code: string, at: StartAt = {}) => {
       setOpenCode(code);
       try {
-        const opened = await ask(`/api/aboard/${encodeURIComponent(code)}`, checkAboard);
+        const opened = await call(readAboard, { params: { code } });
         setStart(at);
         setBook(opened);
         setFault(null);
         setKeptBytes(await keepAboard(code, opened).catch(() => null));
       } catch (error) {
         // without signal it opens as this device kept it
-        const kept = error instanceof ApiFault ? null : await keptAboard(code).catch(() => null);
+        const kept = error instanceof AppError ? null : await keptAboard(code).catch(() => null);
         if (kept) {
           setStart(at);
           return setBook(kept);
         }
-        setFault(error instanceof ApiFault ? error.message : t("desk.no-signal"));
+        setFault(error instanceof AppError ? error.message : t("desk.no-signal"));
       }
     },
     [t],
@@ -79,7 +80,7 @@ export function AboardShell() {
           <p>{t("aboard.words")}</p>
           <p>
             <a href={`tel:${book.base.phone.replaceAll(" ", "")}`}>{t("book.call", { phone: book.base.phone })}</a> ·{" "}
-            <a href={`/api/aboard/${encodeURIComponent(openCode)}/card.pdf`} target="_blank" rel="noreferrer">
+            <a href={href(printAboardCard, { params: { code: openCode } })} target="_blank" rel="noreferrer">
               {t("card.link")}
             </a>
           </p>

@@ -1,12 +1,15 @@
 "use client";
+import { readBook } from "@/api/book";
+import { printRecord } from "@/api/handovers";
+import { closeBook, openBook } from "@/api/sign-in";
+import { AppError } from "@/api/app-error";
+import { call, href } from "../api/call";
 import { useFormatter, useTranslations } from "next-intl";
 import { useCallback, useEffect, useState, type SubmitEvent } from "react";
-import { check as checkBook } from "@/formats/generated/boat-book";
 import { Button } from "@/ui/Button";
 import { Field } from "@/ui/Field";
 import { HullIcon } from "@/ui/plan/HullIcon";
 import { VerdictMark } from "@/ui/VerdictMark";
-import { anything, ApiFault, ask } from "../api";
 import { BookStore } from "../store/book-store";
 import { StatementPart } from "./StatementPart";
 import { StudyScreen } from "../study/StudyScreen";
@@ -36,13 +39,13 @@ export function BoatBookShell() {
     // a link opened on a device that holds another charter's book asks for its own PIN
     if (secretFrom(location.hash)) return setState({ at: "pin", fault: null });
     try {
-      setState({ at: "open", store: await BookStore.keep(await ask("/api/book", checkBook)) });
+      setState({ at: "open", store: await BookStore.keep(await call(readBook, {})) });
     } catch (error) {
-      if (error instanceof ApiFault && error.status === 401) return setState({ at: "no-link" });
+      if (error instanceof AppError && error.status === 401) return setState({ at: "no-link" });
       // without signal the book opens as this device kept it
       const kept = await BookStore.kept().catch(() => null);
       if (kept) setState({ at: "open", store: kept });
-      else setState({ at: "fault", words: error instanceof ApiFault ? error.message : t("desk.no-signal") });
+      else setState({ at: "fault", words: error instanceof AppError ? error.message : t("desk.no-signal") });
     }
   }, [t]);
   useEffect(() => {
@@ -55,12 +58,12 @@ export function BoatBookShell() {
     const pin = String(new FormData(event.currentTarget).get("pin")).replaceAll(/\s/g, "");
     if (!/^\d{6}$/.test(pin)) return setState({ at: "pin", fault: t("book.pin-wrong-form") });
     try {
-      await ask("/api/book/open", anything, { method: "POST", body: { secret: secretFrom(location.hash), pin } });
+      await call(openBook, { body: { secret: secretFrom(location.hash) ?? "", pin } });
       // the secret has done its work: it does not stay in the address
       history.replaceState(null, "", "/book");
       await load();
     } catch (error) {
-      setState({ at: "pin", fault: error instanceof ApiFault ? error.message : t("desk.no-signal") });
+      setState({ at: "pin", fault: error instanceof AppError ? error.message : t("desk.no-signal") });
     }
   };
   if (state.at === "open") return <OpenBook store={state.store} />;
@@ -120,7 +123,7 @@ function OpenBook({ store }: { store: BookStore }) {
       !(await store.erase())
     )
       return setNotErased(true);
-    await ask("/api/book/close", anything, { method: "POST", body: {} }).catch(() => undefined);
+    await call(closeBook, {}).catch(() => undefined);
     location.reload();
   };
   const { particulars } = book.yacht.file;
@@ -210,7 +213,7 @@ function OpenBook({ store }: { store: BookStore }) {
                   ))}
                 </ul>
                 <p className={styles.links}>
-                  <a href={`/api/handovers/${handover.id}/record.pdf`} target="_blank" rel="noreferrer">
+                  <a href={href(printRecord, { params: { id: handover.id } })} target="_blank" rel="noreferrer">
                     {t("book.pdf")}
                   </a>
                 </p>

@@ -1,11 +1,13 @@
 "use client";
+import { objectToLine, printStatement } from "@/api/stays";
+import { AppError } from "@/api/app-error";
+import { call, href } from "../api/call";
 import { useFormatter, useTranslations } from "next-intl";
 import { useState } from "react";
 import { formatMoney } from "@/core/basics/money";
-import type { BoatBook } from "@/formats/book";
+import type { BoatBook } from "@/api/schemas/book";
 import { Button } from "@/ui/Button";
 import { Field } from "@/ui/Field";
-import { anything, ApiFault, ask } from "../api";
 import styles from "./Book.module.css";
 
 type Settled = NonNullable<BoatBook["settlement"]>;
@@ -43,16 +45,13 @@ export function StatementPart({
   const object = async (line: string) => {
     if (words.trim() === "") return setFault(t("object-why"));
     try {
-      await ask(`/api/stays/${stayId}/settlement/objections`, anything, {
-        method: "POST",
-        body: { line, words: words.trim() },
-      });
+      await call(objectToLine, { params: { id: stayId }, body: { line, words: words.trim() } });
       setObjecting(null);
       setWords("");
       setFault(null);
       onChanged();
     } catch (error) {
-      setFault(error instanceof ApiFault ? error.message : t("object-no-signal"));
+      setFault(error instanceof AppError ? error.message : t("object-no-signal"));
     }
   };
   return (
@@ -108,7 +107,7 @@ export function StatementPart({
         </ul>
       )}
       <p className={styles.links}>
-        <a href={`/api/stays/${stayId}/statement.pdf`} target="_blank" rel="noreferrer">
+        <a href={href(printStatement, { params: { id: stayId } })} target="_blank" rel="noreferrer">
           {t("statement")}
         </a>
       </p>

@@ -1,9 +1,10 @@
 "use client";
+import { walkAlone } from "@/api/book";
+import { AppError } from "@/api/app-error";
 import { useTranslations } from "next-intl";
 import { useState } from "react";
 import type { NotAlone } from "@/core/briefing/walk-alone";
 import { Button } from "@/ui/Button";
-import { ApiFault } from "../api";
 import { openHere } from "../store/open-here";
 import styles from "./Book.module.css";
 
@@ -18,9 +19,9 @@ export function WalkAlone({ against }: { against: readonly NotAlone[] }) {
     setBusy(true);
     setFault(null);
     try {
-      await openHere("/api/book/walk", {}, "walk");
+      await openHere(walkAlone, {}, "walk");
     } catch (error) {
-      setFault(error instanceof ApiFault ? error.message : t("desk.no-signal"));
+      setFault(error instanceof AppError ? error.message : t("desk.no-signal"));
       setBusy(false);
     }
   };

@@ -1,19 +1,21 @@
 "use client";
+import { agreeSum, closeDeposit, objectToLine } from "@/api/stays";
 import { Box, Button, chakra, Input } from "@chakra-ui/react";
 import { useFormatter, useTranslations } from "next-intl";
 import { useState } from "react";
 import { formatMoney, parseMoney } from "@/core/basics/money";
-import type { AfterItem, SettlementScreen } from "@/formats/desk";
+import type { AfterItem, SettlementScreen } from "@/api/schemas/desk";
 import { Chip } from "@/ui/Chip";
 import { Field } from "@/ui/Field";
 import { Fault } from "./Fault";
-import { useAsk } from "./useAsk";
+import { useRequest } from "../api/useRequest";
+import { Allowed } from "./staff";
 
 /** What came of a signed statement: what is still open and why, what was objected to, what was agreed in the end. */
 export function AfterStatement({ screen }: { screen: SettlementScreen }) {
   const t = useTranslations("since");
   const format = useFormatter();
-  const { send, fault, busy } = useAsk();
+  const { request, fault, busy } = useRequest();
   const { after, signed, stay, currency, timeZone } = screen;
   if (!after || !signed) return null;
   const at = (instant: string) =>
@@ -26,7 +28,7 @@ export function AfterStatement({ screen }: { screen: SettlementScreen }) {
       timeZone,
     });
   const money = (minor: number) => formatMoney(minor, currency, "en");
-  const path = `/api/stays/${stay.stayId}/settlement`;
+  const params = { id: stay.stayId };
   const mayObject = signed.objectUntil !== null;
   const shown = after.lines.filter((line) => line.state !== "closed" || line.said.length > 0);
   const moved = (kind: "captured" | "released") =>
@@ -60,7 +62,8 @@ export function AfterStatement({ screen }: { screen: SettlementScreen }) {
           currency={currency}
           mayObject={mayObject}
           busy={busy}
-          send={(way, body) => send(`${path}/${way}`, body)}
+          onObject={(words) => request(objectToLine, { params, body: { line: line.id, words } })}
+          onAgree={(amountMinor, words) => request(agreeSum, { params, body: { line: line.id, amountMinor, words } })}
         />
       ))}
       {toMove && (
@@ -71,9 +74,11 @@ export function AfterStatement({ screen }: { screen: SettlementScreen }) {
               back: money(Math.max(0, after.releaseMinor - moved("released"))),
             })}
           </span>
-          <Button variant="solid" disabled={busy} onClick={() => void send(`${path}/close`, {})}>
-            {t("close")}
-          </Button>
+          <Allowed action="close-deposit">
+            <Button variant="solid" disabled={busy} onClick={() => void request(closeDeposit, { params })}>
+              {t("close")}
+            </Button>
+          </Allowed>
         </Box>
       )}
       <Fault words={fault} />
@@ -88,10 +93,12 @@ interface LineProps {
   currency: string;
   mayObject: boolean;
   busy: boolean;
-  send: (way: "objections" | "outcomes", body: unknown) => Promise<boolean>;
+  /** both give null where the base refuses */
+  onObject: (words: string) => Promise<unknown>;
+  onAgree: (amountMinor: number, words: string) => Promise<unknown>;
 }
 
-function OpenLine({ line, money, at, currency, mayObject, busy, send }: LineProps) {
+function OpenLine({ line, money, at, currency, mayObject, busy, onObject, onAgree }: LineProps) {
   const t = useTranslations("since");
   const [way, setWay] = useState<"objections" | "outcomes" | null>(null);
   const [words, setWords] = useState("");
@@ -104,10 +111,7 @@ function OpenLine({ line, money, at, currency, mayObject, busy, send }: LineProp
     if (way === "outcomes" && (minor === null || minor > line.atMostMinor))
       return setWrong(t("amount-wrong", { most: money(line.atMostMinor) }));
     setWrong(null);
-    const sent =
-      way === "objections"
-        ? await send("objections", { line: line.id, words: words.trim() })
-        : await send("outcomes", { line: line.id, amountMinor: minor, words: words.trim() });
+    const sent = way === "objections" ? await onObject(words.trim()) : await onAgree(minor ?? 0, words.trim());
     if (sent) setWay(null);
   };
   return (
@@ -134,13 +138,17 @@ function OpenLine({ line, money, at, currency, mayObject, busy, send }: LineProp
       ))}
       {isOpen && way === null && (
         <Box display="flex" flexWrap="wrap" gap="3">
-          <Button onClick={() => setWay("outcomes")} aria-label={`${t("agree")}: ${line.name}`}>
-            {t("agree")}
-          </Button>
-          {mayObject && line.state === "may-be-objected" && (
-            <Button onClick={() => setWay("objections")} aria-label={`${t("object")}: ${line.name}`}>
-              {t("object")}
+          <Allowed action="agree-sum">
+            <Button onClick={() => setWay("outcomes")} aria-label={`${t("agree")}: ${line.name}`}>
+              {t("agree")}
             </Button>
+          </Allowed>
+          {mayObject && line.state === "may-be-objected" && (
+            <Allowed action="note-objection" quiet>
+              <Button onClick={() => setWay("objections")} aria-label={`${t("object")}: ${line.name}`}>
+                {t("object")}
+              </Button>
+            </Allowed>
           )}
         </Box>
       )}

@@ -1,13 +1,15 @@
 "use client";
+import { postBaseAddenda } from "@/api/handovers";
+import { AppError } from "@/api/app-error";
+import { call } from "../api/call";
 import { Box, Button, chakra } from "@chakra-ui/react";
 import { useTranslations } from "next-intl";
 import { useRouter } from "next/navigation";
 import { useState } from "react";
 import { v7 as uuid } from "uuid";
 import type { Addendum } from "@/core/handover/addenda/addendum";
-import type { Afterwards } from "@/formats/book";
+import type { Afterwards } from "@/api/schemas/book";
 import { Field } from "@/ui/Field";
-import { anything, ApiFault, ask } from "../api";
 import { AddendumWords } from "../book/AddendumWords";
 import { PhotoStrip } from "./PhotoStrip";
 
@@ -41,15 +43,17 @@ export function AfterwardsPart({
         by: { side: "base", person },
         ...said,
       };
-      await ask(`/api/handovers/${afterwards.handover}/addenda`, anything, {
-        method: "POST",
+      const { answers: taken } = await call(postBaseAddenda, {
+        params: { id: afterwards.handover },
         body: { addenda: [addendum] },
       });
+      const refused = taken.find(({ status }) => status === "refused");
+      if (refused) return setFault(refused.message);
       setFault(null);
       setVisiting(false);
       router.refresh();
     } catch (error) {
-      setFault(error instanceof ApiFault ? error.message : all("desk.no-signal"));
+      setFault(error instanceof AppError ? error.message : all("desk.no-signal"));
     }
   };
   const answered = new Set(

@@ -1,14 +1,15 @@
 "use client";
+import { settleRules } from "@/api/base";
 import { Box, Button, chakra } from "@chakra-ui/react";
 import { useFormatter, useTranslations } from "next-intl";
 import { useState } from "react";
 import { rulesFrom, usualRules, type BaseRules } from "@/core/base/rules";
 import { canonicalJson } from "@/core/basics/digest";
 import { matters } from "@/core/handover/matters";
-import type { RulesChange } from "@/formats/desk";
+import type { RulesChange } from "@/api/schemas/desk";
 import { Choice } from "@/ui/Choice";
 import { Field } from "@/ui/Field";
-import { useAsk } from "./useAsk";
+import { useRequest } from "../api/useRequest";
 import styles from "./Desk.module.css";
 
 interface Props {
@@ -63,7 +64,7 @@ export function BaseRulesPage({ rules, number, history, timeZone, maySettle }: P
   const format = useFormatter();
   const [draft, setDraft] = useState(rules);
   const [why, setWhy] = useState("");
-  const { fault, setFault, send } = useAsk();
+  const { fault, setFault, request } = useRequest();
   const [numbers, setNumbers] = useState(
     () =>
       Object.fromEntries(figures.map(([field]) => [field, String(rules[field] ?? usualRules[field])])) as Record<
@@ -103,7 +104,7 @@ export function BaseRulesPage({ rules, number, history, timeZone, maySettle }: P
     if (measures.some(([field]) => !isMeasure(measured[field]))) return setFault(t("measures-wrong"));
     if (limits.some(([, limit]) => !isLimit(limitNumbers[limit]))) return setFault(t("limits-wrong"));
     if (why.trim() === "") return setFault(t("why-missing"));
-    await send("/api/base/rules", { onNumber: number, rules: wanted, why });
+    await request(settleRules, { body: { onNumber: number, rules: wanted, why } });
   };
   const said = (those: BaseRules, field: keyof BaseRules): string => {
     const value = those[field];

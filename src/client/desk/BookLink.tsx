@@ -1,15 +1,15 @@
 "use client";
+import { makeBookLink } from "@/api/stays";
+import { AppError } from "@/api/app-error";
+import { call } from "../api/call";
 import { Box, Button } from "@chakra-ui/react";
 import { useTranslations } from "next-intl";
 import { useState } from "react";
-import { ApiFault, ask, type Check } from "../api";
 
 interface Link {
   path: string;
   pin: string;
 }
-const isLink: Check<Link> = (value): value is Link =>
-  typeof (value as Link | null)?.path === "string" && typeof (value as Link | null)?.pin === "string";
 
 /** Makes the charter's private link. It is shown once; an earlier one stops working. */
 export function BookLink({ charterId }: { charterId: string }) {
@@ -18,10 +18,10 @@ export function BookLink({ charterId }: { charterId: string }) {
   const [fault, setFault] = useState<string | null>(null);
   const make = async () => {
     try {
-      setLink(await ask(`/api/charters/${charterId}/link`, isLink, { method: "POST", body: {} }));
+      setLink(await call(makeBookLink, { params: { id: charterId } }));
       setFault(null);
     } catch (error) {
-      setFault(error instanceof ApiFault ? error.message : t("no-signal"));
+      setFault(error instanceof AppError ? error.message : t("no-signal"));
     }
   };
   return (

@@ -10,7 +10,7 @@ import type { Question } from "@/core/briefing/questions";
 import type { FileChange } from "@/core/yacht/changes";
 import { sayOf } from "@/core/yacht/figures";
 import type { YachtFile } from "@/core/yacht/schema";
-import type { CallView, StayView } from "@/formats/desk";
+import type { CallView, StayView } from "@/api/schemas/desk";
 import { changeWords } from "@/messages/change-words";
 import { depthReasonWords } from "@/messages/depth-words";
 import { farBelowWords } from "@/messages/far-below-words";

@@ -1,10 +1,11 @@
 "use client";
+import { noteCall } from "@/api/stays";
 import { Box, Button } from "@chakra-ui/react";
 import { useTranslations } from "next-intl";
 import { useState } from "react";
-import type { CallView } from "@/formats/desk";
+import type { CallView } from "@/api/schemas/desk";
 import { Field } from "@/ui/Field";
-import { useAsk } from "./useAsk";
+import { useRequest } from "../api/useRequest";
 import styles from "./Desk.module.css";
 
 /** What this crew called about, and a line to note another call: it stands on the next briefer's half page. */
@@ -20,9 +21,10 @@ export function CallNotes({
   const t = useTranslations("half");
   const [words, setWords] = useState("");
   const [topic, setTopic] = useState("");
-  const { fault, send } = useAsk();
+  const { fault, request } = useRequest();
   const note = async () => {
-    if (await send(`/api/stays/${stayId}/calls`, { topic: topic === "" ? null : topic, words })) setWords("");
+    const body = { topic: topic === "" ? null : topic, words };
+    if (await request(noteCall, { params: { id: stayId }, body })) setWords("");
   };
   return (
     <Box

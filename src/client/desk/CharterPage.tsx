@@ -1,4 +1,7 @@
 "use client";
+import { printRecord, saveRecord, saveWholeRecord } from "@/api/handovers";
+import { printStatement } from "@/api/stays";
+import { href } from "../api/call";
 import { Box, Button, chakra } from "@chakra-ui/react";
 import Link from "next/link";
 import { useFormatter, useTranslations } from "next-intl";
@@ -6,8 +9,8 @@ import type { ReactNode } from "react";
 import { formatMoney } from "@/core/basics/money";
 import { notedByHand } from "@/core/settlement/terms";
 import type { Forecast } from "@/core/weather/forecast";
-import type { Afterwards } from "@/formats/book";
-import type { CrewMember, DefectView, DepositView, OutMessage, TodayRow } from "@/formats/desk";
+import type { Afterwards } from "@/api/schemas/book";
+import type { CrewMember, DefectView, DepositView, OutMessage, TodayRow } from "@/api/schemas/desk";
 import { farBelowWords } from "@/messages/far-below-words";
 import { Chip } from "@/ui/Chip";
 import { OddNote } from "@/ui/OddNote";
@@ -24,6 +27,7 @@ import { OpenHandover } from "./OpenHandover";
 import { ReadinessPart } from "./ReadinessPart";
 import { ReceiveDeposit } from "./ReceiveDeposit";
 import { TwoRecords } from "./TwoRecords";
+import { Allowed, useMay } from "./staff";
 
 interface Props {
   row: TodayRow;
@@ -34,7 +38,6 @@ interface Props {
   defects: DefectView[];
   forecast: Forecast | null;
   windLimitKn: number;
-  roles: readonly string[];
   /** what came after the signed check-in, and who reads this */
   afterwards: Afterwards | null;
   me: string;
@@ -51,7 +54,6 @@ export function CharterPage({
   defects,
   forecast,
   windLimitKn,
-  roles,
   afterwards,
   me,
   messages,
@@ -72,6 +74,7 @@ export function CharterPage({
     });
   const money = (minor: number) => formatMoney(minor, currency, "en");
   const { terms } = stay;
+  const [mayWork, mayChoose] = [useMay("judge-work"), useMay("choose-record")];
   return (
     <chakra.main padding={{ base: "4", md: "7" }} display="grid" gap="6" alignContent="start" maxWidth="1180px">
       <Box display="flex" flexWrap="wrap" justifyContent="space-between" gap="4" alignItems="flex-start">
@@ -106,7 +109,9 @@ export function CharterPage({
           <Pair label={t("charter.skipper")}>{stay.skipper}</Pair>
           <Pair label={t("charter.charterer")}>{stay.charterer}</Pair>
           {stay.skipperId !== stay.chartererId && <MoneyAuthority stayId={stay.stayId} authority={stay.authority} />}
-          <BookLink charterId={stay.charterId} />
+          <Allowed action="make-book-link" quiet>
+            <BookLink charterId={stay.charterId} />
+          </Allowed>
           <CrewList key={crew.length} stayId={stay.stayId} aboard={stay.aboard} crew={crew} />
         </Part>
         <Part title={t("charter.money")}>
@@ -125,18 +130,21 @@ export function CharterPage({
               {event.reference}
             </p>
           ))}
-          {row.next === "hold-deposit" &&
-            (notedByHand(terms.deposit.how) ? (
-              <ReceiveDeposit
-                key={stay.heldMinor}
-                stayId={stay.stayId}
-                how={terms.deposit.how}
-                openMinor={terms.deposit.amountMinor - stay.heldMinor}
-                currency={currency}
-              />
-            ) : (
-              <HoldDeposit stayId={stay.stayId} amount={money(terms.deposit.amountMinor)} />
-            ))}
+          {row.next === "hold-deposit" && (
+            <Allowed action="take-deposit">
+              {notedByHand(terms.deposit.how) ? (
+                <ReceiveDeposit
+                  key={stay.heldMinor}
+                  stayId={stay.stayId}
+                  how={terms.deposit.how}
+                  openMinor={terms.deposit.amountMinor - stay.heldMinor}
+                  currency={currency}
+                />
+              ) : (
+                <HoldDeposit stayId={stay.stayId} amount={money(terms.deposit.amountMinor)} />
+              )}
+            </Allowed>
+          )}
         </Part>
         {!stay.handovers.some((each) => each.kind === "check-in" && each.sealedAt) && (
           <Part title={t("forecast.title")}>
@@ -149,11 +157,7 @@ export function CharterPage({
           {defects.length > 0 && (
             <>
               <h3>{t("work.title")}</h3>
-              <DefectList
-                defects={defects}
-                timeZone={timeZone}
-                mayWork={roles.some((role) => role === "technician" || role === "manager")}
-              />
+              <DefectList defects={defects} timeZone={timeZone} mayWork={mayWork} />
             </>
           )}
         </Part>
@@ -200,25 +204,20 @@ export function CharterPage({
                     <AfterwardsPart afterwards={afterwards} person={me} timeZone={timeZone} />
                   )}
                   {handover.seals.length > 1 && (
-                    <TwoRecords
-                      handover={handover.id}
-                      seals={handover.seals}
-                      mayChoose={roles.includes("manager")}
-                      at={at}
-                    />
+                    <TwoRecords handover={handover.id} seals={handover.seals} mayChoose={mayChoose} at={at} />
                   )}
                   {handover.late > 0 && <Chip verdict="watch">{t("today.late", { late: handover.late })}</Chip>}
                   <Box display="flex" flexWrap="wrap" gap="3">
                     <Button asChild>
-                      <a href={`/api/handovers/${handover.id}/record.pdf`} target="_blank" rel="noreferrer">
+                      <a href={href(printRecord, { params: { id: handover.id } })} target="_blank" rel="noreferrer">
                         {t("sealed.pdf")}
                       </a>
                     </Button>
                     <Button asChild>
-                      <a href={`/api/handovers/${handover.id}/record.zip`}>{t("sealed.zip")}</a>
+                      <a href={href(saveWholeRecord, { params: { id: handover.id } })}>{t("sealed.zip")}</a>
                     </Button>
                     <Button asChild>
-                      <a href={`/api/handovers/${handover.id}/record.json`}>{t("sealed.json")}</a>
+                      <a href={href(saveRecord, { params: { id: handover.id } })}>{t("sealed.json")}</a>
                     </Button>
                   </Box>
                 </>
@@ -234,7 +233,7 @@ export function CharterPage({
                 <Link href={`/charters/${stay.reference}/settlement`}>{t("charter.settlement")}</Link>
               </Button>
               <Button asChild>
-                <a href={`/api/stays/${stay.stayId}/statement.pdf`} target="_blank" rel="noreferrer">
+                <a href={href(printStatement, { params: { id: stay.stayId } })} target="_blank" rel="noreferrer">
                   {t("book.statement")}
                 </a>
               </Button>

@@ -3,7 +3,7 @@ import { Box, chakra, Input } from "@chakra-ui/react";
 import Link from "next/link";
 import { useFormatter, useTranslations } from "next-intl";
 import { useState } from "react";
-import type { TodayRow } from "@/formats/desk";
+import type { TodayRow } from "@/api/schemas/desk";
 import { Chip } from "@/ui/Chip";
 import { Field } from "@/ui/Field";
 import styles from "./Desk.module.css";

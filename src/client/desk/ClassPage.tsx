@@ -1,4 +1,7 @@
 "use client";
+import { readYachtFileSchema } from "@/api/system";
+import { saveClassFile } from "@/api/yachts";
+import { href } from "../api/call";
 import { Box, chakra } from "@chakra-ui/react";
 import Link from "next/link";
 import { useFormatter, useTranslations } from "next-intl";
@@ -6,7 +9,7 @@ import type { YachtFile } from "@/core/yacht/schema";
 import { Chip } from "@/ui/Chip";
 import { HullIcon } from "@/ui/plan/HullIcon";
 import styles from "./Desk.module.css";
-import { ReviewFile } from "./ReviewFile";
+import { UploadFile } from "./UploadFile";
 
 interface Props {
   slug: string;
@@ -16,12 +19,12 @@ interface Props {
   by: string | null;
   why: string;
   timeZone: string;
-  mayPublish: boolean;
+  mayEdit: boolean;
   sisters: { slug: string; name: string; revision: number; isBehind: boolean; particulars: YachtFile["particulars"] }[];
 }
 
 /** One class at the desk: her yachts, which of them stand on its newest revision, and the class's document to take out, check and publish. */
-export function ClassPage({ slug, name, revision, publishedAt, by, why, timeZone, mayPublish, sisters }: Props) {
+export function ClassPage({ slug, name, revision, publishedAt, by, why, timeZone, mayEdit, sisters }: Props) {
   const t = useTranslations("class");
   const fleet = useTranslations("fleet");
   const format = useFormatter();
@@ -89,10 +92,10 @@ export function ClassPage({ slug, name, revision, publishedAt, by, why, timeZone
         <h2>{t("file")}</h2>
         <p>
           <Link href={`/fleet/class/${slug}/edit`}>{t("edit")}</Link> ·{" "}
-          <a href={`/api/classes/${slug}/file.json`}>{fleet("take-out", { revision })}</a> ·{" "}
-          <a href="/api/schemas/yacht-file.json">{fleet("schema")}</a>
+          <a href={href(saveClassFile, { params: { slug } })}>{fleet("take-out", { revision })}</a> ·{" "}
+          <a href={href(readYachtFileSchema, {})}>{fleet("schema")}</a>
         </p>
-        <ReviewFile of="classes" slug={slug} mayPublish={mayPublish} />
+        <UploadFile of="classes" slug={slug} mayEdit={mayEdit} />
       </Box>
     </chakra.main>
   );

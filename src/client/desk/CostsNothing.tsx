@@ -1,6 +1,6 @@
 import { chakra } from "@chakra-ui/react";
 import { useTranslations } from "next-intl";
-import type { SettlementItem } from "@/formats/desk";
+import type { SettlementItem } from "@/api/schemas/desk";
 import styles from "./Desk.module.css";
 import { PhotoStrip } from "./PhotoStrip";
 

@@ -1,11 +1,12 @@
 "use client";
+import { keepCrewList } from "@/api/stays";
 import { Box, Button } from "@chakra-ui/react";
 import { useTranslations } from "next-intl";
 import { useState } from "react";
-import type { CrewMember } from "@/formats/desk";
+import type { CrewMember } from "@/api/schemas/desk";
 import { Field } from "@/ui/Field";
 import { Fault } from "./Fault";
-import { useAsk } from "./useAsk";
+import { useRequest } from "../api/useRequest";
 
 interface Row {
   name: string;
@@ -17,7 +18,7 @@ export function CrewList({ stayId, aboard, crew }: { stayId: string; aboard: num
   const t = useTranslations("crew");
   const all = useTranslations();
   const [rows, setRows] = useState<Row[] | null>(null);
-  const { fault, setFault, send } = useAsk();
+  const { fault, setFault, request } = useRequest();
   const kept = async () => {
     const told = (rows ?? []).filter((row) => row.name.trim() !== "" || row.weight.trim() !== "");
     const wrong = told.findIndex(
@@ -28,12 +29,8 @@ export function CrewList({ stayId, aboard, crew }: { stayId: string; aboard: num
         Number(row.weight) > 300,
     );
     if (wrong >= 0) return setFault(t("wrong", { row: wrong + 1 }));
-    if (
-      await send(`/api/stays/${stayId}/crew`, {
-        crew: told.map((row) => ({ name: row.name.trim(), weightKg: Number(row.weight) })),
-      })
-    )
-      setRows(null);
+    const crewTold = told.map((row) => ({ name: row.name.trim(), weightKg: Number(row.weight) }));
+    if (await request(keepCrewList, { params: { id: stayId }, body: { crew: crewTold } })) setRows(null);
   };
   if (!rows) {
     return (

@@ -1,35 +1,30 @@
 "use client";
+import { decideCharge } from "@/api/stays";
 import { Box, Button, chakra, Input } from "@chakra-ui/react";
 import { useTranslations } from "next-intl";
 import { useState } from "react";
 import { formatMoney, minorDigits, parseMoney } from "@/core/basics/money";
 import { priceOf } from "@/core/settlement/prices";
 import type { Decision } from "@/core/settlement/propose";
-import type { SettlementItem, SettlementScreen } from "@/formats/desk";
+import type { SettlementItem, SettlementScreen } from "@/api/schemas/desk";
 import { Choice } from "@/ui/Choice";
 import { Field } from "@/ui/Field";
 import { CheckRow } from "./CheckRow";
 import { Fault } from "./Fault";
 import { PricePicker } from "./PricePicker";
-import { useAsk } from "./useAsk";
+import { useRequest } from "../api/useRequest";
+import { useMay } from "./staff";
 
 const causes = ["charterer", "wear", "base", "unclear"] as const;
 const remedies = ["repair", "replace"] as const;
 const months = (text: string) => (/^\d{1,4}$/.test(text.trim()) ? Number(text) : null);
 
 /** Whose a difference is, what it costs, and why: with the price list at hand, a range where the price is not fixed, and the reasons that have to be written down. */
-export function DecisionForm({
-  item,
-  screen,
-  isManager,
-}: {
-  item: SettlementItem;
-  screen: SettlementScreen;
-  isManager: boolean;
-}) {
+export function DecisionForm({ item, screen }: { item: SettlementItem; screen: SettlementScreen }) {
   const t = useTranslations("settle");
   const words = useTranslations();
-  const { fault: refused, busy, send } = useAsk();
+  const maySayNegligence = useMay("say-gross-negligence");
+  const { fault: refused, busy, request } = useRequest();
   const { line, difference, decided } = item.proposal;
   const { currency, prices } = screen;
   const typed = (minor: number | undefined) =>
@@ -100,10 +95,9 @@ export function DecisionForm({
       if (believed && why.trim() === "") return setFault({ field: "why", words: t("believed-why") });
     }
     setFault(null);
-    await send(`/api/stays/${screen.stay.stayId}/decisions`, {
-      differenceId: difference.id,
-      decision,
-      why: why.trim(),
+    await request(decideCharge, {
+      params: { id: screen.stay.stayId },
+      body: { differenceId: difference.id, decision, why: why.trim() },
     });
   };
   const says = (field: string) => (fault?.field === field ? fault.words : null);
@@ -248,7 +242,7 @@ export function DecisionForm({
               </Field>
             </Box>
             {hasCause &&
-              (isManager ? (
+              (maySayNegligence ? (
                 <CheckRow checked={negligence} onChange={setNegligence}>
                   {t("negligence")}
                 </CheckRow>

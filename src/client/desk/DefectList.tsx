@@ -3,7 +3,7 @@ import { Box, Button, chakra } from "@chakra-ui/react";
 import { useFormatter, useTranslations } from "next-intl";
 import { useState, type ReactNode } from "react";
 import type { WorkState } from "@/core/upkeep/defect";
-import type { DefectView } from "@/formats/desk";
+import type { DefectView } from "@/api/schemas/desk";
 import { Chip } from "@/ui/Chip";
 import { PhotoStrip } from "./PhotoStrip";
 import { WorkForm } from "./WorkForm";

@@ -1,4 +1,6 @@
 "use client";
+import { signOut as signOutHere } from "@/api/sign-in";
+import { call } from "../api/call";
 import { Box, Button, chakra } from "@chakra-ui/react";
 import Link from "next/link";
 import { usePathname } from "next/navigation";
@@ -6,8 +8,9 @@ import { useTranslations } from "next-intl";
 import { useState, type ReactNode } from "react";
 import { BrandMark } from "@/ui/BrandMark";
 import { Sheet } from "@/ui/Sheet";
-import { anything, ask } from "../api";
 import { KeyHelp } from "./KeyHelp";
+import type { Role } from "@/api/permissions";
+import { StaffRoles } from "./staff";
 
 const pages = ["today", "fleet", "charters", "work", "history", "rules"] as const;
 const NavLink = chakra(Link);
@@ -21,7 +24,7 @@ export function DeskFrame({
 }: {
   person: string;
   name: string;
-  roles: readonly string[];
+  roles: readonly Role[];
   children: ReactNode;
 }) {
   const t = useTranslations("desk");
@@ -41,7 +44,7 @@ export function DeskFrame({
           ]
         : [];
     if (left.length > 0) return setStays(left);
-    await ask("/api/sign-out", anything, { method: "POST", body: {} }).catch(() => undefined);
+    await call(signOutHere, {}).catch(() => undefined);
     location.assign("/sign-in");
   };
   return (
@@ -104,7 +107,7 @@ export function DeskFrame({
         <Box marginLeft="auto" display="flex" alignItems="center" gap="4">
           <KeyHelp />
           <span>
-            {name}, {roles.map((role) => t(`role-${role as "briefer"}`)).join(", ")}
+            {name}, {roles.map((role) => t(`role-${role}`)).join(", ")}
           </span>
           <Button onClick={() => void signOut()}>{t("sign-out")}</Button>
         </Box>
@@ -124,7 +127,7 @@ export function DeskFrame({
         </Sheet>
       )}
       <Box id="page" minWidth="0">
-        {children}
+        <StaffRoles roles={roles}>{children}</StaffRoles>
       </Box>
     </Box>
   );

@@ -2,21 +2,14 @@
 import { Box, chakra } from "@chakra-ui/react";
 import { useFormatter, useTranslations } from "next-intl";
 import { formatMoney } from "@/core/basics/money";
-import type { SettlementItem, SettlementScreen } from "@/formats/desk";
+import type { SettlementItem, SettlementScreen } from "@/api/schemas/desk";
 import { Chip } from "@/ui/Chip";
 import { DecisionForm } from "./DecisionForm";
 import { PhotoStrip } from "./PhotoStrip";
+import { Allowed } from "./staff";
 
 /** One difference: both sides' evidence beside one another, whose it is, and what it comes to. */
-export function DifferenceCard({
-  item,
-  screen,
-  isManager,
-}: {
-  item: SettlementItem;
-  screen: SettlementScreen;
-  isManager: boolean;
-}) {
+export function DifferenceCard({ item, screen }: { item: SettlementItem; screen: SettlementScreen }) {
   const t = useTranslations();
   const { proposal } = item;
   const settled = (screen.signed?.output ?? screen.output).lines.find((line) => line.id === proposal.difference.id);
@@ -54,7 +47,11 @@ export function DifferenceCard({
         <EvidenceSide title={t("paper.after")} side={item.after} timeZone={screen.timeZone} name={item.name} right />
       </Box>
       {item.prior !== null && <p>{t("settle.prior", { prior: item.prior })}</p>}
-      {!screen.signed && canBeCharged(item) && <DecisionForm item={item} screen={screen} isManager={isManager} />}
+      {!screen.signed && canBeCharged(item) && (
+        <Allowed action="decide-charge">
+          <DecisionForm item={item} screen={screen} />
+        </Allowed>
+      )}
       {screen.signed && item.why && <p>{t("settle.why-said", { why: item.why, by: item.decidedBy })}</p>}
       {settled && !proposal.needs && (
         <p>

@@ -3,7 +3,7 @@ import { chakra } from "@chakra-ui/react";
 import Link from "next/link";
 import { useTranslations } from "next-intl";
 import type { YachtFile } from "@/core/yacht/schema";
-import type { FileWork } from "@/formats/desk";
+import type { FileWork } from "@/api/schemas/desk";
 import { HullIcon } from "@/ui/plan/HullIcon";
 import { FileWorkLink } from "./FileWorkLink";
 import styles from "./Desk.module.css";
@@ -21,17 +21,17 @@ interface Props {
   classes: { slug: string; name: string; revision: number }[];
   /** made, and not published yet */
   unpublished: { slug: string; name: string }[];
-  mayPublish: boolean;
+  mayEdit: boolean;
 }
 
 /** The base's yachts. */
-export function FleetList({ yachts, classes, unpublished, mayPublish }: Props) {
+export function FleetList({ yachts, classes, unpublished, mayEdit }: Props) {
   const t = useTranslations("fleet");
   const made = useTranslations("new-yacht");
   return (
     <chakra.main padding={{ base: "4", md: "7" }} display="grid" gap="4" alignContent="start">
       <h1>{t("title")}</h1>
-      {mayPublish && (
+      {mayEdit && (
         <p>
           <Link href="/fleet/new">{made("link")}</Link>
         </p>

@@ -1,15 +1,15 @@
 "use client";
+import { simulateWeather } from "@/api/base";
+import { AppError } from "@/api/app-error";
+import { call } from "../api/call";
 import { Box } from "@chakra-ui/react";
 import { useTranslations } from "next-intl";
 import { useRouter } from "next/navigation";
 import { useState } from "react";
-import type { Forecast } from "@/core/weather/forecast";
-import type { SimulatedWeather } from "@/formats/desk";
+import { simulatedWeathers, type Forecast, type SimulatedWeather } from "@/core/weather/forecast";
 import { Choice } from "@/ui/Choice";
 import { VerdictMark } from "@/ui/VerdictMark";
-import { anything, ApiFault, ask } from "../api";
-
-const weathers: readonly SimulatedWeather[] = ["as-it-comes", "gale", "thunder", "fog"];
+import { Allowed } from "./staff";
 
 /** The forecast for the first day against the base's limit. The feed is simulated and says so; here it can be told what to say. */
 export function ForecastPart({ forecast, windLimitKn }: { forecast: Forecast; windLimitKn: number }) {
@@ -19,11 +19,11 @@ export function ForecastPart({ forecast, windLimitKn }: { forecast: Forecast; wi
   const [fault, setFault] = useState<string | null>(null);
   const tell = async (weather: SimulatedWeather) => {
     try {
-      await ask("/api/weather", anything, { method: "POST", body: { day: forecast.day, weather } });
+      await call(simulateWeather, { body: { day: forecast.day, weather } });
       setFault(null);
       router.refresh();
     } catch (error) {
-      setFault(error instanceof ApiFault ? error.message : all("desk.no-signal"));
+      setFault(error instanceof AppError ? error.message : all("desk.no-signal"));
     }
   };
   const holds = forecast.windKn > windLimitKn || forecast.thunder || forecast.fog;
@@ -37,12 +37,14 @@ export function ForecastPart({ forecast, windLimitKn }: { forecast: Forecast; wi
         {t("words", { wind: forecast.windKn, gust: forecast.gustKn, limit: windLimitKn, also })}
       </p>
       <p>{t("simulated")}</p>
-      <Choice
-        label={t("tell")}
-        value={null}
-        options={weathers.map((weather) => ({ value: weather, word: t(weather) }))}
-        onChoose={(weather) => void tell(weather)}
-      />
+      <Allowed action="simulate-weather" quiet>
+        <Choice
+          label={t("tell")}
+          value={null}
+          options={simulatedWeathers.map((weather) => ({ value: weather, word: t(weather) }))}
+          onChoose={(weather) => void tell(weather)}
+        />
+      </Allowed>
       {fault && <p role="alert">{fault}</p>}
     </Box>
   );

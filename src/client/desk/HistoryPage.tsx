@@ -1,4 +1,6 @@
 "use client";
+import { saveHistory } from "@/api/base";
+import { href } from "../api/call";
 import { Box, Button, chakra } from "@chakra-ui/react";
 import dynamic from "next/dynamic";
 import { useRouter } from "next/navigation";
@@ -32,7 +34,7 @@ export function HistoryPage({ slug, yachts, byItem, byYacht, currency }: Props) 
           <p>{t("words")}</p>
         </Box>
         <Button asChild>
-          <a href={`/api/history.csv${slug === null ? "" : `?yacht=${slug}`}`}>{t("csv")}</a>
+          <a href={href(saveHistory, { query: { yacht: slug ?? undefined } })}>{t("csv")}</a>
         </Button>
       </Box>
       <Choice

@@ -1,16 +1,14 @@
 "use client";
+import { holdDeposit } from "@/api/stays";
+import { AppError } from "@/api/app-error";
+import { call } from "../api/call";
 import { Box, Button } from "@chakra-ui/react";
 import { useRouter } from "next/navigation";
 import { useTranslations } from "next-intl";
 import { useState } from "react";
 import { Choice } from "@/ui/Choice";
-import { ApiFault, ask, type Check } from "../api";
 
 type Card = "approves" | "declines" | "no-answer";
-interface Outcome {
-  outcome: "held" | "declined" | "timed-out";
-}
-const isOutcome: Check<Outcome> = (value): value is Outcome => typeof (value as Outcome | null)?.outcome === "string";
 
 /** Holds the deposit through the simulated terminal; what the card does is chosen here, and said to be simulated. */
 export function HoldDeposit({ stayId, amount }: { stayId: string; amount: string }) {
@@ -23,16 +21,13 @@ export function HoldDeposit({ stayId, amount }: { stayId: string; amount: string
   const hold = async () => {
     setBusy(true);
     try {
-      const { outcome } = await ask(`/api/stays/${stayId}/deposit`, isOutcome, {
-        method: "POST",
-        body: { requestKey, card },
-      });
+      const { outcome } = await call(holdDeposit, { params: { id: stayId }, body: { requestKey, card } });
       setSaid(t(`outcome-${outcome}`));
       // a request that got no answer is asked again under its own key, so that nothing is held twice
       if (outcome === "declined") setRequestKey(crypto.randomUUID());
       if (outcome === "held") router.refresh();
     } catch (error) {
-      setSaid(error instanceof ApiFault ? error.message : t("no-signal"));
+      setSaid(error instanceof AppError ? error.message : t("no-signal"));
     }
     setBusy(false);
   };

@@ -1,7 +1,7 @@
 "use client";
 import { chakra } from "@chakra-ui/react";
 import { useFormatter, useTranslations } from "next-intl";
-import type { OutMessage } from "@/formats/desk";
+import type { OutMessage } from "@/api/schemas/desk";
 
 /** What was sent to the people of a charter. The outbox is simulated, and says so. */
 export function MessagesPart({ messages, timeZone }: { messages: readonly OutMessage[]; timeZone: string }) {

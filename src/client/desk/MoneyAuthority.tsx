@@ -1,25 +1,27 @@
 "use client";
+import { noteAuthority } from "@/api/stays";
 import { Box, Button } from "@chakra-ui/react";
 import { useTranslations } from "next-intl";
 import { useState } from "react";
 import { Field } from "@/ui/Field";
 import { Fault } from "./Fault";
-import { useAsk } from "./useAsk";
+import { useRequest } from "../api/useRequest";
+import { Allowed } from "./staff";
 
 /** A skipper who is not the charterer signs the condition for the charterer; money only with written authority, which is noted here. */
 export function MoneyAuthority({ stayId, authority }: { stayId: string; authority: string | null }) {
   const t = useTranslations("charter");
   const [reference, setReference] = useState("");
-  const { fault, setFault, send } = useAsk();
+  const { fault, setFault, request } = useRequest();
   const note = async () => {
     if (reference.trim() === "") return setFault(t("wrong-authority"));
-    await send(`/api/stays/${stayId}/authority`, { reference: reference.trim() });
+    await request(noteAuthority, { params: { id: stayId }, body: { reference: reference.trim() } });
   };
   return (
     <Box display="grid" gap="2" justifyItems="start">
       <p>{t("for-charterer")}</p>
       {authority === null ? (
-        <>
+        <Allowed action="note-authority">
           <Field label={t("authority-field")}>
             {(ids) => (
               <input
@@ -33,7 +35,7 @@ export function MoneyAuthority({ stayId, authority }: { stayId: string; authorit
           </Field>
           <Fault words={fault} />
           <Button onClick={() => void note()}>{t("authority-note")}</Button>
-        </>
+        </Allowed>
       ) : (
         <p>
           <strong>{t("authority-noted", { reference: authority })}</strong>

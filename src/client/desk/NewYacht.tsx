@@ -1,15 +1,14 @@
 "use client";
+import { makeYacht } from "@/api/yachts";
+import { AppError } from "@/api/app-error";
+import { call } from "../api/call";
 import { Box, Button, chakra } from "@chakra-ui/react";
 import { useRouter } from "next/navigation";
 import { useTranslations } from "next-intl";
 import { useState } from "react";
 import { Choice } from "@/ui/Choice";
 import { Field } from "@/ui/Field";
-import { ApiFault, ask, type Check } from "../api";
 import { Fault } from "./Fault";
-
-const isMade: Check<{ slug: string }> = (value): value is { slug: string } =>
-  typeof (value as { slug?: unknown } | null)?.slug === "string";
 
 /** Makes a yacht out of her class, and goes on to her file. */
 export function NewYacht({ classes }: { classes: readonly { slug: string; name: string }[] }) {
@@ -23,13 +22,10 @@ export function NewYacht({ classes }: { classes: readonly { slug: string; name: 
   const make = async () => {
     if (name.trim() === "" || berth.trim() === "") return setFault(t("missing"));
     try {
-      const { slug } = await ask("/api/yachts", isMade, {
-        method: "POST",
-        body: { classSlug, name: name.trim(), berth: berth.trim() },
-      });
+      const { slug } = await call(makeYacht, { body: { classSlug, name: name.trim(), berth: berth.trim() } });
       router.push(`/fleet/${slug}/edit`);
     } catch (error) {
-      setFault(error instanceof ApiFault ? error.message : all("desk.no-signal"));
+      setFault(error instanceof AppError ? error.message : all("desk.no-signal"));
     }
   };
   return (

@@ -1,10 +1,12 @@
 "use client";
+import { openHandover } from "@/api/handovers";
+import { AppError } from "@/api/app-error";
 import { Button } from "@chakra-ui/react";
 import { useTranslations } from "next-intl";
 import { useState } from "react";
 import type { HandoverKind } from "@/core/handover/list";
-import { ApiFault } from "../api";
 import { openHere, type FirstScreen } from "../store/open-here";
+import { useMay } from "./staff";
 
 interface Props {
   stayId: string;
@@ -20,16 +22,18 @@ export function OpenHandover({ stayId, kind, label, main = true, screen = "list"
   const t = useTranslations("desk");
   const [busy, setBusy] = useState(false);
   const [fault, setFault] = useState<string | null>(null);
+  const isTheirs = useMay("hand-over");
   const open = async () => {
     setBusy(true);
     setFault(null);
     try {
-      await openHere("/api/handovers", { stayId, kind }, screen);
+      await openHere(openHandover, { body: { stayId, kind } }, screen);
     } catch (error) {
-      setFault(error instanceof ApiFault ? error.message : t("no-signal"));
+      setFault(error instanceof AppError ? error.message : t("no-signal"));
       setBusy(false);
     }
   };
+  if (!isTheirs) return null;
   return (
     <>
       <Button variant={main ? "solid" : "outline"} size={main ? "lg" : "md"} disabled={busy} onClick={open}>

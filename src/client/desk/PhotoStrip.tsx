@@ -1,3 +1,5 @@
+import { readPhoto } from "@/api/photos";
+import { href } from "../api/call";
 import { Box } from "@chakra-ui/react";
 import { useTranslations } from "next-intl";
 
@@ -8,11 +10,11 @@ export function PhotoStrip({ photos, name }: { photos: readonly string[]; name: 
   return (
     <Box display="flex" flexWrap="wrap" gap="2">
       {photos.map((hash, index) => (
-        <a key={hash} href={`/api/photos/${hash}`} target="_blank" rel="noreferrer">
+        <a key={hash} href={href(readPhoto, { params: { hash } })} target="_blank" rel="noreferrer">
           {/* private evidence is served as it is, never through an optimiser's cache */}
           {/* eslint-disable-next-line @next/next/no-img-element */}
           <img
-            src={`/api/photos/${hash}?small`}
+            src={href(readPhoto, { params: { hash }, query: { small: "yes" } })}
             alt={t("of", { name, number: index + 1 })}
             height={96}
             style={{ height: 96 }}

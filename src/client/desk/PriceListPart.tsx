@@ -1,4 +1,5 @@
 "use client";
+import { settlePrices } from "@/api/base";
 import { Box, Button, chakra } from "@chakra-ui/react";
 import { useTranslations } from "next-intl";
 import { useState } from "react";
@@ -8,7 +9,7 @@ import { priceOf, type PriceItem, type PriceList } from "@/core/settlement/price
 import { groups } from "@/core/yacht/parts/basics";
 import { Field } from "@/ui/Field";
 import { Fault } from "./Fault";
-import { useAsk } from "./useAsk";
+import { useRequest } from "../api/useRequest";
 import styles from "./Desk.module.css";
 
 interface Props {
@@ -34,7 +35,7 @@ const categories = [...groups, "service"] as const;
 /** What the base asks for work, parts and services: typed in a table, settled with a reason, never over another's change. */
 export function PriceListPart({ prices, number, currency, maySettle }: Props) {
   const t = useTranslations("prices");
-  const { fault, setFault, busy, send } = useAsk();
+  const { fault, setFault, busy, request } = useRequest();
   const shown = (minor: number) => (minor / 10 ** minorDigits(currency)).toFixed(minorDigits(currency));
   const rowOf = (item: PriceItem): Row => ({
     ...item,
@@ -86,7 +87,7 @@ export function PriceListPart({ prices, number, currency, maySettle }: Props) {
   const settle = async () => {
     if (typeof wanted === "string") return setFault(wanted);
     if (why.trim() === "") return setFault(t("why-missing"));
-    if (await send("/api/base/prices", { onNumber: number, prices: wanted, why: why.trim() })) setWhy("");
+    if (await request(settlePrices, { body: { onNumber: number, prices: wanted, why: why.trim() } })) setWhy("");
   };
   const money = (minor: number) => formatMoney(minor, currency, "en");
   return (

@@ -1,11 +1,13 @@
 "use client";
+import { noteRestock } from "@/api/upkeep";
 import { Box, Button } from "@chakra-ui/react";
 import { useTranslations } from "next-intl";
-import type { Readiness } from "@/formats/desk";
+import type { Readiness } from "@/api/schemas/desk";
 import { Chip } from "@/ui/Chip";
 import { VerdictMark } from "@/ui/VerdictMark";
 import { Fault } from "./Fault";
-import { useAsk } from "./useAsk";
+import { useRequest } from "../api/useRequest";
+import { Allowed } from "./staff";
 
 /** How ready a yacht is, in a word and a shape. */
 export function ReadyChip({ readiness: { state } }: { readiness: Readiness }) {
@@ -24,9 +26,9 @@ export function ReadinessPart({
   /** false where the work stands in a list of its own */ withWork?: boolean;
 }) {
   const t = useTranslations("ready");
-  const { fault, send } = useAsk();
+  const { fault, request } = useRequest();
   const put = async (line: string, pieces: number) => {
-    await send(`/api/yachts/${slug}/restock`, { line, pieces });
+    await request(noteRestock, { params: { slug }, body: { line, pieces } });
   };
   return (
     <Box display="grid" gap="2" justifyItems="start">
@@ -47,9 +49,11 @@ export function ReadinessPart({
                 <VerdictMark verdict={item.safety ? "stop" : "watch"} />{" "}
                 {t("reason-restock", { words: `${item.missing} × ${item.name}` })}
               </span>
-              <Button onClick={() => void put(item.line, item.missing)} aria-label={`${t("put")}: ${item.name}`}>
-                {t("put")}
-              </Button>
+              <Allowed action="note-restock" quiet>
+                <Button onClick={() => void put(item.line, item.missing)} aria-label={`${t("put")}: ${item.name}`}>
+                  {t("put")}
+                </Button>
+              </Allowed>
             </Box>
           </li>
         ))}

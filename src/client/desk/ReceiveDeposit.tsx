@@ -1,4 +1,5 @@
 "use client";
+import { noteDeposit } from "@/api/stays";
 import { Box, Button } from "@chakra-ui/react";
 import { useTranslations } from "next-intl";
 import { useState } from "react";
@@ -6,7 +7,7 @@ import { formatMoney, minorDigits, parseMoney } from "@/core/basics/money";
 import type { DepositHow } from "@/core/settlement/terms";
 import { Field } from "@/ui/Field";
 import { Fault } from "./Fault";
-import { useAsk } from "./useAsk";
+import { useRequest } from "../api/useRequest";
 
 /** Notes what came in of a deposit in cash, by transfer or by guarantee, under the number of its paper. */
 export function ReceiveDeposit({
@@ -25,13 +26,14 @@ export function ReceiveDeposit({
   const [amount, setAmount] = useState(() => (openMinor / 10 ** digits).toFixed(digits));
   const [reference, setReference] = useState("");
   const [requestKey] = useState(() => crypto.randomUUID());
-  const { fault, setFault, send } = useAsk();
+  const { fault, setFault, request } = useRequest();
   const note = async () => {
     const amountMinor = parseMoney(amount, currency);
     if (amountMinor === null || amountMinor === 0 || amountMinor > openMinor)
       return setFault(t("wrong-amount", { open: formatMoney(openMinor, currency, "en") }));
     if (reference.trim() === "") return setFault(t("wrong-reference"));
-    await send(`/api/stays/${stayId}/deposit/received`, { requestKey, amountMinor, reference: reference.trim() });
+    const body = { requestKey, amountMinor, reference: reference.trim() };
+    await request(noteDeposit, { params: { id: stayId }, body });
   };
   return (
     <Box

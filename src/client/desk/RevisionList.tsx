@@ -1,7 +1,7 @@
 "use client";
 import { Box } from "@chakra-ui/react";
 import { useFormatter, useTranslations } from "next-intl";
-import type { RevisionView } from "@/formats/desk";
+import type { RevisionView } from "@/api/schemas/desk";
 import { changeWords } from "@/messages/change-words";
 
 /** The revisions of a yacht's file: what changed, from what to what, by whom and why. */

@@ -1,10 +1,12 @@
 "use client";
+import { printStatement } from "@/api/stays";
+import { href } from "../api/call";
 import { Box, Button, chakra } from "@chakra-ui/react";
 import Link from "next/link";
 import { useFormatter, useTranslations } from "next-intl";
 import { useState } from "react";
 import { formatMoney } from "@/core/basics/money";
-import type { SettlementScreen } from "@/formats/desk";
+import type { SettlementScreen } from "@/api/schemas/desk";
 import { Chip } from "@/ui/Chip";
 import { AfterStatement } from "./AfterStatement";
 import { CostsNothing } from "./CostsNothing";
@@ -13,10 +15,11 @@ import { AddendumWords } from "../book/AddendumWords";
 import { SettlementSigning } from "./SettlementSigning";
 import { PhotoStrip } from "./PhotoStrip";
 import { StatementExtras } from "./StatementExtras";
+import { Allowed } from "./staff";
 
 interface Props {
   screen: SettlementScreen;
-  me: { person: string; name: string; isManager: boolean };
+  me: { person: string; name: string };
 }
 
 /** What changed, whose it is, what it costs, and what the deposit pays. */
@@ -72,7 +75,7 @@ export function SettlementBoard({ screen, me }: Props) {
         <AfterStatement screen={screen} />
         {items.length === 0 && <p>{t("settle.nothing")}</p>}
         {costly.map((item) => (
-          <DifferenceCard key={item.proposal.difference.id} item={item} screen={screen} isManager={me.isManager} />
+          <DifferenceCard key={item.proposal.difference.id} item={item} screen={screen} />
         ))}
         <StatementExtras screen={screen} />
         {other.length > 0 && <CostsNothing items={other} />}
@@ -137,13 +140,15 @@ export function SettlementBoard({ screen, me }: Props) {
               {screen.undecided > 0 && (
                 <Chip verdict="watch">{t("settle.undecided", { undecided: screen.undecided })}</Chip>
               )}
-              <Button variant="solid" size="lg" disabled={screen.undecided > 0} onClick={() => setSigning(true)}>
-                {t("settle.sign")}
-              </Button>
+              <Allowed action="sign-statement">
+                <Button variant="solid" size="lg" disabled={screen.undecided > 0} onClick={() => setSigning(true)}>
+                  {t("settle.sign")}
+                </Button>
+              </Allowed>
             </>
           )}
           <Button asChild>
-            <a href={`/api/stays/${stay.stayId}/statement.pdf`} target="_blank" rel="noreferrer">
+            <a href={href(printStatement, { params: { id: stay.stayId } })} target="_blank" rel="noreferrer">
               {signed ? t("book.statement") : t("settle.draft")}
             </a>
           </Button>

@@ -1,10 +1,11 @@
 "use client";
+import { signStatement } from "@/api/stays";
 import { Box, Button, Input } from "@chakra-ui/react";
 import { useTranslations } from "next-intl";
 import { useState } from "react";
 import { formatMoney } from "@/core/basics/money";
 import type { Without } from "@/core/handover/seal";
-import type { SettlementScreen } from "@/formats/desk";
+import type { SettlementScreen } from "@/api/schemas/desk";
 import { Choice } from "@/ui/Choice";
 import { Field } from "@/ui/Field";
 import { Sheet } from "@/ui/Sheet";
@@ -13,7 +14,7 @@ import { makeSignature } from "../signing/make-signature";
 import { WithoutSkipper } from "../signing/WithoutSkipper";
 import { useSignatureWords } from "../signing/useSignatureWords";
 import { Fault } from "./Fault";
-import { useAsk } from "./useAsk";
+import { useRequest } from "../api/useRequest";
 
 interface Props {
   screen: SettlementScreen;
@@ -28,7 +29,7 @@ export function SettlementSigning({ screen, me, onClose }: Props) {
   const [signed, setSigned] = useState<Record<"base" | "skipper", Signed | null>>({ base: null, skipper: null });
   const [reservations, setReservations] = useState<Record<string, string>>({});
   const [tried, setTried] = useState(false);
-  const { fault, setFault, busy, send } = useAsk();
+  const { fault, setFault, busy, request } = useRequest();
   const [without, setWithout] = useState<Without | null>(null);
   const [witness, setWitness] = useState("");
   const all = useTranslations();
@@ -71,17 +72,20 @@ export function SettlementSigning({ screen, me, onClose }: Props) {
       : makeSignature("skipper", signer.person, signed.skipper, at);
     if (without && (without.words.trim() === "" || witness.trim() === "")) return setFault(all("without.missing"));
     if (!base || !other) return;
-    const sealed = await send(`/api/stays/${stay.stayId}/settlement`, {
-      digest: screen.digest,
-      words,
-      signatures: [base.signature, other.signature],
-      contents: { base: base.content, [without ? "witness" : "skipper"]: other.content },
-      without: without && { ...without, words: without.words.trim() },
-      reservations: without
-        ? []
-        : Object.entries(reservations)
-            .filter(([, said]) => said.trim() !== "")
-            .map(([line, said]) => ({ line, words: said.trim() })),
+    const sealed = await request(signStatement, {
+      params: { id: stay.stayId },
+      body: {
+        digest: screen.digest,
+        words,
+        signatures: [base.signature, other.signature],
+        contents: { base: base.content, [without ? "witness" : "skipper"]: other.content },
+        without: without && { ...without, words: without.words.trim() },
+        reservations: without
+          ? []
+          : Object.entries(reservations)
+              .filter(([, said]) => said.trim() !== "")
+              .map(([line, said]) => ({ line, words: said.trim() })),
+      },
     });
     if (sealed) onClose();
   };

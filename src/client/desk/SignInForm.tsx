@@ -1,29 +1,28 @@
 "use client";
+import { signIn } from "@/api/sign-in";
+import { AppError } from "@/api/app-error";
+import { call } from "../api/call";
 import { Box, Button, chakra, Input } from "@chakra-ui/react";
 import { useTranslations } from "next-intl";
 import { useState, type SubmitEvent } from "react";
 import { BrandMark } from "@/ui/BrandMark";
 import { Field } from "@/ui/Field";
-import { anything, ApiFault, ask } from "../api";
 
 /** The base's people sign in here. */
 export function SignInForm() {
   const t = useTranslations("signin");
   const [fault, setFault] = useState<string | null>(null);
   const [busy, setBusy] = useState(false);
-  const signIn = async (event: SubmitEvent<HTMLFormElement>) => {
+  const enter = async (event: SubmitEvent<HTMLFormElement>) => {
     event.preventDefault();
     const form = new FormData(event.currentTarget);
     setBusy(true);
     setFault(null);
     try {
-      await ask("/api/sign-in", anything, {
-        method: "POST",
-        body: { email: String(form.get("email")), password: String(form.get("password")) },
-      });
+      await call(signIn, { body: { email: String(form.get("email")), password: String(form.get("password")) } });
       location.assign("/today");
     } catch (error) {
-      setFault(error instanceof ApiFault ? error.message : t("no-signal"));
+      setFault(error instanceof AppError ? error.message : t("no-signal"));
       setBusy(false);
     }
   };
@@ -35,7 +34,7 @@ export function SignInForm() {
       gridTemplateColumns={{ base: "1fr", lg: "minmax(420px, 1fr) 1.1fr" }}
     >
       <Box display="grid" alignContent="center" justifyItems="center" padding="6">
-        <chakra.form onSubmit={signIn} display="grid" gap="5" width="100%" maxWidth="24rem" method="post">
+        <chakra.form onSubmit={enter} display="grid" gap="5" width="100%" maxWidth="24rem" method="post">
           <Box display="flex" alignItems="center" gap="3">
             <BrandMark size={56} />
             <chakra.h1>Brinecove</chakra.h1>

@@ -1,4 +1,5 @@
 "use client";
+import { putExtra } from "@/api/stays";
 import { Box, Button, chakra, Input } from "@chakra-ui/react";
 import { useFormatter, useTranslations } from "next-intl";
 import { useState } from "react";
@@ -6,26 +7,29 @@ import { dayIn, instantIn } from "@/core/basics/instant";
 import { formatMoney, minorDigits, parseMoney } from "@/core/basics/money";
 import type { Extra } from "@/core/settlement/extra";
 import { priceOf } from "@/core/settlement/prices";
-import type { SettlementScreen } from "@/formats/desk";
+import type { SettlementScreen } from "@/api/schemas/desk";
 import { Chip } from "@/ui/Chip";
 import { Choice } from "@/ui/Choice";
 import { Field } from "@/ui/Field";
 import { Fault } from "./Fault";
 import { PricePicker } from "./PricePicker";
-import { useAsk } from "./useAsk";
+import { useRequest } from "../api/useRequest";
+import { useMay } from "./staff";
 
 type Adding = "service" | "fuel" | "below-water";
 
 /** What stands on the statement beside the differences: services, fuel receipts, a sum for below the water. */
 export function StatementExtras({ screen }: { screen: SettlementScreen }) {
   const t = useTranslations("extra");
-  const { send, fault, busy } = useAsk();
+  const { request, fault, busy } = useRequest();
   const [adding, setAdding] = useState<Adding | null>(null);
   const { extras, late, currency, signed, stay } = screen;
-  const path = `/api/stays/${stay.stayId}/extras`;
+  const params = { id: stay.stayId };
   const put = async (extra: Extra) => {
-    if (await send(path, { id: null, extra, why: "" })) setAdding(null);
+    if (await request(putExtra, { params, body: { id: null, extra, why: "" } })) setAdding(null);
   };
+  const isTheirs = useMay("charge-by-price-list");
+  const mayPut = !signed && isTheirs;
   const settled = new Map((signed?.output ?? screen.output).lines.map((line) => [line.id, line]));
   const isLateOnIt = extras.some(({ extra }) => extra.kind === "service" && extra.words === t("late"));
   if (signed && extras.length === 0) return null;
@@ -60,9 +64,9 @@ export function StatementExtras({ screen }: { screen: SettlementScreen }) {
               <strong>{name}</strong>
               {line && `: ${line.how}`} · {by}
             </span>
-            {!signed && (
+            {mayPut && (
               <Button
-                onClick={() => void send(path, { id, extra: null, why: "" })}
+                onClick={() => void request(putExtra, { params, body: { id, extra: null, why: "" } })}
                 disabled={busy}
                 aria-label={t("off", { name })}
               >
@@ -72,7 +76,7 @@ export function StatementExtras({ screen }: { screen: SettlementScreen }) {
           </Box>
         );
       })}
-      {!signed && late && late.amountMinor > 0 && !isLateOnIt && (
+      {mayPut && late && late.amountMinor > 0 && !isLateOnIt && (
         <Box display="flex" flexWrap="wrap" gap="3" alignItems="center">
           <span>
             {t("late-words", {
@@ -105,7 +109,7 @@ export function StatementExtras({ screen }: { screen: SettlementScreen }) {
           <Chip verdict="watch">{t("not-looked")}</Chip>
         </Box>
       )}
-      {!signed && (
+      {mayPut && (
         <Choice
           label={t("add")}
           value={adding}

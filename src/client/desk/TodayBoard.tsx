@@ -5,7 +5,7 @@ import { useFormatter, useTranslations } from "next-intl";
 import { useMemo, useState, type KeyboardEvent } from "react";
 import { sayOf } from "@/core/yacht/figures";
 import type { YachtFile } from "@/core/yacht/schema";
-import type { TodayRow } from "@/formats/desk";
+import type { TodayRow } from "@/api/schemas/desk";
 import { Chip } from "@/ui/Chip";
 import { HullIcon } from "@/ui/plan/HullIcon";
 import { YachtPlan } from "@/ui/plan/YachtPlan";

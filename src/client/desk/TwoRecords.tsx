@@ -1,11 +1,12 @@
 "use client";
+import { chooseRecord } from "@/api/handovers";
 import { Box, Button } from "@chakra-ui/react";
 import { useTranslations } from "next-intl";
 import { useState } from "react";
-import type { SealBrief } from "@/formats/desk";
+import type { SealBrief } from "@/api/schemas/desk";
 import { Chip } from "@/ui/Chip";
 import { Field } from "@/ui/Field";
-import { useAsk } from "./useAsk";
+import { useRequest } from "../api/useRequest";
 
 /** Two devices each sealed this handover without knowing of the other: both records are kept, and a manager says which stands. */
 export function TwoRecords({
@@ -21,10 +22,10 @@ export function TwoRecords({
 }) {
   const t = useTranslations("two-records");
   const [why, setWhy] = useState("");
-  const { fault, setFault, send } = useAsk();
+  const { fault, setFault, request } = useRequest();
   const choose = async (seal: string) => {
     if (why.trim() === "") return setFault(t("why-missing"));
-    if (await send(`/api/handovers/${handover}/standing`, { seal, why: why.trim() })) setWhy("");
+    if (await request(chooseRecord, { params: { id: handover }, body: { seal, why: why.trim() } })) setWhy("");
   };
   return (
     <Box display="grid" gap="3">

@@ -1,4 +1,6 @@
 "use client";
+import { v7 as uuid } from "uuid";
+import { editDraft } from "@/api/drafts";
 import { Box, Button, chakra } from "@chakra-ui/react";
 import Link from "next/link";
 import { useTranslations } from "next-intl";
@@ -11,33 +13,22 @@ import { titleOf } from "@/core/briefing/topics";
 import { walkOrders, type WalkOrder } from "@/core/briefing/walk/schema";
 import type { YachtFile } from "@/core/yacht/schema";
 import { Choice } from "@/ui/Choice";
-import { Field } from "@/ui/Field";
-import { anything, ApiFault, ask } from "../api";
+import { useRequest } from "../api/useRequest";
 import { usePlan } from "../walk/usePlan";
+import { Fault } from "./Fault";
 import styles from "./Desk.module.css";
 
 type Stops = YachtFile["stops"];
 const mostMinutes = 60;
 
-/** The planned walk of a yacht at the desk: minutes and pins are changed here, checked against what depends on what, and published as a revision. */
-export function WalkTuning({
-  slug,
-  file,
-  revision,
-  mayPublish,
-}: {
-  slug: string;
-  file: YachtFile;
-  revision: number;
-  mayPublish: boolean;
-}) {
+/** The planned walk of a yacht at the desk: minutes and pins are changed here, checked against what depends on what, and put into her draft. */
+export function WalkTuning({ slug, file, mayEdit }: { slug: string; file: YachtFile; mayEdit: boolean }) {
   const t = useTranslations("tune");
   const all = useTranslations();
   const router = useRouter();
   const [stops, setStops] = useState<Stops>(file.stops);
   const [order, setOrder] = useState<WalkOrder>("deck-first");
-  const [why, setWhy] = useState("");
-  const [fault, setFault] = useState<string | null>(null);
+  const { request, fault, busy } = useRequest();
   const tuned = useMemo(() => ({ ...file, stops }), [file, stops]);
   const planned = usePlan(useMemo(() => walkInput(tuned, order), [tuned, order]));
   const waits = useMemo(
@@ -62,17 +53,15 @@ export function WalkTuning({
   const changed = Object.keys(stops).filter(
     (id) => stops[id]?.minutes !== file.stops[id]?.minutes || stops[id]?.pin !== file.stops[id]?.pin,
   ).length;
-  const publish = async () => {
-    setFault(null);
-    try {
-      await ask(`/api/yachts/${slug}/publish`, anything, {
-        method: "POST",
-        body: { document: tuned, onRevision: revision, why, accepts: {} },
-      });
-      router.refresh();
-    } catch (error) {
-      setFault(error instanceof ApiFault ? error.message : all("desk.no-signal"));
-    }
+  const keep = async () => {
+    const edits = (["minutes", "pin"] as const).flatMap((field) =>
+      Object.keys(stops).flatMap((id) => {
+        const [from, to] = [file.stops[id]?.[field] ?? null, stops[id]?.[field] ?? null];
+        return from === to ? [] : [{ id: uuid(), path: `/stops/${id}/${field}`, from, to, undoes: null, source: null }];
+      }),
+    );
+    const kept = await request(editDraft, { params: { of: "yachts", slug }, body: { edits, after: 0, draft: null } });
+    if (kept) router.push(`/fleet/${slug}/edit?view=publish`);
   };
   return (
     <chakra.main padding={{ base: "4", md: "7" }} display="grid" gap="4" alignContent="start">
@@ -167,13 +156,11 @@ export function WalkTuning({
           })}
         </tbody>
       </table>
-      {mayPublish ? (
-        <Box display="grid" gap="3" maxWidth="40rem">
-          <Field label={all("publish.why")} error={fault}>
-            {(ids) => <input {...ids} maxLength={500} value={why} onChange={(event) => setWhy(event.target.value)} />}
-          </Field>
-          <Button variant="solid" justifySelf="start" disabled={changed === 0} onClick={() => void publish()}>
-            {t("publish", { changed, revision: revision + 1 })}
+      {mayEdit ? (
+        <Box display="grid" gap="3" maxWidth="40rem" justifyItems="start">
+          <Fault words={fault} />
+          <Button variant="solid" disabled={changed === 0 || busy} onClick={() => void keep()}>
+            {t("into-draft", { changed })}
           </Button>
         </Box>
       ) : (

@@ -1,20 +1,22 @@
 "use client";
+import { putPhoto } from "@/api/photos";
+import { noteWork } from "@/api/upkeep";
+import { call } from "../api/call";
 import { Box, Button } from "@chakra-ui/react";
 import { useTranslations } from "next-intl";
 import { useState } from "react";
 import type { WorkState, WorkStep } from "@/core/upkeep/defect";
-import type { DefectView } from "@/formats/desk";
+import type { DefectView } from "@/api/schemas/desk";
 import { Field } from "@/ui/Field";
-import { anything, ask } from "../api";
 import { usePhotos } from "../photos/usePhotos";
 import { Fault } from "./Fault";
-import { useAsk } from "./useAsk";
+import { useRequest } from "../api/useRequest";
 
 /** Says how the work on a defect stands now; of what is done, what it took and what proves it. */
 export function WorkForm({ defect, state, onDone }: { defect: DefectView; state: WorkState; onDone: () => void }) {
   const t = useTranslations("work");
   const all = useTranslations();
-  const { fault, setFault, busy, send } = useAsk();
+  const { fault, setFault, busy, request } = useRequest();
   const { photos, fault: photoFault, take } = usePhotos();
   const [words, setWords] = useState("");
   const [parts, setParts] = useState("");
@@ -34,11 +36,11 @@ export function WorkForm({ defect, state, onDone }: { defect: DefectView; state:
     try {
       // the pictures first: a step that names them is kept only with them
       for (const { hash, bytes } of photos)
-        await ask(`/api/photos/${hash}?handover=${defect.handoverId ?? ""}`, anything, { method: "PUT", bytes });
+        await call(putPhoto, { params: { hash }, query: { handover: defect.handoverId ?? undefined }, body: bytes });
     } catch {
       return setFault(all("desk.no-signal"));
     }
-    if (await send(`/api/defects/${defect.id}/work`, step)) onDone();
+    if (await request(noteWork, { params: { id: defect.id }, body: step })) onDone();
   };
   return (
     <Box display="grid" gap="3" maxWidth="44rem">

@@ -1,15 +1,16 @@
 "use client";
+import { noteFoundThing } from "@/api/upkeep";
 import { Box, Button, chakra } from "@chakra-ui/react";
 import Link from "next/link";
 import { useFormatter, useTranslations } from "next-intl";
 import { useState } from "react";
 import type { FoundState } from "@/core/upkeep/found";
-import type { DefectView, FoundItem } from "@/formats/desk";
+import type { DefectView, FoundItem } from "@/api/schemas/desk";
 import { Field } from "@/ui/Field";
 import { DefectRow } from "./DefectList";
 import { Fault } from "./Fault";
 import { PhotoStrip } from "./PhotoStrip";
-import { useAsk } from "./useAsk";
+import { useRequest } from "../api/useRequest";
 
 interface Props {
   work: (DefectView & { yachtName: string; yachtSlug: string })[];
@@ -66,12 +67,14 @@ export function WorkPage({ work, found, timeZone, mayWork }: Props) {
 function FoundRow({ item, timeZone }: { item: FoundItem; timeZone: string }) {
   const t = useTranslations("work");
   const format = useFormatter();
-  const { fault, setFault, busy, send } = useAsk();
+  const { fault, setFault, busy, request } = useRequest();
   const [words, setWords] = useState("");
   const at = format.dateTime(new Date(item.sealedAt), { day: "numeric", month: "short", timeZone });
   const say = async (state: FoundState) => {
     if (words.trim() === "") return setFault(t("found-words-missing"));
-    if (await send(`/api/found/${item.handover}/${item.found}`, { state, words: words.trim() })) setWords("");
+    const { handover, found } = item;
+    if (await request(noteFoundThing, { params: { handover, found }, body: { state, words: words.trim() } }))
+      setWords("");
   };
   return (
     <Box

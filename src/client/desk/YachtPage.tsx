@@ -1,16 +1,19 @@
 "use client";
+import { readYachtFileSchema } from "@/api/system";
+import { printCard, printLabels, printPlan, saveInventory, saveYachtFile } from "@/api/yachts";
+import { href } from "../api/call";
 import { Box, chakra } from "@chakra-ui/react";
 import Link from "next/link";
 import { useTranslations } from "next-intl";
 import type { CheckedFinding } from "@/core/yacht/checks";
 import type { YachtFile } from "@/core/yacht/schema";
-import type { DefectView, FileWork, RevisionView } from "@/formats/desk";
+import type { DefectView, FileWork, RevisionView } from "@/api/schemas/desk";
 import { OddNote } from "@/ui/OddNote";
 import { YachtBook } from "../book/YachtBook";
 import { DefectList } from "./DefectList";
 import { FileWorkLink } from "./FileWorkLink";
-import { ReviewFile } from "./ReviewFile";
 import { RevisionList } from "./RevisionList";
+import { UploadFile } from "./UploadFile";
 
 interface Props {
   slug: string;
@@ -24,7 +27,8 @@ interface Props {
   timeZone: string;
   defects: DefectView[];
   fileWork: FileWork | null;
-  mayPublish: boolean;
+  mayEdit: boolean;
+  mayWork: boolean;
   yachtClass: { slug: string; revision: number };
   /** what a change of her class has left to be looked at */
   draft: { why: string; findings: CheckedFinding[] } | null;
@@ -43,7 +47,8 @@ export function YachtPage({
   timeZone,
   defects,
   fileWork,
-  mayPublish,
+  mayEdit,
+  mayWork,
   yachtClass,
   draft,
 }: Props) {
@@ -94,7 +99,7 @@ export function YachtPage({
         aria-label={work("title")}
       >
         <h2>{work("title")}</h2>
-        <DefectList defects={defects} timeZone={timeZone} mayWork={mayPublish} />
+        <DefectList defects={defects} timeZone={timeZone} mayWork={mayWork} />
       </Box>
       <YachtBook file={file} />
       <Box
@@ -109,24 +114,28 @@ export function YachtPage({
       >
         <h2>{t("file")}</h2>
         <p>
-          <a href={`/api/yachts/${slug}/file.json`}>{t("take-out", { revision })}</a> ·{" "}
-          <a href={`/api/yachts/${slug}/inventory.csv`}>{t("take-out-list")}</a> ·{" "}
-          <a href={`/api/yachts/${slug}/labels.pdf`} target="_blank" rel="noreferrer">
+          <a href={href(saveYachtFile, { params: { slug } })}>{t("take-out", { revision })}</a> ·{" "}
+          <a href={href(saveInventory, { params: { slug } })}>{t("take-out-list")}</a> ·{" "}
+          <a href={href(printLabels, { params: { slug } })} target="_blank" rel="noreferrer">
             {t("labels")}
           </a>{" "}
           ·{" "}
-          <a href={`/api/yachts/${slug}/labels.pdf?for=fittings`} target="_blank" rel="noreferrer">
+          <a
+            href={href(printLabels, { params: { slug }, query: { for: "fittings" } })}
+            target="_blank"
+            rel="noreferrer"
+          >
             {t("labels-fittings")}
           </a>{" "}
           ·{" "}
-          <a href={`/api/yachts/${slug}/plan.pdf`} target="_blank" rel="noreferrer">
+          <a href={href(printPlan, { params: { slug } })} target="_blank" rel="noreferrer">
             {t("plan")}
           </a>{" "}
           ·{" "}
-          <a href={`/api/yachts/${slug}/card.pdf`} target="_blank" rel="noreferrer">
+          <a href={href(printCard, { params: { slug } })} target="_blank" rel="noreferrer">
             {t("card")}
           </a>{" "}
-          · <a href="/api/schemas/yacht-file.json">{t("schema")}</a>
+          · <a href={href(readYachtFileSchema, {})}>{t("schema")}</a>
         </p>
         {draft && (
           <OddNote title={t("draft", { revision: yachtClass.revision, why: draft.why })}>
@@ -135,12 +144,7 @@ export function YachtPage({
               : draft.findings.map((finding) => finding.message).join("; ")}
           </OddNote>
         )}
-        <ReviewFile
-          of="yachts"
-          slug={slug}
-          mayPublish={mayPublish}
-          draftOnClass={draft ? yachtClass.revision : undefined}
-        />
+        <UploadFile of="yachts" slug={slug} mayEdit={mayEdit} hasClassDraft={draft !== null} />
         <h3>{t("revisions")}</h3>
         <RevisionList revisions={revisions} timeZone={timeZone} />
       </Box>

@@ -1,4 +1,6 @@
 "use client";
+import { carryDraft } from "@/api/drafts";
+import { call } from "../api/call";
 import { Box, Button, chakra } from "@chakra-ui/react";
 import Link from "next/link";
 import { useFormatter, useTranslations } from "next-intl";
@@ -7,7 +9,7 @@ import type { FieldSpec } from "@/core/yacht/draft/fields";
 import { valueAt } from "@/core/yacht/draft/pointer";
 import { typedFigures } from "@/core/yacht/typed-figures";
 import { freeKey } from "@/core/yacht/note/propose";
-import type { DraftScreen, FileName } from "@/formats/draft";
+import type { DraftScreen, FileName } from "@/api/schemas/draft";
 import { fieldWords } from "@/messages/change-words";
 import { Chip } from "@/ui/Chip";
 import { Choice } from "@/ui/Choice";
@@ -25,17 +27,20 @@ import { partName, type TreePart } from "./tree";
 import { useDraft } from "./useDraft";
 
 interface Props {
+  /** what is shown first: after a file was put in, what that would publish */
+  opens?: View;
   first: DraftScreen;
   fields: Record<string, FieldSpec[]>;
+  mayEdit: boolean;
   mayPublish: boolean;
   timeZone: string;
 }
 
-type View = "part" | "proposed" | "paste" | "publish";
+export type View = "part" | "proposed" | "paste" | "publish";
 const pageOf = ({ of, slug }: FileName) => (of === "classes" ? `/fleet/class/${slug}` : `/fleet/${slug}`);
 
 /** The file of a yacht or of a class at the desk: a tree at the left, the fields of the chosen part at the right; it keeps itself. */
-export function FileEditor({ first, fields, mayPublish, timeZone }: Props) {
+export function FileEditor({ first, fields, mayEdit, mayPublish, timeZone, opens = "part" }: Props) {
   const t = useTranslations("editor");
   const all = useTranslations();
   const format = useFormatter();
@@ -45,7 +50,7 @@ export function FileEditor({ first, fields, mayPublish, timeZone }: Props) {
   const isClass = file.of === "classes";
   const views: View[] = isClass ? ["part", "paste", "publish"] : ["part", "proposed", "paste", "publish"];
   const [chosen, setChosen] = useState<TreePart | null>(null);
-  const [view, setView] = useState<View>("part");
+  const [view, setView] = useState<View>(opens);
   const path = chosen && (chosen.collection === "particulars" ? "/particulars" : `/${chosen.collection}/${chosen.key}`);
   const isThere =
     chosen !== null && path !== null && (chosen.collection === "particulars" || valueAt(document, path) !== null);
@@ -152,7 +157,7 @@ export function FileEditor({ first, fields, mayPublish, timeZone }: Props) {
           onMade={open}
           absent={absent}
           chosen={chosen}
-          disabled={!mayPublish}
+          disabled={!mayEdit}
           onChange={draft.change}
           onChoose={(part) => {
             setChosen(part);
@@ -164,14 +169,16 @@ export function FileEditor({ first, fields, mayPublish, timeZone }: Props) {
             <ProposedPart
               slug={file.slug}
               screen={screen}
-              mayPublish={mayPublish}
+              mayEdit={mayEdit}
               timeZone={timeZone}
               onDone={draft.look}
               onMove={(wantedMove) => draft.change([wantedMove])}
             />
           )}
-          {view === "paste" && mayPublish && <PasteInventory file={file} onDone={draft.look} />}
-          {view === "publish" && <PublishPart screen={screen} mayPublish={mayPublish} page={pageOf(file)} />}
+          {view === "paste" && mayEdit && <PasteInventory file={file} onDone={draft.look} />}
+          {view === "publish" && (
+            <PublishPart screen={screen} mayEdit={mayEdit} mayPublish={mayPublish} page={pageOf(file)} />
+          )}
           {view === "part" && !chosen && (
             <>
               <p>{t("choose")}</p>
@@ -199,7 +206,7 @@ export function FileEditor({ first, fields, mayPublish, timeZone }: Props) {
           {view === "part" && chosen && path && !isThere && (
             <>
               <p>{t("taken-out", { name: chosen.name })}</p>
-              {lost && mayPublish && (
+              {lost && mayEdit && (
                 <Button justifySelf="start" onClick={() => void draft.change([{ path, to: lost.part }])}>
                   {t("put-aboard")}
                 </Button>
@@ -214,7 +221,7 @@ export function FileEditor({ first, fields, mayPublish, timeZone }: Props) {
                     ? chosen.name
                     : partName(valueAt(document, path) ?? {}, chosen.key)}
                 </h2>
-                {chosen.collection !== "particulars" && mayPublish && (
+                {chosen.collection !== "particulars" && mayEdit && (
                   <Box display="flex" gap="2">
                     <Button onClick={() => void copy()}>{t("copy")}</Button>
                     <Button onClick={() => void takeOut()}>{t("take-out")}</Button>
@@ -245,7 +252,7 @@ export function FileEditor({ first, fields, mayPublish, timeZone }: Props) {
               </chakra.p>
               <FoundAt findings={screen.findings.filter((finding) => finding.path === path)} />
               {isClass && <ReachPart sisters={screen.sisters} path={path} fields={fields[chosen.collection] ?? []} />}
-              {chosen.collection === "places" && mayPublish && (
+              {chosen.collection === "places" && mayEdit && (
                 <NewThingHere
                   key={`new ${path}`}
                   file={document}
@@ -262,7 +269,7 @@ export function FileEditor({ first, fields, mayPublish, timeZone }: Props) {
                   findings: screen.findings,
                   typed,
                   fault,
-                  disabled: !mayPublish,
+                  disabled: !mayEdit,
                   onChange: draft.change,
                   onOpen: open,
                 }}
@@ -282,8 +289,7 @@ function Stale({ file: { of, slug, revision }, onDone }: { file: DraftScreen["fi
   const t = useTranslations("editor");
   const [said, setSaid] = useState<string | null>(null);
   const carry = async () => {
-    const answer = await fetch(`/api/drafts/${of}/${slug}/carry`, { method: "POST" }).catch(() => null);
-    const body = answer?.ok ? ((await answer.json()) as { kept: number; conflicts: { path: string }[] }) : null;
+    const body = await call(carryDraft, { params: { of, slug } }).catch(() => null);
     setSaid(
       body
         ? t("carried", {

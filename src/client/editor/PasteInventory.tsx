@@ -1,17 +1,15 @@
 "use client";
+import { pasteInventory, saveDraftInventory } from "@/api/drafts";
+import type { AnswerOf } from "@/api/endpoint";
+import { AppError } from "@/api/app-error";
+import { call, href } from "../api/call";
 import { Button } from "@chakra-ui/react";
 import { useTranslations } from "next-intl";
 import { useState } from "react";
-import type { FileName } from "@/formats/draft";
+import type { FileName } from "@/api/schemas/draft";
 import { Field } from "@/ui/Field";
-import { ApiFault, ask, type Check } from "../api";
 
-interface Pasted {
-  changed: number;
-  same: number;
-  faults: { line: number; message: string }[];
-}
-const isPasted: Check<Pasted> = (value): value is Pasted => Array.isArray((value as Pasted | null)?.faults);
+type Pasted = AnswerOf<typeof pasteInventory>;
 
 /** Inventory pasted from a spreadsheet: what is sound goes into the draft at once, what is wrong is named line by line and stays here to be mended. */
 export function PasteInventory({ file: { of, slug }, onDone }: { file: FileName; onDone: () => Promise<void> }) {
@@ -23,11 +21,11 @@ export function PasteInventory({ file: { of, slug }, onDone }: { file: FileName;
   const take = async () => {
     if (text.trim() === "") return setFault(t("paste-empty"));
     try {
-      setPasted(await ask(`/api/drafts/${of}/${slug}/paste`, isPasted, { method: "POST", body: { text } }));
+      setPasted(await call(pasteInventory, { params: { of, slug }, body: { text } }));
       setFault(null);
       await onDone();
     } catch (error) {
-      setFault(error instanceof ApiFault ? error.message : all("desk.no-signal"));
+      setFault(error instanceof AppError ? error.message : all("desk.no-signal"));
     }
   };
   return (
@@ -35,7 +33,7 @@ export function PasteInventory({ file: { of, slug }, onDone }: { file: FileName;
       <h2>{t("paste")}</h2>
       <p>{t("paste-words")}</p>
       <p>
-        <a href={`/api/drafts/${of}/${slug}/inventory.csv`}>{t("paste-take-out")}</a>
+        <a href={href(saveDraftInventory, { params: { of, slug } })}>{t("paste-take-out")}</a>
       </p>
       <Field label={t("paste-lines")} error={fault}>
         {(ids) => (

@@ -1,9 +1,11 @@
 "use client";
+import { putPhoto } from "@/api/photos";
+import { AppError } from "@/api/app-error";
+import { call } from "../api/call";
 import { Box, Button } from "@chakra-ui/react";
 import { useTranslations } from "next-intl";
 import { useState } from "react";
 import { Field } from "@/ui/Field";
-import { anything, ApiFault, ask } from "../api";
 import { PhotoStrip } from "../desk/PhotoStrip";
 
 interface Props {
@@ -27,13 +29,13 @@ export function PhotoField({ path, label, value, error, disabled, onKeep }: Prop
     const { readyPhoto, PhotoFault } = await import("../photos/re-encode");
     try {
       const { hash, bytes } = await readyPhoto(file, "file");
-      await ask(`/api/photos/${hash}`, anything, { method: "PUT", bytes });
+      await call(putPhoto, { params: { hash }, body: bytes });
       await onKeep(hash);
     } catch (caught) {
       setFault(
         caught instanceof PhotoFault
           ? all(`photo.${caught.reason}`)
-          : caught instanceof ApiFault
+          : caught instanceof AppError
             ? caught.message
             : all("desk.no-signal"),
       );

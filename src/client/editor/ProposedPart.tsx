@@ -1,14 +1,15 @@
 "use client";
+import { answerNote } from "@/api/yachts";
 import { Box, Button } from "@chakra-ui/react";
 import { useFormatter, useTranslations } from "next-intl";
 import { useEffect, useRef, useState, type KeyboardEvent } from "react";
 import type { YachtNote } from "@/core/yacht/note/note";
-import type { DraftScreen } from "@/formats/draft";
+import type { DraftScreen } from "@/api/schemas/draft";
 import { changeWords } from "@/messages/change-words";
 import { Field } from "@/ui/Field";
 import { PhotoStrip } from "../desk/PhotoStrip";
 import { Fault } from "../desk/Fault";
-import { useAsk } from "../desk/useAsk";
+import { useRequest } from "../api/useRequest";
 import styles from "./FileEditor.module.css";
 import { partName } from "./tree";
 import type { Wanted } from "./useDraft";
@@ -16,14 +17,14 @@ import type { Wanted } from "./useDraft";
 interface Props {
   slug: string;
   screen: DraftScreen;
-  mayPublish: boolean;
+  mayEdit: boolean;
   timeZone: string;
   onDone: () => Promise<void>;
   onMove: (wanted: Wanted) => Promise<boolean>;
 }
 
 /** What people aboard and at handovers say of the file, as changes that one key takes over. */
-export function ProposedPart({ slug, screen, mayPublish, timeZone, onDone, onMove }: Props) {
+export function ProposedPart({ slug, screen, mayEdit, timeZone, onDone, onMove }: Props) {
   const t = useTranslations("editor");
   const { notes, moved } = screen;
   const format = useFormatter();
@@ -53,13 +54,11 @@ export function ProposedPart({ slug, screen, mayPublish, timeZone, onDone, onMov
     <>
       <h2>{t("proposed")}</h2>
       {notes.length + moved.length === 0 && <p>{t("nothing-proposed")}</p>}
-      {notes.length > 0 && mayPublish && <p>{t("proposed-keys")}</p>}
+      {notes.length > 0 && mayEdit && <p>{t("proposed-keys")}</p>}
       {moved.map((each) => (
         <Box key={each.path} display="flex" flexWrap="wrap" gap="3" alignItems="center">
           <span>{t("moved", { name: each.name, place: each.place })}</span>
-          {mayPublish && (
-            <Button onClick={() => void onMove({ path: each.path, to: each.to })}>{t("take-over")}</Button>
-          )}
+          {mayEdit && <Button onClick={() => void onMove({ path: each.path, to: each.to })}>{t("take-over")}</Button>}
         </Box>
       ))}
       <div ref={list} style={{ display: "grid", gap: 16 }} onKeyDown={keys}>
@@ -69,7 +68,7 @@ export function ProposedPart({ slug, screen, mayPublish, timeZone, onDone, onMov
             each={each}
             slug={slug}
             screen={screen}
-            mayPublish={mayPublish}
+            mayEdit={mayEdit}
             timeZone={timeZone}
             onDone={onDone}
           />
@@ -106,18 +105,19 @@ function NoteRow({
   each: { note, by, edits },
   slug,
   screen,
-  mayPublish,
+  mayEdit,
   timeZone,
   onDone,
 }: { each: DraftScreen["notes"][number] } & Omit<Props, "onMove">) {
   const t = useTranslations("editor");
   const all = useTranslations();
   const format = useFormatter();
-  const { send, fault, busy } = useAsk();
+  const { request, fault, busy } = useRequest();
   const [words, setWords] = useState("");
   const name = noteName(note, screen);
   const answer = async (how: "taken-over" | "declined") => {
-    if (await send(`/api/yachts/${slug}/notes/${note.id}`, { answer: how, words: words.trim() })) await onDone();
+    const body = { answer: how, words: words.trim() };
+    if (await request(answerNote, { params: { slug, id: note.id }, body })) await onDone();
   };
   return (
     <Box
@@ -126,7 +126,7 @@ function NoteRow({
       tabIndex={0}
       aria-label={name}
       onKeyDown={(event) => {
-        if (event.key === "Enter" && event.target === event.currentTarget && mayPublish && !busy && edits.length > 0)
+        if (event.key === "Enter" && event.target === event.currentTarget && mayEdit && !busy && edits.length > 0)
           void answer("taken-over");
       }}
       display="grid"
@@ -159,7 +159,7 @@ function NoteRow({
           })}
         </ul>
       )}
-      {mayPublish && (
+      {mayEdit && (
         <Box display="flex" flexWrap="wrap" gap="3" alignItems="flex-end">
           {edits.length > 0 && (
             <Button

@@ -1,35 +1,53 @@
 "use client";
+import { useQuery } from "@tanstack/react-query";
+import { publishDraft, reviewDraft, throwAwayDraft } from "@/api/drafts";
+import { call } from "../api/call";
 import { Box, Button, chakra } from "@chakra-ui/react";
 import { useRouter } from "next/navigation";
 import { useTranslations } from "next-intl";
 import { useState } from "react";
-import type { DraftScreen } from "@/formats/draft";
+import type { DraftScreen } from "@/api/schemas/draft";
 import { changeWords } from "@/messages/change-words";
 import { Field } from "@/ui/Field";
 import { VerdictMark } from "@/ui/VerdictMark";
 import { Fault } from "../desk/Fault";
-import { useAsk } from "../desk/useAsk";
+import { useRequest } from "../api/useRequest";
 import { ReachedSisters } from "./ReachedSisters";
 
 const shownChanges = 80;
 
 /** What publishing the draft would do: what the checks find, and every change in words. */
-export function PublishPart({ screen, mayPublish, page }: { screen: DraftScreen; mayPublish: boolean; page: string }) {
+export function PublishPart({
+  screen,
+  mayEdit,
+  mayPublish,
+  page,
+}: {
+  screen: DraftScreen;
+  mayEdit: boolean;
+  mayPublish: boolean;
+  page: string;
+}) {
   const { of, slug, revision } = screen.file;
   const t = useTranslations("publish");
   const all = useTranslations();
   const router = useRouter();
-  const { send, fault, busy } = useAsk();
+  const { request, fault, busy } = useRequest();
   const [why, setWhy] = useState("");
   const [accepts, setAccepts] = useState<Record<string, string>>({});
+  const { data: review, error: unread } = useQuery({
+    queryKey: ["draft-review", of, slug, screen.draft, screen.number],
+    queryFn: () => call(reviewDraft, { params: { of, slug } }),
+  });
+  const changes = review?.changes ?? [];
   const errors = screen.findings.filter((finding) => finding.level === "error");
   const warnings = screen.findings.filter((finding) => finding.level === "warning");
   const [throwing, setThrowing] = useState(false);
   const throwAway = async () => {
-    if (await send(`/api/drafts/${of}/${slug}`, undefined, "DELETE")) router.push(page);
+    if (await request(throwAwayDraft, { params: { of, slug } })) router.push(page);
   };
   const publish = async () => {
-    if (await send(`/api/drafts/${of}/${slug}/publish`, { why, accepts })) router.push(page);
+    if (await request(publishDraft, { params: { of, slug }, body: { why, accepts } })) router.push(page);
   };
   return (
     <>
@@ -57,14 +75,16 @@ export function PublishPart({ screen, mayPublish, page }: { screen: DraftScreen;
           )}
         </Field>
       ))}
-      <h2>{t("changes", { changes: screen.changes.length })}</h2>
+      <h2 aria-busy={review === undefined}>
+        {review ? t("changes", { changes: changes.length }) : all("editor.looking")}
+      </h2>
       <ul>
-        {screen.changes.slice(0, shownChanges).map((change) => (
+        {changes.slice(0, shownChanges).map((change) => (
           <li key={change.path}>{changeWords(all, change)}</li>
         ))}
       </ul>
-      {screen.changes.length > shownChanges && <p>{t("more", { more: screen.changes.length - shownChanges })}</p>}
-      {of === "classes" && <ReachedSisters slug={slug} screen={screen} />}
+      {changes.length > shownChanges && <p>{t("more", { more: changes.length - shownChanges })}</p>}
+      {of === "classes" && review && <ReachedSisters sisters={review.sisters} />}
       {mayPublish && errors.length === 0 && screen.number > 0 && (
         <>
           <Field label={t("why")}>
@@ -75,7 +95,7 @@ export function PublishPart({ screen, mayPublish, page }: { screen: DraftScreen;
           </Button>
         </>
       )}
-      {mayPublish && screen.number > 0 && revision > 0 && (
+      {mayEdit && screen.number > 0 && revision > 0 && (
         <Box
           display="flex"
           flexWrap="wrap"
@@ -100,7 +120,7 @@ export function PublishPart({ screen, mayPublish, page }: { screen: DraftScreen;
         </Box>
       )}
       {!mayPublish && <p>{t("not-yours")}</p>}
-      <Fault words={fault} />
+      <Fault words={fault ?? unread?.message ?? null} />
     </>
   );
 }

@@ -1,7 +1,7 @@
 import { useTranslations } from "next-intl";
 import type { FieldSpec } from "@/core/yacht/draft/fields";
 import { reachOf } from "@/core/yacht/draft/reach";
-import type { DraftScreen } from "@/formats/draft";
+import type { DraftScreen } from "@/api/schemas/draft";
 import { fieldWords } from "@/messages/change-words";
 
 /** Which yachts a change of this part of their class reaches, and which of them have their own here. */

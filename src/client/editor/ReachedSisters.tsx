@@ -1,36 +1,35 @@
-"use client";
 import { useTranslations } from "next-intl";
-import { useEffect, useState } from "react";
-import type { DraftScreen } from "@/formats/draft";
-import { ApiFault, ask, type Check } from "../api";
-import { Fault } from "../desk/Fault";
-import { ReviewedSisters, type ReviewedSister } from "../desk/ReviewedSisters";
+import type { ReviewedSister } from "@/api/schemas/draft";
+import { changeWords } from "@/messages/change-words";
+import { VerdictMark } from "@/ui/VerdictMark";
+import styles from "../desk/Desk.module.css";
 
-const isReview: Check<{ sisters: ReviewedSister[] }> = (value): value is { sisters: ReviewedSister[] } =>
-  Array.isArray((value as { sisters?: unknown } | null)?.sisters);
-
-/** What publishing the draft of a class would change on each of its yachts; looked at again whenever the draft changes. */
-export function ReachedSisters({ slug, screen }: { slug: string; screen: DraftScreen }) {
+/** Which yachts a class's change reaches: published with it and how, or left a draft and why. */
+export function ReachedSisters({ sisters }: { sisters: readonly ReviewedSister[] }) {
   const t = useTranslations();
-  const [sisters, setSisters] = useState<ReviewedSister[] | null>(null);
-  const [fault, setFault] = useState<string | null>(null);
-  const { document, number } = screen;
-  useEffect(() => {
-    let isOver = false;
-    ask(`/api/classes/${slug}/review`, isReview, { method: "POST", body: document }).then(
-      (review) => !isOver && (setSisters(review.sisters), setFault(null)),
-      (error: unknown) => !isOver && setFault(error instanceof ApiFault ? error.message : t("desk.no-signal")),
-    );
-    return () => {
-      isOver = true;
-    };
-    // the document is a new object at every look; the number says whether it has changed
-    // eslint-disable-next-line react-hooks/exhaustive-deps
-  }, [slug, number]);
   return (
     <>
-      {sisters ? <ReviewedSisters sisters={sisters} /> : <p role="status">{t("editor.looking")}</p>}
-      <Fault words={fault} />
+      <h3>{t("class.reaches", { yachts: sisters.length })}</h3>
+      {sisters.map(({ slug, name, changes, blocked }) => (
+        <details key={slug}>
+          <summary>
+            <VerdictMark verdict={blocked.length > 0 ? "watch" : "fine"} />{" "}
+            {blocked.length > 0
+              ? t("class.leaves-draft", { name, reasons: blocked.length })
+              : t("class.publishes", { name, changes: changes.length })}
+          </summary>
+          <ul className={styles.points}>
+            {blocked.map((finding) => (
+              <li key={`${finding.check} ${finding.path}`}>
+                <strong>{finding.message}</strong>
+              </li>
+            ))}
+            {changes.map((change) => (
+              <li key={change.path}>{changeWords(t, change)}</li>
+            ))}
+          </ul>
+        </details>
+      ))}
     </>
   );
 }

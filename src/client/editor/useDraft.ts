@@ -2,16 +2,18 @@
 import { useTranslations } from "next-intl";
 import { useCallback, useEffect, useRef, useState } from "react";
 import { v7 as uuid } from "uuid";
-import type { DraftEdit } from "@/core/yacht/draft/edit";
+import { AppError } from "@/api/app-error";
+import { editDraft, readDraft, readDraftNews } from "@/api/drafts";
+import type { DraftNews, DraftScreen } from "@/api/schemas/draft";
+import { draftDocument, type DraftEdit } from "@/core/yacht/draft/edit";
 import { valueAt } from "@/core/yacht/draft/pointer";
 import { takingBack } from "@/core/yacht/draft/undo";
-import type { DraftScreen } from "@/formats/draft";
-import { anything, ApiFault, ask, type Check } from "../api";
+import type { YachtFile } from "@/core/yacht/schema";
+import { call } from "../api/call";
 
-const isScreen: Check<DraftScreen> = (value): value is DraftScreen =>
-  typeof (value as DraftScreen | null)?.number === "number";
 /** How often others' changes are looked for. */
 const lookEveryMs = 4000;
+const lately = 12;
 
 /** A change to be kept: where, and what is to stand there; null takes it away. */
 export interface Wanted {
@@ -28,7 +30,28 @@ export interface Draft {
   change: (wanted: readonly Wanted[]) => Promise<boolean>;
   undo: () => Promise<void>;
   redo: () => Promise<void>;
+  /** reads the whole draft anew */
   look: () => Promise<void>;
+}
+
+/**
+ * The screen with what is new laid over it; null where that cannot be, because it is another draft by now or something
+ * beside the edits has changed: then the whole is read anew.
+ */
+export function withNews(screen: DraftScreen, news: DraftNews): DraftScreen | null {
+  const isFirst = screen.draft === null && news.draft !== null && screen.number === 0;
+  if ((news.draft !== screen.draft && !isFirst) || news.stamp !== screen.stamp) return null;
+  if (screen.number + news.edits.length !== news.number) return null;
+  const { edits, ...standing } = news;
+  try {
+    const document = draftDocument(
+      screen.document,
+      edits.map((edit) => ({ ...edit, id: "", undoes: null, source: null })),
+    ) as YachtFile;
+    return { ...screen, ...standing, document, lately: [...edits].reverse().concat(screen.lately).slice(0, lately) };
+  } catch {
+    return null;
+  }
 }
 
 /** The draft of a file in the editor: it keeps itself, sees what others change, and never puts one's own over theirs. */
@@ -39,19 +62,32 @@ export function useDraft(first: DraftScreen): Draft {
   const [fault, setFault] = useState<Draft["fault"]>(null);
   const latest = useRef(screen);
   const sending = useRef<Promise<unknown>>(Promise.resolve());
-  useEffect(() => {
-    latest.current = screen;
-  }, [screen]);
-  const base = `/api/drafts/${first.file.of}/${first.file.slug}`;
-  const look = useCallback(async () => {
-    const next = await ask(base, isScreen);
+  const { of, slug } = first.file;
+  const show = useCallback((next: DraftScreen) => {
     latest.current = next;
     setScreen(next);
-  }, [base]);
+  }, []);
+  const look = useCallback(async () => show(await call(readDraft, { params: { of, slug } })), [show, of, slug]);
+  const takeNews = useCallback(
+    async (news: DraftNews) => {
+      const next = withNews(latest.current, news);
+      if (next) show(next);
+      else await look();
+    },
+    [show, look],
+  );
   useEffect(() => {
-    const timer = setInterval(() => void look().catch(() => undefined), lookEveryMs);
+    const ask = async () => {
+      const { number, draft } = latest.current;
+      const query = { after: number, ...(draft === null ? {} : { draft }) };
+      const news = await call(readDraftNews, { params: { of, slug }, query });
+      // what was kept meanwhile is here already
+      if (latest.current.number === number && latest.current.draft === draft && hasNews(latest.current, news))
+        await takeNews(news);
+    };
+    const timer = setInterval(() => void ask().catch(() => undefined), lookEveryMs);
     return () => clearInterval(timer);
-  }, [look]);
+  }, [of, slug, takeNews]);
   const send = useCallback(
     (make: () => DraftEdit[]): Promise<boolean> => {
       const run = async (): Promise<boolean> => {
@@ -59,14 +95,14 @@ export function useDraft(first: DraftScreen): Draft {
         if (edits.length === 0) return true;
         setState("keeping");
         try {
-          await ask(`${base}/edits`, anything, { method: "POST", body: { edits } });
-          await look();
+          const { number: after, draft } = latest.current;
+          await takeNews(await call(editDraft, { params: { of, slug }, body: { edits, after, draft } }));
           setState("kept");
           setFault(null);
           return true;
         } catch (error) {
           setState("fault");
-          setFault({ path: edits[0]?.path ?? "", words: error instanceof ApiFault ? error.message : t("no-signal") });
+          setFault({ path: edits[0]?.path ?? "", words: error instanceof AppError ? error.message : t("no-signal") });
           // what stands there now is shown beside what was typed
           await look().catch(() => undefined);
           return false;
@@ -77,7 +113,7 @@ export function useDraft(first: DraftScreen): Draft {
       sending.current = next;
       return next;
     },
-    [base, look, t],
+    [of, slug, takeNews, look, t],
   );
   const change = useCallback(
     (wanted: readonly Wanted[]) =>
@@ -101,3 +137,6 @@ export function useDraft(first: DraftScreen): Draft {
   );
   return { screen, state, fault, change, undo, redo, look };
 }
+
+const hasNews = (screen: DraftScreen, news: DraftNews): boolean =>
+  news.draft !== screen.draft || news.number !== screen.number || news.stamp !== screen.stamp;

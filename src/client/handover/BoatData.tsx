@@ -1,13 +1,14 @@
 "use client";
+import { readBoatData } from "@/api/handovers";
+import { AppError } from "@/api/app-error";
+import { call } from "../api/call";
 import { useTranslations } from "next-intl";
 import { useState } from "react";
 import { lineSubject, type Line, type ReadingLine } from "@/core/handover/list";
 import { mainCell } from "@/core/handover/state";
 import { readingRules } from "@/core/readings";
 import { mayBeLeftOut } from "@/core/readings/rule";
-import { check as checkBoatData } from "@/formats/generated/boat-data-answer";
 import { Button } from "@/ui/Button";
-import { ApiFault, ask } from "../api";
 import { useHandover, useVersion } from "./context";
 import styles from "./PlaceScreen.module.css";
 
@@ -24,7 +25,8 @@ export function BoatData({ lines }: { lines: readonly Line[] }) {
     setBusy(true);
     setSaid(null);
     try {
-      const { from, readings } = await ask(`/api/handovers/${store.bundle.list.handover}/boat-data`, checkBoatData, {
+      const { from, readings } = await call(readBoatData, {
+        params: { id: store.bundle.list.handover },
         grant: store.grant,
       });
       const here = readings.flatMap((reading) =>
@@ -39,7 +41,7 @@ export function BoatData({ lines }: { lines: readonly Line[] }) {
       }
       if (here.length === 0) setSaid(t("none"));
     } catch (error) {
-      setSaid(error instanceof ApiFault ? error.message : t("no-signal"));
+      setSaid(error instanceof AppError ? error.message : t("no-signal"));
     }
     setBusy(false);
   };

@@ -1,11 +1,13 @@
 "use client";
+import { makeJoinCode } from "@/api/handovers";
+import { AppError } from "@/api/app-error";
+import { call } from "../api/call";
 import { useFormatter, useTranslations } from "next-intl";
 import { useState } from "react";
 import { say } from "@/core/basics/words";
 import { takenPlaces } from "@/core/handover/taken";
 import { Button } from "@/ui/Button";
 import { Sheet } from "@/ui/Sheet";
-import { ApiFault, ask, type Check } from "../api";
 import { useHandover, useVersion } from "./context";
 import styles from "./Sheets.module.css";
 
@@ -13,9 +15,6 @@ interface Code {
   code: string;
   until: string;
 }
-const isCode: Check<Code> = (value): value is Code =>
-  typeof (value as Code | null)?.code === "string" && typeof (value as Code | null)?.until === "string";
-
 /** The crew counts while the briefer teaches: a code to join with, and who has taken which place. */
 export function CrewSheet({ onClose }: { onClose: () => void }) {
   const t = useTranslations();
@@ -28,12 +27,10 @@ export function CrewSheet({ onClose }: { onClose: () => void }) {
   const taken = takenPlaces(store.folded());
   const make = async () => {
     try {
-      setCode(
-        await ask(`/api/handovers/${list.handover}/code`, isCode, { method: "POST", grant: store.grant, body: {} }),
-      );
+      setCode(await call(makeJoinCode, { params: { id: list.handover }, grant: store.grant }));
       setFault(null);
     } catch (error) {
-      setFault(error instanceof ApiFault ? error.message : t("desk.no-signal"));
+      setFault(error instanceof AppError ? error.message : t("desk.no-signal"));
     }
   };
   return (

@@ -1,4 +1,6 @@
 "use client";
+import { printWhatIsLeft } from "@/api/handovers";
+import { href } from "../api/call";
 import { useFormatter, useTranslations } from "next-intl";
 import { useState } from "react";
 import { instantIn } from "@/core/basics/instant";
@@ -46,7 +48,7 @@ export function FromPaper() {
         <>
           <a
             className={styles.print}
-            href={`/api/handovers/${list.handover}/left.pdf`}
+            href={href(printWhatIsLeft, { params: { id: list.handover } })}
             target="_blank"
             rel="noreferrer"
           >

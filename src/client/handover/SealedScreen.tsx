@@ -1,4 +1,6 @@
 "use client";
+import { printRecord, saveWholeRecord } from "@/api/handovers";
+import { href } from "../api/call";
 import { useFormatter, useTranslations } from "next-intl";
 import { useMemo } from "react";
 import type { SignedKind } from "@/core/handover/list";
@@ -47,10 +49,10 @@ export function SealedScreen() {
         {store.sealBeside && <p className={styles.state}>{t("sealed.beside")}</p>}
         {atBase && (
           <p className={styles.links}>
-            <a href={`/api/handovers/${list.handover}/record.pdf`} target="_blank" rel="noreferrer">
+            <a href={href(printRecord, { params: { id: list.handover } })} target="_blank" rel="noreferrer">
               {t("sealed.pdf")}
             </a>
-            <a href={`/api/handovers/${list.handover}/record.zip`}>{t("sealed.zip")}</a>
+            <a href={href(saveWholeRecord, { params: { id: list.handover } })}>{t("sealed.zip")}</a>
             {store.bundle.me.side === "base" ? (
               <a href="/today">{t("handover.to-today")}</a>
             ) : (

@@ -1,9 +1,10 @@
 "use client";
+import { joinHandover } from "@/api/handovers";
+import { AppError } from "@/api/app-error";
 import { useTranslations } from "next-intl";
 import { useEffect, useState, type SubmitEvent } from "react";
 import { Button } from "@/ui/Button";
 import { Field } from "@/ui/Field";
-import { ApiFault } from "../api";
 import styles from "../book/Book.module.css";
 import { openHere } from "../store/open-here";
 
@@ -24,9 +25,9 @@ export function JoinShell() {
     if (name === "" || code.trim() === "") return setFault(t("join.both"));
     setBusy(true);
     try {
-      await openHere("/api/handovers/join", { code: code.trim(), name }, "list");
+      await openHere(joinHandover, { body: { code: code.trim(), name } }, "list");
     } catch (error) {
-      setFault(error instanceof ApiFault ? error.message : t("desk.no-signal"));
+      setFault(error instanceof AppError ? error.message : t("desk.no-signal"));
       setBusy(false);
     }
   };

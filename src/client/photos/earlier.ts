@@ -1,3 +1,6 @@
+import { AppError } from "@/api/app-error";
+import { readPhoto } from "@/api/photos";
+import { callForBytes } from "../api/call";
 import type { HandoverStore } from "../store/handover-store";
 
 /** Hashes of the earlier photos that a handover shows: of its sides, its known marks, and what the check-in recorded. */
@@ -13,11 +16,16 @@ function earlierPhotos({ bundle: { list, before } }: Pick<HandoverStore, "bundle
 export async function findPhoto(store: HandoverStore, hash: string): Promise<Blob | null> {
   const kept = (await store.db.photos.get(hash)) ?? (await store.db.earlier.get(hash));
   if (kept) return kept.bytes;
-  const answer = await fetch(`/api/photos/${hash}?handover=${store.bundle.list.handover}&small`, {
-    headers: { authorization: `Bearer ${store.grant}` },
+  const bytes = await callForBytes(readPhoto, {
+    params: { hash },
+    query: { handover: store.bundle.list.handover, small: "yes" },
+    grant: store.grant,
+  }).catch((error: unknown) => {
+    // what the base has not got either is not here; without signal it is asked for again
+    if (error instanceof AppError) return null;
+    throw error;
   });
-  if (!answer.ok) return null;
-  const bytes = await answer.blob();
+  if (!bytes) return null;
   // a device without room still shows it while there is signal
   await store.db.earlier.put({ hash, bytes }).catch(() => undefined);
   return bytes;

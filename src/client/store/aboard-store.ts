@@ -1,5 +1,5 @@
 import Dexie, { type EntityTable } from "dexie";
-import type { AboardBook } from "@/formats/book";
+import type { AboardBook } from "@/api/schemas/book";
 
 interface KeptAboard {
   code: string;

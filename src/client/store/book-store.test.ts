@@ -1,7 +1,7 @@
 import { freshDevice, until } from "@/testing/browser-bits";
 import { demoYacht } from "@/testing/demo-yacht";
 import { id } from "@/testing/records";
-import type { BoatBook } from "@/formats/book";
+import type { BoatBook } from "@/api/schemas/book";
 import { BookStore } from "./book-store";
 
 const book = (change: Partial<BoatBook> = {}): BoatBook => ({
@@ -37,6 +37,7 @@ globalThis.fetch = (async (path: string, init: RequestInit = {}) => {
         : got.filter((each) => each.id === answer.id).length > 1
           ? "same"
           : "kept",
+      code: null,
       message: null,
     })),
   });

@@ -1,33 +1,24 @@
+import { postBookAddenda, postStudy } from "@/api/book";
+import { readPhoto } from "@/api/photos";
+import { call, callForBytes } from "../api/call";
+import { sendItems, type KeptItem } from "../outbox/items";
+import { Outbox } from "../outbox/outbox";
+import { sendPhotos, type OutPhoto } from "../outbox/photos";
 import Dexie, { type EntityTable } from "dexie";
 import { v7 as uuid } from "uuid";
 import type { StudyAnswer } from "@/core/briefing/study/answer";
-import type { BoatBook } from "@/formats/book";
-import { check as checkAnswers } from "@/formats/generated/study-answers";
-import type { Said } from "@/formats/said";
+import type { BoatBook } from "@/api/schemas/book";
+import type { Said } from "@/core/briefing/study/said";
 import type { Addendum, IncidentKind } from "@/core/handover/addenda/addendum";
-import { anything, ApiFault, ask } from "../api";
 
-/** An answer of the study on its way to the base, there, or refused by it. */
-export interface KeptAnswer {
-  id: string;
+/** An answer of the study, with how far it has come. */
+export interface KeptAnswer extends KeptItem {
   answer: StudyAnswer;
-  state: "waiting" | "there" | "refused";
-  message: string | null;
 }
 
-/** Something added to the signed check-in, on its way to the base, there, or refused by it. */
-export interface KeptAddendum {
-  id: string;
+/** Something added to the signed check-in, with how far it has come. */
+export interface KeptAddendum extends KeptItem {
   addendum: Addendum;
-  state: "waiting" | "there" | "refused";
-  message: string | null;
-}
-
-/** A whole photo taken here, on its way to the base. */
-interface SentPhoto {
-  hash: string;
-  bytes: Blob;
-  state: "waiting" | "there" | "refused";
 }
 
 interface KeptBook {
@@ -54,7 +45,7 @@ type BookDatabase = Dexie & {
   answers: EntityTable<KeptAnswer, "id">;
   photos: EntityTable<KeptSmallPhoto, "hash">;
   addenda: EntityTable<KeptAddendum, "id">;
-  taken: EntityTable<SentPhoto, "hash">;
+  taken: EntityTable<OutPhoto, "hash">;
 };
 
 /** Which charter's book this device holds. */
@@ -74,14 +65,18 @@ export class BookStore {
   private readonly listeners = new Set<() => void>();
   private saved: StudySave = { waiting: 0, fault: null };
   private list: StudyAnswer[] = [];
-  private sending: Promise<void> = Promise.resolve();
+  private readonly outbox: Outbox;
 
   private constructor(
     private readonly db: BookDatabase,
     readonly book: BoatBook,
     /** when the base was last heard of, if this is what was kept */
     readonly keptAt: string | null,
-  ) {}
+  ) {
+    this.outbox = new Outbox([() => this.sendAnswers(), () => this.sendAddenda(), () => this.sendTaken()], () =>
+      this.countPhotos(),
+    );
+  }
 
   private static database(reference: string): BookDatabase {
     const db = new Dexie(`brinecove-book-${reference}`) as BookDatabase;
@@ -116,8 +111,7 @@ export class BookStore {
       store.added.set(addendum.id, { id: addendum.id, addendum, state: "there", message: null });
     for (const kept of await store.db.addenda.toArray())
       if (store.added.get(kept.id)?.state !== "there") store.added.set(kept.id, kept);
-    store.photosWaiting = await store.db.taken.where("state").equals("waiting").count();
-    store.changed();
+    await store.countPhotos();
     void store.send();
     return store;
   }
@@ -128,9 +122,8 @@ export class BookStore {
     if (kept) return kept.bytes;
     const taken = await this.db.taken.get(hash);
     if (taken) return taken.bytes;
-    const answer = await fetch(`/api/photos/${hash}?small`).catch(() => null);
-    if (!answer?.ok) return null;
-    const bytes = await answer.blob();
+    const bytes = await callForBytes(readPhoto, { params: { hash }, query: { small: "yes" } }).catch(() => null);
+    if (!bytes) return null;
     await this.db.photos.put({ hash, bytes });
     return bytes;
   }
@@ -232,77 +225,39 @@ export class BookStore {
 
   /** Sends what waits; without signal it stays, and goes with the next answer or when the network comes back. */
   send(): Promise<void> {
-    // one after the other: what is asked for while a try is failing is tried again after it
-    this.sending = this.sending.then(() => this.sendAll());
-    return this.sending;
+    return this.outbox.flush();
   }
 
-  private async sendAll(): Promise<void> {
-    await this.sendAnswers();
-    await this.sendAddenda();
-  }
-
-  private async sendAddenda(): Promise<void> {
-    try {
-      const waiting = [...this.added.values()]
-        .filter((each) => each.state === "waiting")
-        .sort((a, b) => (a.id < b.id ? -1 : 1))
-        .slice(0, 50);
-      if (waiting.length > 0) {
-        const { answers } = await ask("/api/book/addenda", checkAnswers, {
-          method: "POST",
-          body: { addenda: waiting.map((each) => each.addendum) },
-        });
-        for (const { id, status, message } of answers) {
-          const kept = this.added.get(id);
-          if (!kept) continue;
-          const now: KeptAddendum = { ...kept, state: status === "refused" ? "refused" : "there", message };
-          this.added.set(id, now);
-          await this.db.addenda.put(now);
-        }
-      }
-      for (const photo of await this.db.taken.where("state").equals("waiting").toArray()) {
-        try {
-          await ask(`/api/photos/${photo.hash}?handover=${this.book.afterwards?.handover ?? ""}`, anything, {
-            method: "PUT",
-            bytes: photo.bytes,
-          });
-          await this.db.taken.update(photo.hash, { state: "there" });
-        } catch (error) {
-          if (!(error instanceof ApiFault) || error.status >= 500 || error.status === 401) throw error;
-          await this.db.taken.update(photo.hash, { state: "refused" });
-        }
-      }
-      this.photosWaiting = await this.db.taken.where("state").equals("waiting").count();
-    } catch {
-      return;
-    } finally {
-      this.changed();
-    }
-  }
-
-  private async sendAnswers(): Promise<void> {
-    for (;;) {
-      const waiting = [...this.answers.values()].filter((each) => each.state === "waiting").slice(0, 100);
-      if (waiting.length === 0) return;
-      try {
-        const { answers } = await ask("/api/book/study", checkAnswers, {
-          method: "POST",
-          body: { answers: waiting.map((each) => each.answer) },
-        });
-        for (const { id, status, message } of answers) {
-          const kept = this.answers.get(id);
-          if (!kept) continue;
-          const now: KeptAnswer = { ...kept, state: status === "refused" ? "refused" : "there", message };
-          this.answers.set(id, now);
-          await this.db.answers.put(now);
-        }
-      } catch {
-        return;
-      } finally {
+  private sendAnswers(): Promise<void> {
+    return sendItems<KeptAnswer>({
+      waiting: async () => waitingOf(this.answers, 100),
+      post: (rows) => call(postStudy, { body: { answers: rows.map(({ answer }) => answer) } }),
+      keep: async (answered) => {
+        for (const now of answered) await this.db.answers.put(settled(this.answers, now));
         this.changed();
-      }
-    }
+      },
+    });
+  }
+
+  private sendAddenda(): Promise<void> {
+    return sendItems<KeptAddendum>({
+      waiting: async () => waitingOf(this.added, 50),
+      post: (rows) => call(postBookAddenda, { body: { addenda: rows.map(({ addendum }) => addendum) } }),
+      keep: async (answered) => {
+        for (const now of answered) await this.db.addenda.put(settled(this.added, now));
+        this.changed();
+      },
+    });
+  }
+
+  /** Photos go after what names them. */
+  private sendTaken(): Promise<void> {
+    return sendPhotos({ table: this.db.taken, right: () => ({ handover: this.book.afterwards?.handover }) });
+  }
+
+  private async countPhotos(): Promise<void> {
+    this.photosWaiting = await this.db.taken.where("state").equals("waiting").count();
+    this.changed();
   }
 
   private changed(): void {
@@ -314,4 +269,18 @@ export class BookStore {
     };
     for (const listener of this.listeners) listener();
   }
+}
+
+/** What waits of some items, oldest first: their ids grow with time. */
+const waitingOf = <Row extends KeptItem>(rows: ReadonlyMap<string, Row>, most: number): Row[] =>
+  [...rows.values()]
+    .filter(({ state }) => state === "waiting")
+    .sort((a, b) => (a.id < b.id ? -1 : 1))
+    .slice(0, most);
+
+/** Notes how far an item has come; gives it back as it is to be kept. */
+function settled<Row extends KeptItem>(rows: Map<string, Row>, now: KeptItem): Row {
+  const row = { ...(rows.get(now.id) as Row), ...now };
+  rows.set(now.id, row);
+  return row;
 }

@@ -1,6 +1,8 @@
 import Dexie, { type EntityTable } from "dexie";
 import type { Entry } from "@/core/handover/entry";
-import type { HandoverBundle } from "@/formats/wire";
+import type { HandoverBundle } from "@/api/schemas/handover";
+import type { KeptItem } from "../outbox/items";
+import type { OutPhoto } from "../outbox/photos";
 
 /** A handover this device can record on, as it is found when the shell opens. */
 export interface KnownHandover {
@@ -10,20 +12,9 @@ export interface KnownHandover {
   openedAt: string;
 }
 
-/** An entry kept on this device: on its way to the base, there, or refused by it with a reason. */
-export interface KeptEntry {
-  id: string;
+/** An entry kept on this device, with how far it has come. */
+export interface KeptEntry extends KeptItem {
   entry: Entry;
-  state: "waiting" | "there" | "late" | "refused";
-  message: string | null;
-}
-
-/** A photo kept on this device under the hash of its bytes. */
-export interface KeptPhoto {
-  hash: string;
-  bytes: Blob;
-  state: "waiting" | "there" | "refused";
-  message: string | null;
 }
 
 /** A small copy of a photo of an earlier handover, to look at beside what is seen now. */
@@ -59,7 +50,7 @@ export type HandoverDatabase = Dexie & {
   handover: EntityTable<KeptHandover, "key">;
   exchange: EntityTable<KeptExchange, "key">;
   entries: EntityTable<KeptEntry, "id">;
-  photos: EntityTable<KeptPhoto, "hash">;
+  photos: EntityTable<OutPhoto, "hash">;
   earlier: EntityTable<EarlierPhoto, "hash">;
 };
 

@@ -1,7 +1,7 @@
 import { freshDevice, until } from "@/testing/browser-bits";
 import { countLine, handoverId, id, listOf } from "@/testing/records";
 import { demoYacht } from "@/testing/demo-yacht";
-import type { HandoverBundle } from "@/formats/wire";
+import type { HandoverBundle } from "@/api/schemas/handover";
 import { directory, keepHandover } from "./database";
 import { eraseOf, eraseOld, eraseOne, holdOpen } from "./erase";
 import { NoteStore } from "./note-store";
@@ -82,6 +82,7 @@ it("leaves a handover of which a note about the file still waits: nothing else m
         answers: (JSON.parse(String(init.body)) as { notes: { id: string }[] }).notes.map(({ id: note }) => ({
           id: note,
           status: "kept",
+          code: null,
           message: null,
         })),
       }),

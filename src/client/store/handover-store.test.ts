@@ -2,7 +2,7 @@ import { freshDevice, until } from "@/testing/browser-bits";
 import { countLine, entryOf, handoverId, id, listOf } from "@/testing/records";
 import { demoYacht } from "@/testing/demo-yacht";
 import { entryHash } from "@/core/handover/entry";
-import type { HandoverBundle } from "@/formats/wire";
+import type { HandoverBundle } from "@/api/schemas/handover";
 import { directory, handoverDatabase, keepHandover } from "./database";
 import { HandoverStore } from "./handover-store";
 

@@ -6,7 +6,7 @@ import { cellKey, foldCell, type Cell, type Folded } from "@/core/handover/fold"
 import { gate, type Gate } from "@/core/handover/gate";
 import { lineSubject, type Line } from "@/core/handover/list";
 import { progress, type Progress } from "@/core/handover/progress";
-import type { HandoverBundle } from "@/formats/wire";
+import type { HandoverBundle } from "@/api/schemas/handover";
 import { afterPaint } from "./after-paint";
 import {
   deviceId,

@@ -22,6 +22,7 @@ globalThis.fetch = (async (path: string, init: RequestInit = {}) => {
     answers: notes.map(({ id }) => ({
       id,
       status: answers,
+      code: null,
       message: answers === "refused" ? "This note is about another yacht." : null,
     })),
   });

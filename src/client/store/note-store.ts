@@ -1,27 +1,24 @@
+import { postNotes } from "@/api/yachts";
+import { call } from "../api/call";
+import { sendItems, type KeptItem } from "../outbox/items";
+import { Outbox } from "../outbox/outbox";
+import { sendPhotos, type OutPhoto } from "../outbox/photos";
 import Dexie, { type EntityTable } from "dexie";
 import { v7 as uuid } from "uuid";
 import type { YachtNote } from "@/core/yacht/note/note";
-import type { SurveyBundle } from "@/formats/draft";
-import { anything, ApiFault, ask, type Check } from "../api";
+import type { SurveyBundle } from "@/api/schemas/draft";
 import type { ReadyPhoto } from "../photos/re-encode";
 
-type State = "waiting" | "there" | "refused";
-interface KeptNote {
-  id: string;
+interface KeptNote extends KeptItem {
   yacht: string;
   note: YachtNote;
   /** the handover it was made at, whose device may send it; null for somebody signed in */
   handover: string | null;
   /** whose it is, so that nobody else's sign-in sends it as theirs; null in a boat book */
   person: string | null;
-  state: State;
-  message: string | null;
 }
-interface NotePhoto {
-  hash: string;
-  bytes: Blob;
+interface NotePhoto extends OutPhoto {
   handover: string | null;
-  state: State;
 }
 interface KeptSurvey {
   yacht: string;
@@ -33,11 +30,6 @@ type NoteDatabase = Dexie & {
   photos: EntityTable<NotePhoto, "hash">;
   surveys: EntityTable<KeptSurvey, "yacht">;
 };
-
-interface Answers {
-  answers: { id: string; status: "kept" | "same" | "refused"; message: string | null }[];
-}
-const isAnswers: Check<Answers> = (value): value is Answers => Array.isArray((value as Answers | null)?.answers);
 
 /** Where a note is made that a handover's device sends. */
 export interface MadeAt {
@@ -176,38 +168,47 @@ export class NoteStore {
   }
 
   private async round(at: Pick<MadeAt, "handover" | "grant"> | null): Promise<void> {
-    const may = at === null ? {} : { grant: at.grant };
+    const right = at === null ? {} : { grant: at.grant };
     const isOurs = ({ handover }: { handover: string | null }) => handover === (at?.handover ?? null);
-    for (const photo of (await this.db.photos.where("state").equals("waiting").toArray()).filter(isOurs)) {
-      try {
-        await ask(
-          `/api/photos/${photo.hash}${photo.handover === null ? "" : `?handover=${photo.handover}`}`,
-          anything,
-          { method: "PUT", bytes: photo.bytes, ...may },
-        );
-        await this.db.photos.update(photo.hash, { state: "there" });
-      } catch (error) {
-        // what the base refuses for good blocks no other
-        if (error instanceof ApiFault && error.status !== 401 && error.status < 500)
-          await this.db.photos.update(photo.hash, { state: "refused" });
-        else if (!(error instanceof ApiFault)) return;
-      }
-    }
-    const waiting = (await this.db.notes.where("state").equals("waiting").toArray()).filter(
-      (note) => isOurs(note) && (note.person === null || note.person === this.person),
-    );
-    for (const yacht of new Set(waiting.map((each) => each.yacht))) {
-      const notes = waiting.filter((each) => each.yacht === yacht);
-      const handover = notes[0]?.handover ?? null;
-      const { answers } = await ask(
-        `/api/yachts/${yacht}/notes${handover === null ? "" : `?handover=${handover}`}`,
-        isAnswers,
-        { method: "POST", body: { notes: notes.map(({ note }) => note) }, ...may },
-      );
-      for (const { id, status, message } of answers)
-        await this.db.notes.update(id, { state: status === "refused" ? "refused" : "there", message });
-    }
-    this.changed();
+    const lanes = [
+      () =>
+        sendPhotos({
+          table: this.db.photos,
+          isOurs,
+          right: ({ handover }) => ({ ...right, ...(handover === null ? {} : { handover }) }),
+        }),
+      ...(await this.yachtsWaiting(isOurs)).map((yacht) => () => this.sendNotesOf(yacht, isOurs, at)),
+    ];
+    await new Outbox(lanes, () => this.changed()).flush();
+  }
+
+  private async waitingNotes(isOurs: (note: KeptNote) => boolean): Promise<KeptNote[]> {
+    const waiting = await this.db.notes.where("state").equals("waiting").sortBy("id");
+    return waiting.filter((note) => isOurs(note) && (note.person === null || note.person === this.person));
+  }
+
+  private async yachtsWaiting(isOurs: (note: KeptNote) => boolean): Promise<string[]> {
+    return [...new Set((await this.waitingNotes(isOurs)).map(({ yacht }) => yacht))];
+  }
+
+  private sendNotesOf(
+    yacht: string,
+    isOurs: (note: KeptNote) => boolean,
+    at: Pick<MadeAt, "handover" | "grant"> | null,
+  ): Promise<void> {
+    return sendItems<KeptNote>({
+      waiting: async () => (await this.waitingNotes(isOurs)).filter((note) => note.yacht === yacht).slice(0, 100),
+      post: (rows) =>
+        call(postNotes, {
+          params: { slug: yacht },
+          query: { handover: at?.handover },
+          body: { notes: rows.map(({ note }) => note) },
+          ...(at === null ? {} : { grant: at.grant }),
+        }),
+      keep: async (answered) => {
+        for (const { id, ...now } of answered) await this.db.notes.update(id, now);
+      },
+    });
   }
 
   onChange = (listener: () => void): (() => void) => {

@@ -1,15 +1,17 @@
 "use client";
+import { readSurvey } from "@/api/yachts";
+import { answerChecks } from "../api/generated/answer-checks";
+import { AppError } from "@/api/app-error";
+import { call } from "../api/call";
 import { useTranslations } from "next-intl";
 import { useCallback, useEffect, useMemo, useState, useSyncExternalStore } from "react";
 import { expectedAt, unseenAt, type Expected } from "@/core/yacht/note/seen";
 import type { YachtNote } from "@/core/yacht/note/note";
-import type { SurveyBundle } from "@/formats/draft";
-import { check as checkSurvey } from "@/formats/generated/survey-bundle";
+import type { SurveyBundle } from "@/api/schemas/draft";
 import { Button } from "@/ui/Button";
 import { Choice } from "@/ui/Choice";
 import { Field } from "@/ui/Field";
 import { YachtPlan } from "@/ui/plan/YachtPlan";
-import { ApiFault, ask } from "../api";
 import styles from "../book/Book.module.css";
 import { NoSignalState } from "../offline/NoSignalState";
 import { NoteStore } from "../store/note-store";
@@ -34,7 +36,7 @@ export function SurveyShell() {
     if (!/^[a-z0-9-]{1,60}$/.test(yacht)) return setState({ at: "none" });
     const store = NoteStore.open();
     try {
-      const bundle = await ask(`/api/yachts/${yacht}/survey`, checkSurvey);
+      const bundle = await call(readSurvey, { params: { slug: yacht } });
       store.actAs(bundle.me);
       await store.keepSurvey(bundle);
       setState({ at: "open", bundle, isKept: false });
@@ -42,10 +44,14 @@ export function SurveyShell() {
     } catch (error) {
       const kept = await store.survey(yacht).catch(() => null);
       // what an earlier version of the app took along may have another form
-      if (kept && checkSurvey(kept) && !(error instanceof ApiFault && error.status === 404)) {
+      if (
+        kept &&
+        (await answerChecks[readSurvey.name]?.())?.check(kept) &&
+        !(error instanceof AppError && error.status === 404)
+      ) {
         store.actAs(kept.me);
         setState({ at: "open", bundle: kept, isKept: true });
-      } else setState({ at: "fault", words: error instanceof ApiFault ? error.message : t("desk.no-signal") });
+      } else setState({ at: "fault", words: error instanceof AppError ? error.message : t("desk.no-signal") });
     }
   }, [t]);
   useEffect(() => {
@@ -85,7 +91,7 @@ function Survey({ bundle, isKept }: { bundle: SurveyBundle; isKept: boolean }) {
   const [{ notes: others, declined, absent }, setNewest] = useState(bundle);
   useEffect(() => {
     const look = async () => {
-      const fresh = await ask(`/api/yachts/${bundle.yacht}/survey`, checkSurvey);
+      const fresh = await call(readSurvey, { params: { slug: bundle.yacht } });
       await store.keepSurvey(fresh);
       setNewest(fresh);
       store.send();

@@ -4,7 +4,7 @@ import { useState } from "react";
 import type { YachtNote } from "@/core/yacht/note/note";
 import type { Expected } from "@/core/yacht/note/seen";
 import type { YachtFile } from "@/core/yacht/schema";
-import type { SurveyBundle } from "@/formats/draft";
+import type { SurveyBundle } from "@/api/schemas/draft";
 import { Button } from "@/ui/Button";
 import styles from "../book/Book.module.css";
 import { DifferentThing } from "./DifferentThing";

@@ -6,9 +6,9 @@ import { GET as pull, POST as push } from "@/app/api/handovers/[id]/entries/rout
 import { PUT as putPhoto } from "@/app/api/photos/[hash]/route";
 import { POST as seal } from "@/app/api/handovers/[id]/seal/route";
 import { makeGrant } from "@/server/auth/grant";
-import { entriesAfter } from "@/server/db/handovers";
+import { entriesAfter } from "@/server/db/entries";
 import { handoverBundle } from "@/server/handover/bundle";
-import { postEntries } from "@/server/handover/post-entries";
+import { postEntries } from "@/testing/post-entries";
 import { samplePhoto } from "@/stand-ins/camera-roll";
 import { HandoverStore } from "../store/handover-store";
 import { keepHandover } from "../store/database";
@@ -41,7 +41,9 @@ globalThis.fetch = (async (path: string, init: RequestInit = {}) => {
       : request.method === "POST"
         ? push
         : pull;
-  const answer = await route(request, { params: Promise.resolve({ id, hash: id }) } as never);
+  const answer = await route(request, {
+    params: Promise.resolve(path.startsWith("/api/photos/") ? { hash: id } : { id }),
+  } as never);
   onAnswer(part);
   return answer;
 }) as typeof fetch;
@@ -53,7 +55,7 @@ const stops: (() => Promise<void>)[] = [];
 /** A tablet that opens the handover. */
 const tablet = async () => {
   freshDevice();
-  const grant = await base.inBase((db) => makeGrant(db, base.baseId, handover, maro));
+  const grant = await base.inBase((db) => makeGrant(db, handover, maro));
   await keepHandover(handover, grant, await base.inBase((db) => handoverBundle(db, handover, maro)));
   const store = (await HandoverStore.open(handover)) as HandoverStore;
   const sync = new Sync(store);

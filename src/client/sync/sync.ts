@@ -1,7 +1,10 @@
-import { check as checkEntryAnswers } from "@/formats/generated/entry-answers";
-import { check as checkFeedPage } from "@/formats/generated/feed-page";
-import { check as checkSealAnswer } from "@/formats/generated/seal-answer";
-import { anything, ApiFault, ask } from "../api";
+import { createParser } from "eventsource-parser";
+import { AppError } from "@/api/app-error";
+import { listenToHandover, postEntries, pullEntries, sealHandover } from "@/api/handovers";
+import type { SealRequest } from "@/api/schemas/handover";
+import { call, callForStream } from "../api/call";
+import { sendItems } from "../outbox/items";
+import { sendPhotos } from "../outbox/photos";
 import { eraseOne } from "../store/erase";
 import type { HandoverStore } from "../store/handover-store";
 
@@ -22,14 +25,14 @@ export class Sync {
   private waitMs = 1000;
   private timer: ReturnType<typeof setTimeout> | undefined;
   private readonly stopping = new AbortController();
-  private readonly path: string;
+  private readonly params: { id: string };
 
   /** settles when the first exchange with the base has gone through, or failed */
   readonly first: Promise<void>;
   private firstDone: () => void = () => undefined;
 
   constructor(private readonly store: HandoverStore) {
-    this.path = `/api/handovers/${store.bundle.list.handover}`;
+    this.params = { id: store.bundle.list.handover };
     this.first = new Promise((done) => (this.firstDone = done));
   }
 
@@ -85,7 +88,7 @@ export class Sync {
       })
       .catch((error: unknown) => {
         this.store.setSave({ online: false });
-        if (error instanceof ApiFault && error.status === 401) return this.withdrawn();
+        if (error instanceof AppError && error.status === 401) return this.withdrawn();
         this.timer = setTimeout(() => this.kick(), this.waitMs);
         this.waitMs = Math.min(this.waitMs * 2, slowestMs);
       })
@@ -120,30 +123,21 @@ export class Sync {
     await this.pushSeal();
   }
 
-  private async push(): Promise<void> {
-    for (;;) {
-      const waiting = (await this.store.db.entries.where("state").equals("waiting").limit(batchSize).sortBy("id")).map(
-        (each) => each.entry,
-      );
-      if (waiting.length === 0) return;
-      const { answers } = await ask(`${this.path}/entries`, checkEntryAnswers, {
-        method: "POST",
-        grant: this.store.grant,
-        body: { entries: waiting },
-      });
-      await this.store.answered(
-        answers.map((answer) => ({
-          id: answer.id,
-          message: answer.message,
-          state: answer.status === "refused" ? "refused" : answer.status === "late" ? "late" : "there",
-        })),
-      );
-    }
+  private push(): Promise<void> {
+    const { store, params } = this;
+    return sendItems({
+      waiting: () => store.db.entries.where("state").equals("waiting").limit(batchSize).sortBy("id"),
+      post: (rows) =>
+        call(postEntries, { params, grant: store.grant, body: { entries: rows.map(({ entry }) => entry) } }),
+      keep: (answered) => store.answered(answered),
+    });
   }
 
   private async pull(): Promise<void> {
     for (let more = true; more;) {
-      const page = await ask(`${this.path}/entries?after=${this.store.lastNumber}`, checkFeedPage, {
+      const page = await call(pullEntries, {
+        params: this.params,
+        query: { after: this.store.lastNumber },
         grant: this.store.grant,
       });
       await this.store.receive(page.entries, page.people);
@@ -152,30 +146,22 @@ export class Sync {
     }
   }
 
-  private async pushPhotos(): Promise<void> {
-    for (const photo of await this.store.db.photos.where("state").equals("waiting").toArray()) {
-      try {
-        await ask(`/api/photos/${photo.hash}?handover=${this.store.bundle.list.handover}`, anything, {
-          method: "PUT",
-          grant: this.store.grant,
-          bytes: photo.bytes,
-        });
-        await this.store.db.photos.update(photo.hash, { state: "there" });
-      } catch (error) {
-        if (!(error instanceof ApiFault) || error.status >= 500 || error.status === 401) throw error;
-        await this.store.db.photos.update(photo.hash, { state: "refused", message: error.message });
-      }
-      await this.store.countWaiting();
-    }
+  private pushPhotos(): Promise<void> {
+    const { store, params } = this;
+    return sendPhotos({
+      table: store.db.photos,
+      right: () => ({ handover: params.id, grant: store.grant }),
+      onAnswered: () => store.countWaiting(),
+    });
   }
 
   private async pushSeal(): Promise<void> {
     const request = this.store.sealToSend;
     if (!request) return;
-    const outcome = await ask(`${this.path}/seal`, checkSealAnswer, {
-      method: "POST",
+    const outcome = await call(sealHandover, {
+      params: this.params,
       grant: this.store.grant,
-      body: request,
+      body: request as SealRequest,
     });
     const sealedAt = (request as { sealedAt: string }).sealedAt;
     await this.store.update({
@@ -189,13 +175,11 @@ export class Sync {
   private async listen(): Promise<void> {
     while (!this.stopping.signal.aborted) {
       try {
-        const answer = await fetch(`${this.path}/events`, {
-          headers: { authorization: `Bearer ${this.store.grant}` },
-          signal: this.stopping.signal,
-        });
+        const { params, store, stopping } = this;
+        const answer = await callForStream(listenToHandover, { params, grant: store.grant, signal: stopping.signal });
+        const parser = createParser({ onEvent: ({ event }) => event === "new" && this.pullSoon() });
         const reader = answer.ok ? answer.body?.pipeThrough(new TextDecoderStream()).getReader() : undefined;
-        for (let part = await reader?.read(); part && !part.done; part = await reader?.read())
-          if (part.value.includes("event: new")) this.pullSoon();
+        for (let part = await reader?.read(); part && !part.done; part = await reader?.read()) parser.feed(part.value);
       } catch {
         // no signal: the outbox keeps what it has, and asks again below
       }

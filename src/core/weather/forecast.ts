@@ -15,3 +15,7 @@ export const Forecast = Type.Object(
   { additionalProperties: false },
 );
 export type Forecast = Static<typeof Forecast>;
+
+/** What the simulated feed can be told to say. */
+export const simulatedWeathers = ["as-it-comes", "gale", "thunder", "fog"] as const;
+export type SimulatedWeather = (typeof simulatedWeathers)[number];

@@ -1,5 +1,5 @@
 import { v7 as uuid } from "uuid";
-import { Afterwards, BoatBook } from "@/formats/book";
+import { Afterwards, BoatBook } from "@/api/schemas/book";
 import { usualRules } from "@/core/base/rules";
 import { makeList } from "@/core/handover/make-list";
 import { demoYacht } from "@/testing/demo-yacht";
@@ -12,7 +12,7 @@ import { findHandover } from "../db/handovers";
 import { openHandover } from "../handover/open";
 import { recordPdf } from "../pdf/record";
 import { afterwards } from "./afterwards";
-import { takeAddenda } from "./take-addenda";
+import { takeAddenda } from "../items/addenda";
 import { boatBook } from "../book/boat-book";
 
 const base = demoBase("addenda");
@@ -101,7 +101,7 @@ describe("what comes after the signature", () => {
       await made({ kind: "acknowledgement", to: finding.id, words: "" }),
     ]);
     expect(answers.map((each) => each.status)).toEqual(["refused", "refused", "refused", "refused", "refused", "kept"]);
-    expect(answers[2]?.message).toContain('no line "count:teapot"');
+    expect(answers[2]?.message).toContain("no line “count:teapot”");
     const open = await checkInOf("BR-1059");
     const early = { ...(await made({ kind: "left-berth", leftAt: "2027-06-12T10:00:00.000Z" })), handover: open.id };
     const [answer] = await base.inBase(async (db) =>

@@ -2,7 +2,7 @@ import "server-only";
 import { say } from "@/core/basics/words";
 import { hoursFor, isInTime, leftBerthAt, openLines } from "@/core/handover/addenda/deadlines";
 import { fold } from "@/core/handover/fold";
-import type { Afterwards } from "@/formats/book";
+import type { Afterwards } from "@/api/schemas/book";
 import { addendaTo } from "../db/addenda";
 import type { Queryable } from "../db/pool";
 import { sealedRecord } from "../handover/record";

@@ -1,10 +1,11 @@
 import "server-only";
 import { cookies } from "next/headers";
-import { randomUUID } from "node:crypto";
+import { AppError } from "@/api/app-error";
+import type { CharterSession, StaffSession } from "@/api/callers";
 import { addHours } from "@/core/basics/instant";
 import { now } from "../clock";
-import { pool, type Queryable } from "../db/pool";
-import { Refusal } from "../http/refusal";
+import type { Queryable } from "../db/pool";
+import { addSession, endSession, findSession, type SessionRow } from "../db/sessions";
 import { freshToken, tokenHash } from "./token";
 
 export const staffCookie = "brinecove-desk";
@@ -12,86 +13,44 @@ export const charterCookie = "brinecove-book";
 const staffHours = 14;
 const charterHours = 24 * 30;
 
-export type Role = "briefer" | "technician" | "office" | "manager";
-
-/** Somebody of the base, signed in. */
-export interface StaffSession {
-  id: string;
-  baseId: string;
-  personId: string;
-  name: string;
-  roles: Role[];
-}
-
-/** A charter's people, come in by link and PIN. */
-export interface CharterSession {
-  id: string;
-  baseId: string;
-  charterId: string;
-}
-
-interface SessionRow {
-  id: string;
-  base_id: string;
-  staff_id: string | null;
-  charter_id: string | null;
-  name: string;
-  roles: Role[];
-}
-
-async function findSession(token: string | undefined): Promise<SessionRow | null> {
-  if (!token) return null;
-  const { rows } = await pool().query<SessionRow>("select * from find_session($1, $2)", [tokenHash(token), now()]);
-  return rows[0] ?? null;
+async function sessionIn(cookie: string): Promise<SessionRow | null> {
+  const token = (await cookies()).get(cookie)?.value;
+  return token ? findSession(tokenHash(token), now()) : null;
 }
 
 /** Who of the base is signed in on this browser, or null. */
 export async function staffSession(): Promise<StaffSession | null> {
-  const row = await findSession((await cookies()).get(staffCookie)?.value);
+  const row = await sessionIn(staffCookie);
   return row?.staff_id
-    ? { id: row.id, baseId: row.base_id, personId: row.staff_id, name: row.name, roles: row.roles }
+    ? { kind: "staff", id: row.id, baseId: row.base_id, personId: row.staff_id, name: row.name, roles: row.roles }
     : null;
 }
 
-/** Who of the base is signed in; refuses when nobody is. */
+/** Who of the base is signed in; refuses when nobody is. For pages: a route asks by its endpoint. */
 export async function requireStaff(): Promise<StaffSession> {
   const session = await staffSession();
-  if (!session)
-    throw new Refusal(
-      401,
-      "not-signed-in",
-      "You are not signed in, or it was too long ago. Sign in again; nothing on this device is lost.",
-    );
+  if (!session) throw new AppError("not-signed-in");
   return session;
 }
 
 /** The charter opened on this browser, or null. */
 export async function charterSession(): Promise<CharterSession | null> {
-  const row = await findSession((await cookies()).get(charterCookie)?.value);
-  return row?.charter_id ? { id: row.id, baseId: row.base_id, charterId: row.charter_id } : null;
+  const row = await sessionIn(charterCookie);
+  return row?.charter_id ? { kind: "charter", id: row.id, baseId: row.base_id, charterId: row.charter_id } : null;
 }
 
 /** Opens a session row and sets its http-only cookie. */
-export async function openSession(
-  db: Queryable,
-  baseId: string,
-  who: { staffId: string } | { charterId: string },
-): Promise<void> {
+export async function openSession(db: Queryable, who: { staffId: string } | { charterId: string }): Promise<void> {
   const token = freshToken();
   const isStaff = "staffId" in who;
   const hours = isStaff ? staffHours : charterHours;
-  await db.query(
-    "insert into session (id, base_id, token_hash, staff_id, charter_id, created_at, expires_at) values ($1, $2, $3, $4, $5, $6, $7)",
-    [
-      randomUUID(),
-      baseId,
-      tokenHash(token),
-      isStaff ? who.staffId : null,
-      isStaff ? null : who.charterId,
-      now(),
-      addHours(now(), hours),
-    ],
-  );
+  await addSession(db, {
+    tokenHash: tokenHash(token),
+    staffId: isStaff ? who.staffId : null,
+    charterId: isStaff ? null : who.charterId,
+    at: now(),
+    until: addHours(now(), hours),
+  });
   (await cookies()).set(isStaff ? staffCookie : charterCookie, token, {
     httpOnly: true,
     sameSite: "lax",
@@ -103,6 +62,6 @@ export async function openSession(
 
 /** Ends the session and takes its cookie away. */
 export async function closeSession(db: Queryable, id: string, cookie: string): Promise<void> {
-  await db.query("update session set revoked_at = $2 where id = $1", [id, now()]);
+  await endSession(db, id, now());
   (await cookies()).delete(cookie);
 }

@@ -1,6 +1,7 @@
 import "server-only";
-import { pool, withBase } from "../db/pool";
-import { Refusal } from "../http/refusal";
+import { AppError } from "@/api/app-error";
+import { inBaseTransaction } from "../db/pool";
+import { findStaff } from "../db/ways-in";
 import { isRightPassword } from "./password";
 import { openSession } from "./session";
 import { forgetAttempts, throttle } from "./throttle";
@@ -9,13 +10,9 @@ import { forgetAttempts, throttle } from "./throttle";
 export async function signIn(email: string, password: string): Promise<void> {
   const address = email.trim().toLowerCase();
   await throttle(`sign-in ${address}`);
-  const { rows } = await pool().query<{ person_id: string; base_id: string; password_hash: string }>(
-    "select * from find_staff($1)",
-    [address],
-  );
-  const found = rows[0];
-  const right = await isRightPassword(found?.password_hash ?? null, password);
-  if (!found || !right) throw new Refusal(401, "wrong-sign-in", "E-mail or password is not right.");
+  const found = await findStaff(address);
+  const right = await isRightPassword(found?.passwordHash ?? null, password);
+  if (!found || !right) throw new AppError("wrong-sign-in");
   await forgetAttempts(`sign-in ${address}`);
-  await withBase(found.base_id, (db) => openSession(db, found.base_id, { staffId: found.person_id }));
+  await inBaseTransaction(found.baseId, (db) => openSession(db, { staffId: found.personId }));
 }

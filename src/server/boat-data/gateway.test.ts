@@ -66,21 +66,20 @@ it("leaves out what she does not measure, and what cannot be", async () => {
 });
 
 it.each([
-  ["an error", 500, "{}", /does not answer/],
-  ["no JSON", 200, "<html>", /no boat data/],
+  ["an error", 500, "{}", "gateway-silent"],
+  ["no JSON", 200, "<html>", "gateway-no-boat-data"],
   [
     "a number without its time",
     200,
     JSON.stringify({ propulsion: { main: { runTime: { value: 5 } } } }),
-    /no boat data/,
+    "gateway-no-boat-data",
   ],
-  ["too much", 200, `"${"x".repeat(1_000_001)}"`, /does not answer/],
-])("refuses %s, and says to read by hand", async (_, status, body, words) => {
+  ["too much", 200, `"${"x".repeat(1_000_001)}"`, "gateway-silent"],
+])("refuses %s, and says to read by hand", async (_, status, body, code) => {
   answer = { status, body };
   await expect(fetchBoatData(list, "gannet-rock")).rejects.toMatchObject({
     status: 503,
-    code: "gateway-silent",
-    message: expect.stringMatching(words),
+    code,
   });
 });
 

@@ -3,9 +3,12 @@ import { boatReading } from "@/core/readings/boat-reading";
 import type { HandoverList } from "@/core/handover/list";
 import { boatDataOf, boatNameOf, type BoatDatum } from "@/formats/signal-k";
 import { SchemaMismatch } from "@/formats/validate";
-import type { BoatDataAnswer } from "@/formats/wire";
+import type { BoatDataAnswer } from "@/api/schemas/handover";
+import { inBaseTransaction } from "../db/pool";
+import { findYacht } from "../db/yachts";
+import { handoverById } from "../handover/list-cache";
 import { log } from "../http/log";
-import { Refusal } from "../http/refusal";
+import { AppError } from "@/api/app-error";
 
 const slowestMs = 5000;
 const mostBytes = 1_000_000;
@@ -16,15 +19,14 @@ const addressOf = (slug: string) => process.env.BRINECOVE_BOAT_DATA?.replace("{y
 /**
  * Reads what the yacht's boat-data gateway measures of a list's readings, in the units people write.
  *
- * @throws Refusal when she has no gateway, or it does not answer, or what it answers is no Signal K
+ * @throws AppError when she has no gateway, or it does not answer, or what it answers is no Signal K
  */
 export async function fetchBoatData(list: HandoverList, slug: string): Promise<BoatDataAnswer> {
   const lines = list.lines.flatMap((line) =>
     line.kind === "reading" && line.signal !== undefined ? [{ ...line, signal: line.signal }] : [],
   );
   const address = addressOf(slug);
-  if (lines.length === 0 || address === undefined)
-    throw new Refusal(404, "no-gateway", "This yacht has no boat-data gateway. Read it by hand.");
+  if (lines.length === 0 || address === undefined) throw new AppError("no-gateway");
   const { data, from } = await ask(
     `${address}/signalk/v1/api/vessels/self`,
     lines.map((line) => line.signal),
@@ -49,12 +51,14 @@ async function ask(address: string, paths: string[]): Promise<{ data: Record<str
   } catch (error) {
     const isForm = error instanceof SchemaMismatch || error instanceof SyntaxError;
     log.warn({ error: (error as Error).message }, "boat data");
-    throw new Refusal(
-      503,
-      "gateway-silent",
-      isForm
-        ? "The boat-data gateway answers something that is no boat data. Read it by hand, and tell the technician."
-        : "The boat-data gateway does not answer. Is the panel's instrument switch on? Otherwise read it by hand.",
-    );
+    throw new AppError(isForm ? "gateway-no-boat-data" : "gateway-silent");
   }
+}
+
+/** What the gateway of a handover's yacht measures of its readings, now. */
+export async function boatDataFor(baseId: string, handoverId: string): Promise<BoatDataAnswer> {
+  const { list, yachtId } = await handoverById(baseId, handoverId);
+  const yacht = await inBaseTransaction(baseId, (db) => findYacht(db, { id: yachtId }));
+  if (!yacht) throw new AppError("no-such-yacht");
+  return fetchBoatData(list, yacht.slug);
 }

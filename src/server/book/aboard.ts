@@ -1,30 +1,26 @@
 import "server-only";
-import type { AboardBook } from "@/formats/book";
+import type { AboardBook } from "@/api/schemas/book";
 import { throttle } from "../auth/throttle";
 import { now } from "../clock";
 import { currentBase, type BaseRow } from "../db/base";
-import { pool, withBase } from "../db/pool";
+import { inBaseTransaction } from "../db/pool";
+import { findYachtByCode } from "../db/ways-in";
 import { findYacht, type YachtRow } from "../db/yachts";
-import { Refusal } from "../http/refusal";
+import { AppError } from "@/api/app-error";
 import { boatCardPdf } from "../pdf/card";
 import type { PdfFile } from "../pdf/record";
 
 /** Opens what a code posted at a companionway leads to. Wrong codes are throttled by their first letters, so that guessing is slow. */
 async function byCode<T>(code: string, work: (base: BaseRow, yacht: YachtRow) => T | Promise<T>): Promise<T> {
   const plain = code.toUpperCase();
-  const { rows } = await pool().query<{ id: string; base_id: string }>("select * from find_yacht_by_code($1)", [plain]);
-  const found = rows[0];
+  const found = await findYachtByCode(plain);
   if (!found) {
     await throttle(`yacht code ${plain.slice(0, 2)}`);
-    throw new Refusal(
-      404,
-      "no-such-code",
-      "This code opens no yacht. It stands on the card at the companionway; read it again.",
-    );
+    throw new AppError("no-such-yacht-code");
   }
-  return withBase(found.base_id, async (db) => {
+  return inBaseTransaction(found.baseId, async (db) => {
     const [base, yacht] = [await currentBase(db), await findYacht(db, { id: found.id })];
-    if (!yacht) throw new Refusal(404, "no-such-code", "There is no file for this yacht yet.");
+    if (!yacht) throw new AppError("no-yacht-file");
     return work(base, yacht);
   });
 }

@@ -1,6 +1,6 @@
 import "server-only";
 import { fold } from "@/core/handover/fold";
-import type { BoatBook } from "@/formats/book";
+import type { BoatBook } from "@/api/schemas/book";
 import { findings } from "@/messages/findings";
 import { englishTranslator } from "@/messages/translator";
 import { currentBase } from "../db/base";
@@ -14,18 +14,18 @@ import { changesSinceStudy } from "../briefing/changes-since-study";
 import { settlementScreen } from "../settlement/screen";
 import { walkAloneNow } from "./walk-alone";
 import { afterwards } from "../addenda/afterwards";
-import { Refusal } from "../http/refusal";
+import { AppError } from "@/api/app-error";
 
 /** What a charter's people see: their yacht as she was handed over, their signed records, and what was settled. */
 export async function boatBook(db: Queryable, charterId: string): Promise<BoatBook> {
   const base = await currentBase(db);
   const stay = await findStay(db, { charterId });
-  if (!stay) throw new Refusal(404, "no-such-charter", "There is no such charter here any more.");
+  if (!stay) throw new AppError("no-such-charter");
   const checkIn = stay.handovers.find((each) => each.kind === "check-in");
   const pinned = checkIn ? await findHandover(db, checkIn.id) : null;
   const yacht = await findYacht(db, { id: stay.yachtId });
   const file = pinned ? await yachtFileAt(db, stay.yachtId, pinned.revision) : yacht?.file;
-  if (!yacht || !file) throw new Refusal(404, "no-such-yacht", "There is no file for this yacht yet.");
+  if (!yacht || !file) throw new AppError("no-yacht-file");
   const study = await studyAnswersOf(db, charterId);
   const handovers: BoatBook["handovers"] = [];
   for (const brief of stay.handovers) {

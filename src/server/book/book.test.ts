@@ -1,7 +1,7 @@
 import { usualRules } from "@/core/base/rules";
-import { currentRules, rulesHistory, settleRules } from "../db/base-rules";
+import { currentRules, rulesHistory, addRules } from "../db/base-rules";
 import { demoBase } from "@/testing/demo-base";
-import { AboardBook, BoatBook } from "@/formats/book";
+import { AboardBook, BoatBook } from "@/api/schemas/book";
 import { mismatch } from "@/formats/validate";
 import { yachtByCode } from "./aboard";
 import { boatBook } from "./boat-book";
@@ -62,7 +62,7 @@ describe("the boat book", () => {
 describe("walking alone", () => {
   const settle = (onNumber: number, walkAlone: boolean, person: string) =>
     base.inBase((db) =>
-      settleRules(db, onNumber, { ...usualRules, walkAlone }, "three at one hour", person, "2027-06-12T10:12:00.000Z"),
+      addRules(db, onNumber, { ...usualRules, walkAlone }, "three at one hour", person, "2027-06-12T10:12:00.000Z"),
     );
 
   it("is closed until the base allows it; what else stands against it is told, and nothing once she is handed over", async () => {
@@ -101,7 +101,7 @@ describe("the code posted aboard", () => {
 
   it("slows down who guesses", async () => {
     for (let i = 0; i < 10; i++)
-      await expect(yachtByCode(`ZZ-${i}`)).rejects.toMatchObject({ status: 404, code: "no-such-code" });
+      await expect(yachtByCode(`ZZ-${i}`)).rejects.toMatchObject({ status: 404, code: "no-such-yacht-code" });
     await expect(yachtByCode("ZZ-10")).rejects.toMatchObject({ status: 429 });
     expect((await yachtByCode("HERON-7K2")).yacht.name).toBe("Pale Heron");
   });

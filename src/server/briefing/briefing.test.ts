@@ -10,10 +10,10 @@ import { findYacht } from "../db/yachts";
 import { todayView } from "../desk/today";
 import { handoverBundle } from "../handover/bundle";
 import { openHandover } from "../handover/open";
-import { postEntries } from "../handover/post-entries";
+import { postEntries } from "@/testing/post-entries";
 import { publishFile } from "../yacht/publish";
 import { halfPage } from "./half-page";
-import { takeStudyAnswers } from "./take-answers";
+import { takeStudyAnswers } from "../items/study-answers";
 
 const base = demoBase("briefing");
 const charterOf = async (reference: string) =>

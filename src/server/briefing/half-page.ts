@@ -2,12 +2,13 @@ import "server-only";
 import { briefingPlan, walkMinutes, type BriefingPlan } from "@/core/briefing/study/study";
 import { fileChanges, type FileChange } from "@/core/yacht/changes";
 import type { YachtFile } from "@/core/yacht/schema";
-import type { CallView, StayView } from "@/formats/desk";
+import type { CallView, StayView } from "@/api/schemas/desk";
 import { callsOf, callsOfLastStay } from "../db/calls";
+import { lastBriefed } from "../db/handovers";
 import type { Queryable } from "../db/pool";
 import { studyAnswersOf } from "../db/study";
 import { findYacht, yachtFileAt } from "../db/yachts";
-import { Refusal } from "../http/refusal";
+import { AppError } from "@/api/app-error";
 
 /** What a briefer reads before the walk: what changed on her, what is odd, what this crew got wrong or asks, what the last one called about. */
 export interface HalfPage {
@@ -26,7 +27,7 @@ export interface HalfPage {
 /** Reckons the briefer's half page for a stay. */
 export async function halfPage(db: Queryable, stay: StayView, personId: string): Promise<HalfPage> {
   const yacht = await findYacht(db, { id: stay.yachtId });
-  if (!yacht) throw new Refusal(404, "no-such-yacht", "There is no file for this yacht yet.");
+  if (!yacht) throw new AppError("no-yacht-file");
   const answers = await studyAnswersOf(db, stay.charterId);
   const plan = briefingPlan(yacht.file, answers);
   const last = await lastBriefed(db, stay.yachtId, personId, stay.stayId);
@@ -42,20 +43,4 @@ export async function halfPage(db: Queryable, stay: StayView, personId: string):
     lastCalls: await callsOfLastStay(db, stay.yachtId, stay.startsAt),
     calls: await callsOf(db, stay.stayId),
   };
-}
-
-/** The last check-in of a yacht on which somebody showed a stop, other than this stay's. */
-async function lastBriefed(
-  db: Queryable,
-  yachtId: string,
-  personId: string,
-  stayId: string,
-): Promise<{ revision: number; at: string } | null> {
-  const { rows } = await db.query<{ revision: number; at: string }>(
-    `select h.yacht_revision as revision, h.opened_at as at from handover h
-     where h.yacht_id = $1 and h.stay_id <> $3 and exists (select 1 from entry e where e.handover_id = h.id and e.aspect = 'shown' and e.content -> 'by' ->> 'person' = $2)
-     order by h.opened_at desc limit 1`,
-    [yachtId, personId, stayId],
-  );
-  return rows[0] ?? null;
 }

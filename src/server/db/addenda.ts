@@ -1,5 +1,6 @@
 import "server-only";
 import type { Addendum } from "@/core/handover/addenda/addendum";
+import type { Entry } from "@/core/handover/entry";
 import type { Queryable } from "./pool";
 
 /** Addenda that people made on purpose to a handover's record, in the order they came in, with when they did. */
@@ -37,5 +38,26 @@ export async function addAddendum(db: Queryable, addendum: Addendum, hash: strin
       receivedAt,
       addendum.by.person,
     ],
+  );
+}
+
+/** Whether something under an id was added to a handover's record. */
+export async function isAddendumOf(db: Queryable, id: string, handoverId: string): Promise<boolean> {
+  const { rowCount } = await db.query("select 1 from addendum where id = $1 and handover_id = $2", [id, handoverId]);
+  return (rowCount ?? 0) > 0;
+}
+
+/** Keeps an entry that came after the signature beside the record. */
+export async function addLateEntry(
+  db: Queryable,
+  handoverId: string,
+  entry: Entry,
+  hash: string,
+  receivedAt: string,
+): Promise<void> {
+  await db.query(
+    `insert into addendum (id, base_id, handover_id, kind, content, content_hash, made_at, received_at, made_by)
+     values ($1, current_base(), $2, 'late-entry', $3, $4, $5, $6, $7)`,
+    [entry.id, handoverId, JSON.stringify(entry), hash, entry.at, receivedAt, entry.by.person],
   );
 }

@@ -1,6 +1,6 @@
 import "server-only";
 import { rulesFrom, type BaseRules } from "@/core/base/rules";
-import type { RulesChange } from "@/formats/desk";
+import type { RulesChange } from "@/api/schemas/desk";
 import type { Queryable } from "./pool";
 
 /** The rules of the base as they stand, and the number of the change that made them so; 0 before the first. */
@@ -20,7 +20,7 @@ export async function rulesHistory(db: Queryable): Promise<RulesChange[]> {
 }
 
 /** Settles rules anew, on top of the change with a number. Returns false when another change came in between; nothing is written then. */
-export async function settleRules(
+export async function addRules(
   db: Queryable,
   onNumber: number,
   rules: BaseRules,

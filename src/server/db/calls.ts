@@ -1,5 +1,5 @@
 import "server-only";
-import type { CallView } from "@/formats/desk";
+import type { CallView } from "@/api/schemas/desk";
 import type { Queryable } from "./pool";
 
 /** What a stay's crew called about, oldest first. */

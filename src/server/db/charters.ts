@@ -1,6 +1,6 @@
 import "server-only";
 import { v7 as uuid } from "uuid";
-import type { StayView } from "@/formats/desk";
+import type { StayView } from "@/api/schemas/desk";
 import { now } from "../clock";
 import type { Queryable } from "./pool";
 

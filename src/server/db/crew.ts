@@ -1,5 +1,5 @@
 import "server-only";
-import type { CrewMember } from "@/formats/desk";
+import type { CrewMember } from "@/api/schemas/desk";
 import type { Queryable } from "./pool";
 
 /** The crew of a stay as it was told last; empty where nobody has told it. */

@@ -2,7 +2,7 @@ import "server-only";
 import type { PriorReport } from "@/core/comparison/prior";
 import type { KnownDefect } from "@/core/upkeep/known";
 import type { WorkStep } from "@/core/upkeep/defect";
-import type { DefectView } from "@/formats/desk";
+import type { DefectView } from "@/api/schemas/desk";
 import { now } from "../clock";
 import type { Queryable } from "./pool";
 

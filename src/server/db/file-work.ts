@@ -1,5 +1,5 @@
 import "server-only";
-import type { FileWork } from "@/formats/desk";
+import type { FileWork } from "@/api/schemas/desk";
 import type { Queryable } from "./pool";
 
 /** What waits in the yachts' files, by the yacht's short name; yachts where nothing does are left out. */

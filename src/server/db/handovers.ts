@@ -1,7 +1,6 @@
 import "server-only";
-import type { Entry } from "@/core/handover/entry";
+import type { ReadingValue } from "@/core/handover/aspects";
 import type { HandoverKind, HandoverList } from "@/core/handover/list";
-import type { Manifest, Signature } from "@/core/handover/seal";
 import type { Queryable } from "./pool";
 
 export interface HandoverRow {
@@ -31,40 +30,6 @@ export async function handoverOfStay(db: Queryable, stayId: string, kind: Handov
     (await db.query<HandoverRow>(`select ${columns} from handover where stay_id = $1 and kind = $2`, [stayId, kind]))
       .rows[0] ?? null
   );
-}
-
-/** Entries of a handover with their numbers, from after a number on. */
-export async function entriesAfter(
-  db: Queryable,
-  handoverId: string,
-  after: number,
-  limit = 100_000,
-): Promise<{ number: number; entry: Entry; receivedAt: string }[]> {
-  const { rows } = await db.query<{ number: number; entry: Entry; receivedAt: string }>(
-    `select number, content as entry, received_at as "receivedAt" from entry where handover_id = $1 and number > $2 order by number limit $3`,
-    [handoverId, after, limit],
-  );
-  return rows;
-}
-
-export interface SealRow {
-  id: string;
-  manifest: Manifest;
-  digest: string;
-  signatures: Signature[];
-  seal: string;
-  sealedAt: string;
-  receivedAt: string;
-}
-
-/** The seal that stands: the one a manager settled on, else the first that was received whole. */
-export async function standingSeal(db: Queryable, handoverId: string): Promise<SealRow | null> {
-  const { rows } = await db.query<SealRow>(
-    `select id, manifest, digest, signatures, seal, sealed_at as "sealedAt", received_at as "receivedAt" from seal s where handover_id = $1
-     order by (select max(c.number) from seal_choice c where c.seal_id = s.id) desc nulls last, number limit 1`,
-    [handoverId],
-  );
-  return rows[0] ?? null;
 }
 
 export interface AddendumRow {
@@ -101,4 +66,72 @@ export async function peopleOn(db: Queryable, handoverId: string): Promise<Recor
     [handoverId],
   );
   return Object.fromEntries(rows.map((row) => [row.id, row.name]));
+}
+
+/** Locks a handover's row until the transaction ends. */
+export async function lockHandover(db: Queryable, id: string): Promise<void> {
+  await db.query("select 1 from handover where id = $1 for update", [id]);
+}
+
+/** Whether a check-out was opened that goes back to this check-in. */
+export async function hasCheckOut(db: Queryable, checkInId: string): Promise<boolean> {
+  return ((await db.query("select 1 from handover where check_in_id = $1", [checkInId])).rowCount ?? 0) > 0;
+}
+
+/** Opens a handover: its list is fixed from then on. */
+export async function addHandover(
+  db: Queryable,
+  handover: Omit<HandoverRow, "baseId"> & { openedBy: string },
+): Promise<void> {
+  await db.query(
+    `insert into handover (id, base_id, stay_id, kind, check_in_id, yacht_id, yacht_revision, list, list_hash, opened_at, opened_by)
+     values ($1, current_base(), $2, $3, $4, $5, $6, $7, $8, $9, $10)`,
+    [
+      handover.id,
+      handover.stayId,
+      handover.kind,
+      handover.checkInId,
+      handover.yachtId,
+      handover.revision,
+      JSON.stringify(handover.list),
+      handover.listHash,
+      handover.openedAt,
+      handover.openedBy,
+    ],
+  );
+}
+
+/** Readings of a yacht from her signed handovers and finished preps, oldest first. What came after a seal stands in an addendum and is left out. */
+export async function readingsOf(
+  db: Queryable,
+  yachtId: string,
+): Promise<{ subject: string; value: ReadingValue; at: string }[]> {
+  const { rows } = await db.query<{ subject: string; value: ReadingValue; at: string }>(
+    `select e.subject, e.content -> 'value' as value, h.opened_at as at from entry e join handover h on h.id = e.handover_id
+     where h.yacht_id = $1 and e.aspect = 'reading'
+       and (exists (select 1 from seal s where s.handover_id = h.id)
+         or (h.kind = 'prep' and exists (select 1 from entry done where done.handover_id = h.id and done.aspect = 'prep-done')))
+       and not exists (select 1 from addendum a where a.id = e.id)
+       and not exists (select 1 from entry later where later.handover_id = e.handover_id and later.content -> 'basis' ? e.id::text
+         and not exists (select 1 from addendum a where a.id = later.id))
+     order by h.opened_at`,
+    [yachtId],
+  );
+  return rows;
+}
+
+/** The last check-in of a yacht on which somebody showed a stop, other than one stay's. */
+export async function lastBriefed(
+  db: Queryable,
+  yachtId: string,
+  personId: string,
+  exceptStayId: string,
+): Promise<{ revision: number; at: string } | null> {
+  const { rows } = await db.query<{ revision: number; at: string }>(
+    `select h.yacht_revision as revision, h.opened_at as at from handover h
+     where h.yacht_id = $1 and h.stay_id <> $3 and exists (select 1 from entry e where e.handover_id = h.id and e.aspect = 'shown' and e.content -> 'by' ->> 'person' = $2)
+     order by h.opened_at desc limit 1`,
+    [yachtId, personId, exceptStayId],
+  );
+  return rows[0] ?? null;
 }

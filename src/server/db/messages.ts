@@ -1,6 +1,6 @@
 import "server-only";
 import { v7 as uuid } from "uuid";
-import type { OutMessage } from "@/formats/desk";
+import type { OutMessage } from "@/api/schemas/desk";
 import type { Queryable } from "./pool";
 
 /** Gives a message to somebody of a stay to the outbox. */

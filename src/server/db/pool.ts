@@ -17,13 +17,17 @@ export interface Queryable {
 
 const shared = globalThis as { brinecovePool?: pg.Pool };
 
+/** The address of the database as the application's role. */
+export function appDatabaseUrl(): string {
+  const url = process.env.BRINECOVE_APP_DATABASE_URL;
+  if (!url) throw new Error("BRINECOVE_APP_DATABASE_URL is not set: start the app with ./brinecove start");
+  return url;
+}
+
 /** The one pool of the process, as the application's role. Kept across reloads in development. */
 export function pool(): pg.Pool {
   if (!shared.brinecovePool) {
-    const connectionString = process.env.BRINECOVE_APP_DATABASE_URL;
-    if (!connectionString)
-      throw new Error("BRINECOVE_APP_DATABASE_URL is not set: start the app with ./brinecove start");
-    shared.brinecovePool = new pg.Pool({ connectionString, max: 12, connectionTimeoutMillis: 5000 });
+    shared.brinecovePool = new pg.Pool({ connectionString: appDatabaseUrl(), max: 12, connectionTimeoutMillis: 5000 });
     // an idle connection that breaks (server restarted) is replaced at the next query; without a listener it would end the process
     shared.brinecovePool.on("error", () => undefined);
   }
@@ -31,7 +35,7 @@ export function pool(): pg.Pool {
 }
 
 /** Runs work in one transaction that sees one base alone (row-level security). */
-export async function withBase<T>(baseId: string, work: (db: Queryable) => Promise<T>): Promise<T> {
+export async function inBaseTransaction<T>(baseId: string, work: (db: Queryable) => Promise<T>): Promise<T> {
   const client = await pool().connect();
   let broken: Error | undefined;
   try {

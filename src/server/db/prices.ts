@@ -11,7 +11,7 @@ export async function currentPrices(db: Queryable): Promise<{ prices: PriceList;
 }
 
 /** Settles the price list anew, on top of the change with a number. Returns false when another change came in between; nothing is written then. */
-export async function settlePrices(
+export async function addPrices(
   db: Queryable,
   onNumber: number,
   prices: PriceList,

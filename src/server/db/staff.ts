@@ -9,3 +9,8 @@ export async function managersAmong(db: Queryable, people: readonly string[]): P
   );
   return new Set(rows.map((row) => row.id));
 }
+
+/** Whether somebody works at the base. */
+export async function isStaff(db: Queryable, personId: string): Promise<boolean> {
+  return ((await db.query("select 1 from staff where person_id = $1 and active", [personId])).rowCount ?? 0) > 0;
+}

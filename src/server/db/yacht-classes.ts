@@ -68,3 +68,33 @@ export async function classOfYacht(db: Queryable, yachtId: string): Promise<Clas
   );
   return rows[0] ? findClass(db, rows[0].slug) : null;
 }
+
+/** The document of one row of a class, in the form of today, with the row's revision. */
+export async function classAt(
+  db: Queryable,
+  id: string,
+): Promise<{ id: string; revision: number; file: YachtFile } | null> {
+  const { rows } = await db.query<{ id: string; revision: number; file: YachtFile }>(
+    "select id, revision, document as file from yacht_class where id = $1",
+    [id],
+  );
+  return rows[0] ? { ...rows[0], file: upgradeYachtFile(rows[0].file) as YachtFile } : null;
+}
+
+/** The row of her class on which a revision of a yacht stands. */
+export async function classUnder(db: Queryable, yachtId: string, revision: number): Promise<string | null> {
+  const { rows } = await db.query<{ id: string }>(
+    "select class_id as id from yacht_revision where yacht_id = $1 and revision = $2",
+    [yachtId, revision],
+  );
+  return rows[0]?.id ?? null;
+}
+
+/** The class of which a yacht is one, by the first revision she had. */
+export async function classSlugOf(db: Queryable, yachtSlug: string): Promise<string | null> {
+  const { rows } = await db.query<{ slug: string }>(
+    `select c.slug from yacht y join yacht_revision r on r.yacht_id = y.id join yacht_class c on c.id = r.class_id where y.slug = $1 and r.revision = 1`,
+    [yachtSlug],
+  );
+  return rows[0]?.slug ?? null;
+}

@@ -50,3 +50,34 @@ export async function yachtFileAt(db: Queryable, yachtId: string, revision: numb
   );
   return rows[0] ? (upgradeYachtFile(rows[0].file) as YachtFile) : null;
 }
+
+/** A yacht as she is edited: also one that was made from her class and has no revision yet (0). */
+export async function editedYachtRow(
+  db: Queryable,
+  slug: string,
+): Promise<{ id: string; name: string; revision: number; classId: string; classSlug: string } | null> {
+  const { rows } = await db.query<{ id: string; name: string; revision: number; classId: string; classSlug: string }>(
+    `select y.id, y.name, coalesce(r.revision, 0) as revision, coalesce(r.class_id, d.class_id) as "classId", c.slug as "classSlug"
+     from yacht y left join lateral (select revision, class_id from yacht_revision v where v.yacht_id = y.id order by v.revision desc limit 1) r on true
+     left join lateral (select class_id from file_draft f where f.yacht_id = y.id order by f.begun_at desc, f.id desc limit 1) d on true
+     join yacht_class c on c.id = coalesce(r.class_id, d.class_id) where y.slug = $1`,
+    [slug],
+  );
+  return rows[0] ?? null;
+}
+
+/** Every yacht's short name and name, those without a file too. */
+export async function yachtNames(db: Queryable): Promise<{ slug: string; name: string }[]> {
+  return (await db.query<{ slug: string; name: string }>("select slug, name from yacht order by name")).rows;
+}
+
+/** Adds a yacht without a file. */
+export async function addYacht(
+  db: Queryable,
+  yacht: { id: string; slug: string; name: string; berth: string; code: string },
+): Promise<void> {
+  await db.query(
+    "insert into yacht (id, base_id, slug, name, berth, code) values ($1, current_base(), $2, $3, $4, $5)",
+    [yacht.id, yacht.slug, yacht.name, yacht.berth, yacht.code],
+  );
+}

@@ -1,10 +1,10 @@
 import { demoBase } from "@/testing/demo-base";
 import { depositMet, type CharterTerms } from "@/core/settlement/terms";
-import type { StayView } from "@/formats/desk";
+import type { StayView } from "@/api/schemas/desk";
 import { simulatedTerminal, type SimulatedCard } from "@/stand-ins/deposit-terminal";
 import { findStay } from "../db/charters";
-import { captureAndRelease, depositEvents, holdDeposit, noteDeposit } from "./deposit";
-import { terminalBook } from "./terminal-book";
+import { captureAndRelease, holdDeposit, noteDeposit } from "./deposit";
+import { depositEvents, terminalBook } from "../db/deposits";
 
 const base = demoBase("deposit");
 let stayId: string;
@@ -135,8 +135,8 @@ describe("a deposit without a card", () => {
     expect([await events(), await met()]).toEqual([[["held", 30000, "R-77"]], false]);
     await expect(note(60000, "part-two-2")).rejects.toMatchObject({
       status: 422,
-      code: "too-much",
-      message: "Only €500.00 is still open. Note that much, and give the rest back.",
+      code: "more-than-open",
+      params: { open: { minor: 50_000, currency: "EUR" } },
     });
     await note(50000, "part-two-2");
     expect(await met()).toBe(true);

@@ -1,24 +1,10 @@
 import "server-only";
-import { v7 as uuid } from "uuid";
-import { formatMoney } from "@/core/basics/money";
 import { notedByHand } from "@/core/settlement/terms";
-import type { DepositView, StayView } from "@/formats/desk";
-import { now } from "../clock";
+import type { StayView } from "@/api/schemas/desk";
+import { addDepositEvent, depositEvents, isKeyUsed, type DepositKind } from "../db/deposits";
 import type { Queryable } from "../db/pool";
-import { Refusal } from "../http/refusal";
+import { AppError } from "@/api/app-error";
 import type { DepositTerminal, TerminalAnswer } from "./terminal";
-
-export type DepositKind = DepositView["kind"];
-type DepositEvent = DepositView & { currency: string };
-
-/** What happened to a stay's deposit, in order. */
-export async function depositEvents(db: Queryable, stayId: string): Promise<DepositEvent[]> {
-  const { rows } = await db.query<DepositEvent>(
-    `select kind, amount_minor as "amountMinor", currency, terminal_reference as reference, at from deposit_event where stay_id = $1 order by number`,
-    [stayId],
-  );
-  return rows;
-}
 
 async function append(
   db: Queryable,
@@ -30,15 +16,10 @@ async function append(
   reference: string | null,
   person: string,
 ): Promise<void> {
-  await db.query(
-    `insert into deposit_event (id, base_id, stay_id, number, kind, amount_minor, currency, request_key, terminal_reference, by_person, at)
-     values ($1, current_base(), $2, (select coalesce(max(number), 0) + 1 from deposit_event where stay_id = $2), $3, $4, $5, $6, $7, $8, $9)
-     on conflict (request_key, kind) do nothing`,
-    [uuid(), stayId, kind, amountMinor, currency, key, reference, person, now()],
-  );
+  await addDepositEvent(db, stayId, { kind, amountMinor, currency, key, reference, person });
 }
 
-function kindOf(answer: TerminalAnswer, done: DepositKind): DepositKind {
+function kindOf<Kind extends DepositKind>(answer: TerminalAnswer, done: Kind): Kind | "declined" | "timed-out" {
   return answer.answer === "done" ? done : answer.answer === "declined" ? "declined" : "timed-out";
 }
 
@@ -49,10 +30,9 @@ export async function holdDeposit(
   stay: { stayId: string; amountMinor: number; currency: string },
   key: string,
   person: string,
-): Promise<DepositKind> {
+): Promise<"held" | "declined" | "timed-out"> {
   const events = await depositEvents(db, stay.stayId);
-  if (events.some((event) => event.kind === "held"))
-    throw new Refusal(409, "held-already", "The deposit of this charter is held already.");
+  if (events.some((event) => event.kind === "held")) throw new AppError("held-already");
   const answer = await terminal.hold(key, stay.amountMinor, stay.currency);
   const kind = kindOf(answer, "held");
   await append(
@@ -72,7 +52,7 @@ export async function holdDeposit(
  * Notes a deposit that came in cash or by transfer, or that a guarantee covers, under the number of its receipt or letter.
  * The same request again has no effect.
  *
- * @throws Refusal where the terms say otherwise, or for more than is still open
+ * @throws AppError where the terms say otherwise, or for more than is still open
  */
 export async function noteDeposit(
   db: Queryable,
@@ -83,22 +63,11 @@ export async function noteDeposit(
   person: string,
 ): Promise<void> {
   const { amountMinor, how } = stay.terms.deposit;
-  if (!notedByHand(how))
-    throw new Refusal(
-      409,
-      "not-by-hand",
-      "The terms of this charter have no deposit in cash, by transfer or by guarantee.",
-    );
+  if (!notedByHand(how)) throw new AppError("not-by-hand");
   const open = amountMinor - stay.heldMinor;
-  const noted = await db.query("select 1 from deposit_event where request_key = $1", [key]);
-  if (noted.rowCount) return;
+  if (await isKeyUsed(db, key)) return;
   if (received.amountMinor > open)
-    throw new Refusal(
-      422,
-      "too-much",
-      `Only ${formatMoney(open, currency, "en")} is still open. Note that much, and give the rest back.`,
-      "amountMinor",
-    );
+    throw new AppError("more-than-open", { open: { minor: open, currency } }, "amountMinor");
   await append(db, stay.stayId, "held", received.amountMinor, currency, key, received.reference, person);
 }
 
@@ -175,18 +144,8 @@ async function move(
     if (amountMinor === 0) continue;
     const key = `${action}-${stayId}${step}`;
     const answer = await terminal[action](key, held.reference, amountMinor, held.currency);
-    if (answer.answer === "no-answer")
-      throw new Refusal(
-        503,
-        "terminal-silent",
-        "The card terminal does not answer. The statement is not signed yet; sign again, nothing is taken twice.",
-      );
-    if (answer.answer === "declined")
-      throw new Refusal(
-        409,
-        "terminal-declined",
-        "The card terminal refuses this. The statement is not signed; call the card company's hotline.",
-      );
+    if (answer.answer === "no-answer") throw new AppError("terminal-silent");
+    if (answer.answer === "declined") throw new AppError("terminal-declined");
     await append(db, stayId, kindOf(answer, done), amountMinor, held.currency, key, answer.reference, person);
   }
 }

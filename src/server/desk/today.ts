@@ -5,7 +5,7 @@ import { studyState } from "@/core/briefing/study/study";
 import { nextStep } from "@/core/handover/next-step";
 import { depositMet } from "@/core/settlement/terms";
 import type { YachtFile } from "@/core/yacht/schema";
-import type { StayView, TodayRow } from "@/formats/desk";
+import type { StayView, TodayRow } from "@/api/schemas/desk";
 import { now } from "../clock";
 import { currentBase, type BaseRow } from "../db/base";
 import { allStays, staysBetween } from "../db/charters";

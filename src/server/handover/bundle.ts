@@ -3,17 +3,18 @@ import type { PartySide } from "@/core/handover/entry";
 import { fold } from "@/core/handover/fold";
 import { mainCell, photosOf, remarksOf } from "@/core/handover/state";
 import { lineSubject } from "@/core/handover/list";
-import type { HandoverBundle } from "@/formats/wire";
+import type { HandoverBundle } from "@/api/schemas/handover";
 import { now } from "../clock";
 import { currentBase } from "../db/base";
 import { findStay } from "../db/charters";
-import { findHandover, namesOf, standingSeal } from "../db/handovers";
+import { findHandover, namesOf } from "../db/handovers";
+import { standingSeal } from "../db/seals";
 import type { Queryable } from "../db/pool";
 import { changesSinceStudy } from "../briefing/changes-since-study";
 import { managersAmong } from "../db/staff";
 import { yachtFileAt } from "../db/yachts";
 import { gateContext } from "./gate-context";
-import { Refusal } from "../http/refusal";
+import { AppError } from "@/api/app-error";
 import { signedEntries } from "./record";
 
 /** Everything a device needs to work on a handover with no further word from the base, except its entries. */
@@ -24,7 +25,7 @@ export async function handoverBundle(
   side: PartySide = "base",
 ): Promise<HandoverBundle> {
   const handover = await findHandover(db, handoverId);
-  if (!handover) throw new Refusal(404, "no-such-handover", "There is no such handover here.");
+  if (!handover) throw new AppError("no-such-handover");
   const stay = await findStay(db, { stayId: handover.stayId });
   const file = await yachtFileAt(db, handover.yachtId, handover.revision);
   if (!stay || !file) throw new Error("a handover without its stay or file");

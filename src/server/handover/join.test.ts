@@ -1,13 +1,16 @@
 import { randomUUID } from "node:crypto";
 import { v7 as uuid } from "uuid";
-import { OpenAnswer } from "@/formats/wire";
+import type { DeviceGrant } from "@/api/callers";
+import { OpenAnswer } from "@/api/schemas/handover";
 import { mismatch } from "@/formats/validate";
+import { asDevice } from "@/testing/callers";
 import { demoBase } from "@/testing/demo-base";
-import { requireGrant } from "../auth/grant";
 import { peopleOn } from "../db/handovers";
 import { leftPdf } from "../pdf/left";
 import { joinByCode, makeJoinCode } from "./join";
-import { postEntries } from "./post-entries";
+import { postEntries } from "@/testing/post-entries";
+
+jest.mock("next/headers", () => jest.requireActual("@/testing/cookie-jar"));
 
 const base = demoBase("join");
 const open = () => base.handoverOf("BR-1059", "check-in");
@@ -26,10 +29,7 @@ describe("joining by a code", () => {
       "skipper",
       false,
     ]);
-    const grant = await requireGrant(
-      new Request("http://127.0.0.1/", { headers: { authorization: `Bearer ${joined.grant}` } }),
-      handover,
-    );
+    const grant = (await asDevice(joined.grant, handover)) as DeviceGrant;
     expect(grant).toMatchObject({ side: "skipper", personId: joined.bundle.me.person });
     expect(Object.values(await base.inBase((db) => peopleOn(db, handover)))).toContain("Tam");
     const entry = {
@@ -58,7 +58,7 @@ describe("joining by a code", () => {
     const handover = await open();
     const first = await make(handover);
     await make(handover);
-    const closed = { status: 404, code: "no-such-code" };
+    const closed = { status: 404, code: "no-such-join-code" };
     await expect(joinByCode(first.code, "Tam")).rejects.toMatchObject(closed);
     const second = await make(handover);
     process.env.BRINECOVE_NOW = "2027-06-12T16:13:00Z";

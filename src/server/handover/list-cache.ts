@@ -1,8 +1,8 @@
 import "server-only";
 import type { HandoverRow } from "../db/handovers";
 import { findHandover } from "../db/handovers";
-import { withBase } from "../db/pool";
-import { Refusal } from "../http/refusal";
+import { inBaseTransaction } from "../db/pool";
+import { AppError } from "@/api/app-error";
 
 const kept = new Map<string, HandoverRow>();
 const most = 64;
@@ -15,8 +15,8 @@ export async function handoverById(baseId: string, id: string): Promise<Handover
     kept.set(id, known);
     return known;
   }
-  const found = await withBase(baseId, (db) => findHandover(db, id));
-  if (!found) throw new Refusal(404, "no-such-handover", "There is no such handover here.");
+  const found = await inBaseTransaction(baseId, (db) => findHandover(db, id));
+  if (!found) throw new AppError("no-such-handover");
   kept.set(id, found);
   if (kept.size > most) kept.delete(kept.keys().next().value ?? "");
   return found;

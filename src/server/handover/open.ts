@@ -1,13 +1,7 @@
 import "server-only";
 import { v7 as uuid } from "uuid";
 import { dayIn } from "@/core/basics/instant";
-import {
-  aspectOfKind,
-  type CountValue,
-  type MarkStateValue,
-  type ReadingValue,
-  type ViewValue,
-} from "@/core/handover/aspects";
+import { aspectOfKind, type CountValue, type MarkStateValue, type ViewValue } from "@/core/handover/aspects";
 import { fold } from "@/core/handover/fold";
 import type { IncidentKind } from "@/core/handover/addenda/addendum";
 import { lineSubject, listHash, type HandoverKind, type HandoverList } from "@/core/handover/list";
@@ -21,17 +15,20 @@ import { currentRules } from "../db/base-rules";
 import { crewOf } from "../db/crew";
 import { knownDefects } from "../db/defects";
 import { findStay } from "../db/charters";
-import { handoverOfStay } from "../db/handovers";
+import { addHandover, findHandover, handoverOfStay, readingsOf } from "../db/handovers";
+import { takeTurns } from "../db/locks";
+import { lastSealedHandover } from "../db/seals";
+import { oftenCharged } from "../db/settlements";
 import type { Queryable } from "../db/pool";
 import { studyAnswersOf } from "../db/study";
 import { findYacht, yachtFileAt } from "../db/yachts";
-import { Refusal } from "../http/refusal";
+import { AppError } from "@/api/app-error";
 import { signedEntries } from "./record";
 
 /**
  * Opens the check-in or check-out of a stay: makes its list and fixes it. One that is open already is given back.
  *
- * @throws Refusal for a check-out before its check-in is signed
+ * @throws AppError for a check-out before its check-in is signed
  */
 export async function openHandover(
   db: Queryable,
@@ -40,16 +37,16 @@ export async function openHandover(
   personId: string,
 ): Promise<{ id: string; fresh: boolean }> {
   const stay = await findStay(db, { stayId });
-  if (!stay) throw new Refusal(404, "no-such-stay", "There is no such charter here.");
+  if (!stay) throw new AppError("no-such-stay");
   // two tablets that open at once take turns on the stay's row
-  await db.query("select pg_advisory_xact_lock(hashtext($1))", [`${stayId} ${kind}`]);
+  await takeTurns(db, `${stayId} ${kind}`);
   const open = await handoverOfStay(db, stayId, kind);
   if (open) return { id: open.id, fresh: false };
   const checkIn = kind === "check-out" ? await signedCheckIn(db, stayId) : null;
   const yacht = checkIn
     ? { id: stay.yachtId, revision: checkIn.revision, file: await pinnedFile(db, stay.yachtId, checkIn.revision) }
     : await findYacht(db, { id: stay.yachtId });
-  if (!yacht) throw new Refusal(404, "no-such-yacht", "There is no file for this yacht.");
+  if (!yacht) throw new AppError("no-yacht-file");
   const base = await currentBase(db);
   const id = uuid();
   const openedAt = now();
@@ -82,22 +79,18 @@ export async function openHandover(
       : { reported: [], happened: [], often: new Map() },
     study: kind === "check-in" ? await studyAnswersOf(db, stay.charterId) : [],
   });
-  await db.query(
-    `insert into handover (id, base_id, stay_id, kind, check_in_id, yacht_id, yacht_revision, list, list_hash, opened_at, opened_by)
-     values ($1, current_base(), $2, $3, $4, $5, $6, $7, $8, $9, $10)`,
-    [
-      id,
-      stayId,
-      kind,
-      checkIn?.id ?? null,
-      stay.yachtId,
-      yacht.revision,
-      JSON.stringify(list),
-      listHash(list),
-      openedAt,
-      personId,
-    ],
-  );
+  await addHandover(db, {
+    id,
+    stayId,
+    kind,
+    checkInId: checkIn?.id ?? null,
+    yachtId: stay.yachtId,
+    revision: yacht.revision,
+    list,
+    listHash: listHash(list),
+    openedAt,
+    openedBy: personId,
+  });
   return { id, fresh: true };
 }
 
@@ -111,11 +104,7 @@ async function signedCheckIn(db: Queryable, stayId: string) {
   const checkIn = await handoverOfStay(db, stayId, "check-in");
   const signed = checkIn ? await signedEntries(db, checkIn.id) : null;
   if (!checkIn || !signed) {
-    throw new Refusal(
-      409,
-      "no-check-in",
-      "A check-out goes back to its check-in, and the check-in of this charter is not signed yet. Finish and sign that first.",
-    );
+    throw new AppError("check-in-not-signed");
   }
   const { seal, entries } = signed;
   const folded = fold(entries);
@@ -146,14 +135,6 @@ async function signedCheckIn(db: Queryable, stayId: string) {
     marks: standingMarksAfter(checkIn.list, folded, seal.sealedAt),
     viewPhotos: viewPhotosAfter(checkIn.list, folded),
   };
-}
-
-/** How often a line was on a signed settlement of this base, by line id: what goes missing and what breaks. */
-async function oftenCharged(db: Queryable): Promise<Map<string, number>> {
-  const { rows } = await db.query<{ line: string; times: number }>(
-    `select regexp_replace(l ->> 'id', '^[a-z-]+:', '') as line, count(*)::int as times from settlement s, jsonb_array_elements(s.input -> 'lines') l group by 1`,
-  );
-  return new Map(rows.map(({ line, times }) => [line, times]));
 }
 
 /** Marks that are on the yacht after a handover: those that were there and are not mended, and the new ones. */
@@ -197,12 +178,8 @@ async function leftByLastCharter(
   db: Queryable,
   yachtId: string,
 ): Promise<{ standingMarks: StandingMark[]; viewPhotos: Record<string, string[]> }> {
-  const { rows } = await db.query<{ id: string; list: HandoverList }>(
-    `select h.id, h.list from handover h join seal s on s.handover_id = h.id and s.number = 1
-     where h.yacht_id = $1 order by s.sealed_at desc limit 1`,
-    [yachtId],
-  );
-  const last = rows[0];
+  const sealed = await lastSealedHandover(db, yachtId);
+  const last = sealed && (await findHandover(db, sealed.id));
   const signed = last ? await signedEntries(db, last.id) : null;
   if (!last || !signed) return { standingMarks: [], viewPhotos: {} };
   const folded = fold(signed.entries);
@@ -214,19 +191,8 @@ async function leftByLastCharter(
 
 /** The last readings of the yacht from its signed handovers and finished preps, by line, oldest first. What came after a seal stands in an addendum and is left out. */
 async function readingHistory(db: Queryable, yachtId: string): Promise<Record<string, EarlierReading[]>> {
-  const { rows } = await db.query<{ subject: string; value: ReadingValue; at: string }>(
-    `select e.subject, e.content -> 'value' as value, h.opened_at as at from entry e join handover h on h.id = e.handover_id
-     where h.yacht_id = $1 and e.aspect = 'reading'
-       and (exists (select 1 from seal s where s.handover_id = h.id)
-         or (h.kind = 'prep' and exists (select 1 from entry done where done.handover_id = h.id and done.aspect = 'prep-done')))
-       and not exists (select 1 from addendum a where a.id = e.id)
-       and not exists (select 1 from entry later where later.handover_id = e.handover_id and later.content -> 'basis' ? e.id::text
-         and not exists (select 1 from addendum a where a.id = later.id))
-     order by h.opened_at`,
-    [yachtId],
-  );
   const history: Record<string, EarlierReading[]> = {};
-  for (const { subject, value, at } of rows) {
+  for (const { subject, value, at } of await readingsOf(db, yachtId)) {
     (history[subject.slice("line:".length)] ??= []).push({ value, at });
   }
   return history;

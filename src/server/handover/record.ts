@@ -1,19 +1,13 @@
 import "server-only";
 import type { Entry } from "@/core/handover/entry";
 import type { HandoverList } from "@/core/handover/list";
-import type { SignatureContents, SignerSide } from "@/core/handover/seal";
-import {
-  addendaOf,
-  entriesAfter,
-  findHandover,
-  namesOf,
-  standingSeal,
-  type AddendumRow,
-  type HandoverRow,
-  type SealRow,
-} from "../db/handovers";
+import type { SignatureContents } from "@/core/handover/seal";
+import { entriesAfter } from "../db/entries";
+import { addendaOf, findHandover, namesOf, type AddendumRow, type HandoverRow } from "../db/handovers";
+import { standingSeal, type SealRow } from "../db/seals";
 import type { Queryable } from "../db/pool";
-import { Refusal } from "../http/refusal";
+import { signatureContents } from "../db/seals";
+import { AppError } from "@/api/app-error";
 
 /** A signed handover as it is read, printed, compared and exported. */
 export interface SealedRecord {
@@ -44,26 +38,17 @@ export async function signedEntries(
 /** The sealed record of a handover; refuses while it is not signed. */
 export async function sealedRecord(db: Queryable, handoverId: string): Promise<SealedRecord> {
   const handover = await findHandover(db, handoverId);
-  if (!handover) throw new Refusal(404, "no-such-handover", "There is no such handover here.");
+  if (!handover) throw new AppError("no-such-handover");
   const signed = await signedEntries(db, handoverId);
-  if (!signed)
-    throw new Refusal(
-      409,
-      "not-signed",
-      "This handover is not signed yet, so there is no record of it. Both sign at its end.",
-    );
+  if (!signed) throw new AppError("not-signed");
   const { seal, entries } = signed;
-  const { rows } = await db.query<{ side: SignerSide; content: SignatureContents["base"] }>(
-    "select side, content from signature_content where seal_id = $1",
-    [seal.id],
-  );
   const people = [...entries.map((entry) => entry.by.person), ...seal.signatures.map((signature) => signature.person)];
   return {
     handover,
     list: handover.list,
     entries,
     seal,
-    contents: Object.fromEntries(rows.map((row) => [row.side, row.content])),
+    contents: await signatureContents(db, seal.id),
     addenda: await addendaOf(db, handoverId),
     names: await namesOf(db, people),
   };

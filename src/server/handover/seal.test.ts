@@ -3,14 +3,15 @@ import { fold } from "@/core/handover/fold";
 import type { Entry } from "@/core/handover/entry";
 import type { HandoverList } from "@/core/handover/list";
 import { chainLink, imprint, manifestDigest, sealOf, sealProblems } from "@/core/handover/seal";
-import type { SealRequest } from "@/formats/wire";
+import type { SealRequest } from "@/api/schemas/handover";
 import { demoBase } from "@/testing/demo-base";
 import { sealRequest, type Signer } from "@/testing/signing";
 import { findStay } from "../db/charters";
-import { entriesAfter, findHandover } from "../db/handovers";
+import { entriesAfter } from "../db/entries";
+import { findHandover } from "../db/handovers";
 import { chooseSeal } from "./choose-seal";
 import { publicKey } from "./keys";
-import { postEntries } from "./post-entries";
+import { postEntries } from "@/testing/post-entries";
 import { sealedRecord } from "./record";
 import { sealHandover } from "./seal";
 
@@ -91,10 +92,10 @@ describe("a seal is refused and nothing is kept", () => {
 
   it("when another handover, another list or other bytes were sealed", async () => {
     await expect(seal(sealRequest(list, entries, signers, { handover: randomUUID() }))).rejects.toMatchObject({
-      code: "wrong-handover",
+      code: "signed-other-handover",
     });
     await expect(seal(sealRequest(list, entries, signers, { listHash: "0".repeat(64) }))).rejects.toMatchObject({
-      code: "wrong-list",
+      code: "signed-other-list",
     });
     await expect(seal({ ...sound(), seal: "1".repeat(64) })).rejects.toMatchObject({ code: "wrong-seal" });
   });

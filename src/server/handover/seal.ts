@@ -1,14 +1,19 @@
 import "server-only";
-import { v7 as uuid } from "uuid";
 import { entryHash } from "@/core/handover/entry";
 import { chainLink, manifestDigest, sealOf, signersOf } from "@/core/handover/seal";
-import type { SealRequest } from "@/formats/wire";
+import type { SealRequest } from "@/api/schemas/handover";
 import { now } from "../clock";
 import { findStay } from "../db/charters";
-import { addendaOf, entriesAfter, findHandover, type HandoverRow } from "../db/handovers";
+import { entriesAfter } from "../db/entries";
+import { addLateEntry } from "../db/addenda";
+import { addendaOf, findHandover, lockHandover, type HandoverRow } from "../db/handovers";
+import { takeTurns } from "../db/locks";
+import { photosHere } from "../db/photos";
+import { addLink, addSeal, lastLink, sealsOf } from "../db/seals";
+import { isStaff } from "../db/staff";
 import type { Queryable } from "../db/pool";
 import { recordDefects } from "../upkeep/record-defects";
-import { Refusal } from "../http/refusal";
+import { AppError } from "@/api/app-error";
 import { objectUntil, sendCopy } from "../settlement/copies";
 import { checkSignatures } from "./check-signatures";
 import { signHash } from "./keys";
@@ -26,57 +31,34 @@ export interface SealOutcome {
  * second, different one is kept beside it for a person to settle.
  */
 export async function sealHandover(db: Queryable, handoverId: string, request: SealRequest): Promise<SealOutcome> {
-  await db.query("select 1 from handover where id = $1 for update", [handoverId]);
+  await lockHandover(db, handoverId);
   const handover = await findHandover(db, handoverId);
-  if (!handover) throw new Refusal(404, "no-such-handover", "There is no such handover here.");
+  if (!handover) throw new AppError("no-such-handover");
   await checkSigners(db, handover, request);
-  if (handover.kind === "prep")
-    throw new Refusal(422, "not-signed-so", "A prep is not signed by two: say that it is done.");
+  if (handover.kind === "prep") throw new AppError("prep-not-signed");
   const { manifest, signatures } = request;
-  if (manifest.handover !== handoverId)
-    throw new Refusal(422, "wrong-handover", "What was signed belongs to another handover.", "/manifest/handover");
-  if (manifest.listHash !== handover.listHash)
-    throw new Refusal(
-      422,
-      "wrong-list",
-      "What was signed is not this handover's list. Open the handover again.",
-      "/manifest/listHash",
-    );
+  if (manifest.handover !== handoverId) throw new AppError("signed-other-handover", {}, "/manifest/handover");
+  if (manifest.listHash !== handover.listHash) throw new AppError("signed-other-list", {}, "/manifest/listHash");
   const digest = manifestDigest(manifest);
-  if (sealOf(digest, signatures) !== request.seal)
-    throw new Refusal(422, "wrong-seal", "The seal does not fit what was signed. Sign again.", "/seal");
-  const existing = await db.query<{ seal: string; number: number }>(
-    "select seal, number from seal where handover_id = $1 order by number",
-    [handoverId],
-  );
-  const same = existing.rows.find((row) => row.seal === request.seal);
+  if (sealOf(digest, signatures) !== request.seal) throw new AppError("wrong-seal", {}, "/seal");
+  const existing = await sealsOf(db, handoverId);
+  const same = existing.find((row) => row.seal === request.seal);
   const toCome = await countToCome(db, handoverId, request);
   if (same) return { seal: same.seal, toCome, standing: same.number === 1 };
-  const number = existing.rows.length + 1;
-  const sealId = uuid();
+  const number = existing.length + 1;
   const receivedAt = now();
-  await db.query(
-    `insert into seal (id, base_id, handover_id, manifest, digest, signatures, seal, device, sealed_at, received_at, number)
-     values ($1, current_base(), $2, $3, $4, $5, $6, $7, $8, $9, $10)`,
-    [
-      sealId,
-      handoverId,
-      JSON.stringify(manifest),
-      digest,
-      JSON.stringify(signatures),
-      request.seal,
-      request.device,
-      request.sealedAt,
-      receivedAt,
-      number,
-    ],
-  );
-  for (const side of signersOf(manifest.without ?? null)) {
-    await db.query(
-      "insert into signature_content (seal_id, base_id, side, content) values ($1, current_base(), $2, $3)",
-      [sealId, side, JSON.stringify(request.contents[side])],
-    );
-  }
+  const sealId = await addSeal(db, handoverId, {
+    manifest,
+    digest,
+    signatures,
+    seal: request.seal,
+    device: request.device,
+    sealedAt: request.sealedAt,
+    receivedAt,
+    number,
+    contents: request.contents,
+    signers: signersOf(manifest.without ?? null),
+  });
   await appendChainLink(db, handover, sealId, request.seal, receivedAt);
   await moveLateEntries(db, handover, manifest);
   await recordDefects(db, handoverId);
@@ -91,26 +73,14 @@ async function checkSigners(
   { manifest, signatures, contents }: SealRequest,
 ): Promise<void> {
   const stay = await findStay(db, { stayId: handover.stayId });
-  if (manifest.without && handover.kind !== "check-out")
-    throw new Refusal(
-      422,
-      "needs-skipper",
-      "Only a check-out is signed without the skipper. Nobody is handed a yacht who is not there.",
-      "/manifest/without",
-    );
+  if (manifest.without && handover.kind !== "check-out") throw new AppError("needs-skipper", {}, "/manifest/without");
   for (const signature of checkSignatures(manifest.without ?? null, signatures, contents)) {
     const { side } = signature;
     if (side === "skipper" && signature.person !== stay?.skipperId && signature.person !== stay?.chartererId) {
-      throw new Refusal(
-        422,
-        "wrong-signer",
-        "The skipper or the charterer of this charter signs on that side.",
-        "/signatures",
-      );
+      throw new AppError("wrong-signer", { side: "skipper" }, "/signatures");
     }
     if (side === "base") {
-      const { rowCount } = await db.query("select 1 from staff where person_id = $1 and active", [signature.person]);
-      if (!rowCount) throw new Refusal(422, "wrong-signer", "Somebody of the base signs on that side.", "/signatures");
+      if (!(await isStaff(db, signature.person))) throw new AppError("wrong-signer", { side: "base" }, "/signatures");
     }
   }
 }
@@ -120,16 +90,10 @@ async function countToCome(db: Queryable, handoverId: string, { manifest }: Seal
   let missing = 0;
   for (const { id, hash } of manifest.entries) {
     const have = here.get(id);
-    if (have !== undefined && have !== hash)
-      throw new Refusal(
-        409,
-        "entry-differs",
-        `The entry ${id} here is not the one that was signed. Show this to the base manager.`,
-      );
+    if (have !== undefined && have !== hash) throw new AppError("entry-differs", { id });
     if (have === undefined) missing += 1;
   }
-  const { rows } = await db.query<{ hash: string }>("select hash from photo where hash = any($1)", [manifest.photos]);
-  return missing + manifest.photos.length - rows.length;
+  return missing + manifest.photos.length - (await photosHere(db, manifest.photos)).size;
 }
 
 async function appendChainLink(
@@ -139,17 +103,18 @@ async function appendChainLink(
   seal: string,
   receivedAt: string,
 ): Promise<void> {
-  await db.query("select pg_advisory_xact_lock(hashtext($1))", [`chain ${handover.yachtId}`]);
-  const { rows } = await db.query<{ number: number; hash: string }>(
-    "select number, hash from chain_link where yacht_id = $1 order by number desc limit 1",
-    [handover.yachtId],
-  );
-  const previous = rows[0]?.hash ?? null;
+  await takeTurns(db, `chain ${handover.yachtId}`);
+  const last = await lastLink(db, handover.yachtId);
+  const previous = last?.hash ?? null;
   const hash = chainLink(previous, seal, receivedAt);
-  await db.query(
-    "insert into chain_link (yacht_id, base_id, number, seal_id, previous, hash, received_at, signature) values ($1, current_base(), $2, $3, $4, $5, $6, $7)",
-    [handover.yachtId, (rows[0]?.number ?? 0) + 1, sealId, previous, hash, receivedAt, signHash(handover.baseId, hash)],
-  );
+  const signature = signHash(handover.baseId, hash);
+  await addLink(db, handover.yachtId, sealId, {
+    number: (last?.number ?? 0) + 1,
+    previous,
+    hash,
+    receivedAt,
+    signature,
+  });
 }
 
 /**
@@ -161,10 +126,6 @@ async function moveLateEntries(db: Queryable, handover: HandoverRow, manifest: S
   const known = new Set((await addendaOf(db, handover.id)).map((addendum) => addendum.id));
   for (const { entry, receivedAt } of await entriesAfter(db, handover.id, 0)) {
     if (named.has(entry.id) || known.has(entry.id)) continue;
-    await db.query(
-      `insert into addendum (id, base_id, handover_id, kind, content, content_hash, made_at, received_at, made_by)
-       values ($1, current_base(), $2, 'late-entry', $3, $4, $5, $6, $7)`,
-      [entry.id, handover.id, JSON.stringify(entry), entryHash(entry), entry.at, receivedAt, entry.by.person],
-    );
+    await addLateEntry(db, handover.id, entry, entryHash(entry), receivedAt);
   }
 }

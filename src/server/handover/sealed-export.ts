@@ -5,7 +5,9 @@ import type { SealedFile } from "@/core/handover/sealed-file";
 import { strToU8, zipSync } from "fflate";
 import { now } from "../clock";
 import type { Queryable } from "../db/pool";
-import { photoBytes } from "../photos/keep";
+import { photoBytes } from "../db/photos";
+import { linkOfSeal } from "../db/seals";
+import { jsonFile } from "../http/json-file";
 import { publicKey, signHash } from "./keys";
 import { sealedRecord } from "./record";
 
@@ -50,18 +52,7 @@ export const exportName = ({ list }: Pick<SealedFile, "list">, ending: string) =
   `${list.kind}-${list.yacht.name.toLowerCase().replaceAll(" ", "-")}.${ending}`;
 
 async function receiptOf(db: Queryable, handoverId: string, file: SealedFile): Promise<Receipt> {
-  const { rows } = await db.query<{
-    number: number;
-    previous: string | null;
-    hash: string;
-    receivedAt: string;
-    signature: string;
-    baseId: string;
-  }>(
-    `select c.number, c.previous, c.hash, c.received_at as "receivedAt", c.signature, c.base_id as "baseId" from chain_link c join seal s on s.id = c.seal_id where s.handover_id = $1 and s.seal = $2`,
-    [handoverId, file.seal],
-  );
-  const link = rows[0];
+  const link = await linkOfSeal(db, handoverId, file.seal);
   if (!link) throw new Error("a seal without its link");
   const { baseId, ...receipt } = link;
   const addenda = file.addenda.map((addendum) => ({ id: (addendum as { id: string }).id, hash: digestOf(addendum) }));
@@ -75,4 +66,18 @@ async function receiptOf(db: Queryable, handoverId: string, file: SealedFile): P
     writtenSignature: signHash(baseId, writtenDigest(written)),
     publicKey: publicKey(baseId),
   };
+}
+
+/** The sealed record as a JSON file. */
+export async function savedRecord(db: Queryable, handoverId: string): Promise<Response> {
+  const file = await sealedFile(db, handoverId);
+  return jsonFile(file, exportName(file, "json"));
+}
+
+/** Everything of a sealed record as a zip file. */
+export async function savedZip(db: Queryable, handoverId: string): Promise<Response> {
+  const { name, bytes } = await sealedZip(db, handoverId);
+  return new Response(new Uint8Array(bytes), {
+    headers: { "content-type": "application/zip", "content-disposition": `attachment; filename="${name}"` },
+  });
 }

@@ -2,31 +2,14 @@ import "server-only";
 import { say } from "@/core/basics/words";
 import type { HistoryFact } from "@/core/history/history";
 import { englishTranslator } from "@/messages/translator";
+import { chargedSince, defectsSince } from "../db/history";
 import type { Queryable } from "../db/pool";
 import { listYachts } from "../db/yachts";
-
-interface Charged {
-  yacht: string;
-  id: string;
-  kind: "missing" | "damage" | "fuel" | "service";
-  pieces: number | null;
-  chargedMinor: string;
-}
 
 /** Everything on signed statements and every defect of the fleet, or of one yacht, from a day on. */
 export async function historyFacts(db: Queryable, slug: string | null, from: string): Promise<HistoryFact[]> {
   const t = englishTranslator();
-  const { rows: charged } = await db.query<Charged>(
-    `select y.name as yacht, l ->> 'id' as id, l ->> 'kind' as kind, (l ->> 'count')::int as pieces, o ->> 'chargedMinor' as "chargedMinor"
-     from settlement t join stay s on s.id = t.stay_id join yacht y on y.id = s.yacht_id, jsonb_array_elements(t.input -> 'lines') l, jsonb_array_elements(t.output -> 'lines') o
-     where o ->> 'id' = l ->> 'id' and ($1::text is null or y.slug = $1) and t.sealed_at >= $2 order by t.sealed_at, id`,
-    [slug, from],
-  );
-  const { rows: defects } = await db.query<{ yacht: string; subject: string; title: string; minutes: number }>(
-    `select y.name as yacht, d.subject, d.title, coalesce((select sum(minutes) from work_step w where w.defect_id = d.id), 0)::int as minutes
-     from defect d join yacht y on y.id = d.yacht_id where ($1::text is null or y.slug = $1) and d.found_at >= $2 order by d.found_at, d.id`,
-    [slug, from],
-  );
+  const [charged, defects] = [await chargedSince(db, slug, from), await defectsSince(db, slug, from)];
   const names = new Map(
     (await listYachts(db)).flatMap(({ file }) => [
       ...named("count", file.inventory),

@@ -9,10 +9,11 @@ import { englishTranslator } from "@/messages/translator";
 import { now } from "../clock";
 import { currentBase } from "../db/base";
 import { findStay } from "../db/charters";
-import { entriesAfter, findHandover } from "../db/handovers";
+import { entriesAfter } from "../db/entries";
+import { findHandover } from "../db/handovers";
 import type { Queryable } from "../db/pool";
 import { yachtFileAt } from "../db/yachts";
-import { Refusal } from "../http/refusal";
+import { AppError } from "@/api/app-error";
 import { Paper } from "./paper";
 import type { PdfFile } from "./record";
 
@@ -20,7 +21,7 @@ import type { PdfFile } from "./record";
 export async function leftPdf(db: Queryable, handoverId: string): Promise<PdfFile> {
   const t = englishTranslator();
   const handover = await findHandover(db, handoverId);
-  if (!handover) throw new Refusal(404, "no-such-handover", "There is no such handover here.");
+  if (!handover) throw new AppError("no-such-handover");
   const { list } = handover;
   const stay = await findStay(db, { stayId: handover.stayId });
   const file = await yachtFileAt(db, handover.yachtId, handover.revision);

@@ -21,7 +21,7 @@ import { namesOf } from "../db/handovers";
 import type { Queryable } from "../db/pool";
 import { yachtFileAt } from "../db/yachts";
 import { sealedRecord } from "../handover/record";
-import { photoBytes } from "../photos/keep";
+import { photoBytes } from "../db/photos";
 import { Paper } from "./paper";
 
 export interface PdfFile {

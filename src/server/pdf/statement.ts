@@ -2,15 +2,15 @@ import "server-only";
 import { formatMoney } from "@/core/basics/money";
 import { say } from "@/core/basics/words";
 import { studyState } from "@/core/briefing/study/study";
-import type { SignatureContents, Signature } from "@/core/handover/seal";
 import { differenceWords, evidenceWords, priorWords } from "@/messages/difference-words";
 import { extraName } from "@/messages/extra-words";
 import { stampIn } from "@/messages/stamp";
 import { englishTranslator, type Translator } from "@/messages/translator";
 import type { Queryable } from "../db/pool";
+import { settlementContents } from "../db/settlements";
 import { studyAnswersOf } from "../db/study";
 import { yachtFileAt } from "../db/yachts";
-import { depositEvents } from "../deposit/deposit";
+import { depositEvents } from "../db/deposits";
 import { settlementView, type SettlementView } from "../settlement/view";
 import { Paper } from "./paper";
 import { picturesFor, signaturesForPaper, type PdfFile } from "./record";
@@ -135,19 +135,12 @@ export async function statementPdf(db: Queryable, stayId: string): Promise<PdfFi
     );
   if (stay.terms.deposit.how === "card-hold") paper.line(t("paper.simulated"));
   if (signed) {
-    const { rows } = await db.query<{ side: keyof SignatureContents; content: SignatureContents["base"] }>(
-      "select side, content from settlement_signature where settlement_id = $1",
-      [signed.id],
-    );
-    const { rows: seals } = await db.query<{ signatures: Signature[] }>(
-      "select signatures from settlement where id = $1",
-      [signed.id],
-    );
+    const contents = await settlementContents(db, signed.id);
     paper.section(t("paper.signatures"));
     paper.signatures(
       signaturesForPaper(
-        seals[0]?.signatures ?? [],
-        Object.fromEntries(rows.map((row) => [row.side, row.content])),
+        signed.signatures,
+        contents,
         {
           base: t("paper.base"),
           skipper: t("paper.charterer"),

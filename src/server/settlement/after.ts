@@ -1,26 +1,20 @@
 import "server-only";
-import { conclude, type Concluded, type Outcome } from "@/core/settlement/conclude";
+import { conclude, type Concluded } from "@/core/settlement/conclude";
 import { now } from "../clock";
 import type { Queryable } from "../db/pool";
-import type { ExtraRow } from "./extras";
-import type { SignedSettlement } from "./signed";
-
-export interface Objection {
-  line: string;
-  words: string;
-  at: string;
-  by: string | null;
-}
-export interface OutcomeRow extends Outcome {
-  words: string;
-  by: string;
-  at: string;
-}
+import {
+  objectionsTo,
+  outcomesOf,
+  type ExtraRow,
+  type ObjectionRow,
+  type OutcomeRow,
+  type SignedSettlement,
+} from "../db/settlements";
 
 /** How a signed statement stands now, with what came of it since. */
-export interface Afterwards {
+export interface StatementSince {
   concluded: Concluded;
-  objections: Objection[];
+  objections: ObjectionRow[];
   outcomes: OutcomeRow[];
 }
 
@@ -29,15 +23,8 @@ export async function afterSigning(
   db: Queryable,
   signed: SignedSettlement,
   extras: readonly ExtraRow[],
-): Promise<Afterwards> {
-  const { rows: objections } = await db.query<Objection>(
-    `select o.line, o.words, o.at, p.name as by from settlement_objection o left join person p on p.id = o.noted_by where o.settlement_id = $1 order by o.at, o.id`,
-    [signed.id],
-  );
-  const { rows: outcomes } = await db.query<OutcomeRow>(
-    `select o.line, o.amount_minor as "amountMinor", o.words, p.name as by, o.at from settlement_outcome o join person p on p.id = o.agreed_by where o.settlement_id = $1 order by o.at`,
-    [signed.id],
-  );
+): Promise<StatementSince> {
+  const [objections, outcomes] = [await objectionsTo(db, signed.id), await outcomesOf(db, signed.id)];
   const concluded = conclude(signed.output, signed.input.deposit.amountMinor, {
     objectUntil: signed.objectUntil,
     objections: objections.map(({ line }) => line),

@@ -5,8 +5,8 @@ import { simulatedTerminal, type SimulatedCard } from "@/stand-ins/deposit-termi
 import { boatBook } from "../book/boat-book";
 import { findStay } from "../db/charters";
 import { messagesOf } from "../db/messages";
-import { depositEvents } from "../deposit/deposit";
-import { terminalBook } from "../deposit/terminal-book";
+import { depositEvents } from "../db/deposits";
+import { terminalBook } from "../db/deposits";
 import { todayRow } from "../desk/today";
 import { statementPdf } from "../pdf/statement";
 import { agree, closeDeposit, object } from "./conclude";
@@ -133,7 +133,7 @@ describe("a statement that the charterer does not sign", () => {
     await base.inBase((db) => object(db, stay, fuel, "We filled up, the receipt is in the chart table.", null));
     await base.inBase((db) => object(db, stay, fuel, "Photo of it sent by mail.", ilko));
     await expect(base.inBase((db) => object(db, stay, "moon", "no", null))).rejects.toMatchObject({
-      code: "no-such-line",
+      code: "no-such-statement-line",
     });
     const { after } = await view();
     expect(after?.objections.map(({ words, by }) => [words, by])).toEqual([
@@ -148,8 +148,8 @@ describe("a statement that the charterer does not sign", () => {
   it("agrees on at most what stood there, once", async () => {
     await expect(base.inBase((db) => agree(db, stay, fuel, 12951, "all of it", ilko))).rejects.toMatchObject({
       status: 422,
-      code: "too-much",
-      message: expect.stringContaining("€129.50"),
+      code: "more-than-stood",
+      params: { most: { minor: 12950, currency: "EUR" } },
     });
     await base.inBase((db) => agree(db, stay, fuel, 4000, "by phone, Petra and Ilko", ilko));
     await expect(base.inBase((db) => agree(db, stay, fuel, 0, "again", ilko))).rejects.toMatchObject({

@@ -3,13 +3,13 @@ import { say } from "@/core/basics/words";
 import { fold } from "@/core/handover/fold";
 import { isUnlookedBelow } from "@/core/handover/first-looks";
 import type { Evidence } from "@/core/comparison/compare";
-import type { SettlementItem, SettlementScreen } from "@/formats/desk";
+import type { SettlementItem, SettlementScreen } from "@/api/schemas/desk";
 import { differenceWords, evidenceWords, priorWords } from "@/messages/difference-words";
 import { extraName } from "@/messages/extra-words";
 import { englishTranslator } from "@/messages/translator";
 import type { Queryable } from "../db/pool";
 import { afterwards } from "../addenda/afterwards";
-import { depositEvents } from "../deposit/deposit";
+import { depositEvents } from "../db/deposits";
 import { settlementView } from "./view";
 
 /** The settlement of a stay in words, for its screen. */

@@ -7,11 +7,11 @@ import { extraLines } from "@/core/settlement/extra";
 import { toleranceByGauge } from "@/core/settlement/fuel-report";
 import { lateReturn, type LateReturn } from "@/core/settlement/late-return";
 import type { PriceList } from "@/core/settlement/prices";
-import { propose, type Decision, type FuelFacts, type Proposal } from "@/core/settlement/propose";
+import { propose, type FuelFacts, type Proposal } from "@/core/settlement/propose";
 import type { SettlementInput, SettlementLine, Settlement } from "@/core/settlement/schema";
 import { settle } from "@/core/settlement/settle";
 import type { YachtFile } from "@/core/yacht/schema";
-import type { StayView } from "@/formats/desk";
+import type { StayView } from "@/api/schemas/desk";
 import { currentBase, type BaseRow } from "../db/base";
 import { findStay } from "../db/charters";
 import { reportedBefore } from "../db/defects";
@@ -19,18 +19,17 @@ import { handoverOfStay } from "../db/handovers";
 import { currentPrices } from "../db/prices";
 import { yachtFileAt } from "../db/yachts";
 import type { Queryable } from "../db/pool";
-import { Refusal } from "../http/refusal";
+import { AppError } from "@/api/app-error";
 import { sealedRecord, type SealedRecord } from "../handover/record";
-import { afterSigning, type Afterwards } from "./after";
-import { extrasOf, type ExtraRow } from "./extras";
-import { signedSettlement, type SignedSettlement } from "./signed";
-
-/** A decision as it stands: by whom, and why. */
-export interface StandingDecision {
-  decision: Decision;
-  why: string;
-  by: string;
-}
+import { afterSigning, type StatementSince } from "./after";
+import {
+  extrasOf,
+  signedSettlement,
+  standingDecisions,
+  type ExtraRow,
+  type SignedSettlement,
+  type StandingDecision,
+} from "../db/settlements";
 
 /** A charter's settlement as it stands: differences, what was decided, what it comes to. */
 export interface SettlementView {
@@ -57,23 +56,19 @@ export interface SettlementView {
   undecided: number;
   signed: SignedSettlement | null;
   /** what came of it since it was signed */
-  after: Afterwards | null;
+  after: StatementSince | null;
 }
 
 /** Computes the settlement of a stay from its two sealed records and the people's decisions. */
 export async function settlementView(db: Queryable, stayId: string): Promise<SettlementView> {
   const stay = await findStay(db, { stayId });
-  if (!stay) throw new Refusal(404, "no-such-stay", "There is no such charter here.");
+  if (!stay) throw new AppError("no-such-stay");
   const checkIn = await recordOf(db, stayId, "check-in");
   const checkOut = await recordOf(db, stayId, "check-out");
   const base = await currentBase(db);
   for (const { list } of [checkIn, checkOut]) {
     if (list.currency !== base.currency)
-      throw new Refusal(
-        409,
-        "other-currency",
-        `The prices of the ${list.kind} are in ${list.currency}, the charter's terms and the price list in ${base.currency}. Sums of two currencies are not added: put the base's currency right first.`,
-      );
+      throw new AppError("other-currency", { kind: list.kind, theirs: list.currency, ours: base.currency });
   }
   const reported = await reportedBefore(db, stay.yachtId, checkIn.seal.sealedAt);
   const differences = withPriors(compare(checkIn, checkOut), reported);
@@ -162,15 +157,6 @@ function burnByCounter(file: YachtFile | null): Map<string, number> {
 
 async function recordOf(db: Queryable, stayId: string, kind: "check-in" | "check-out"): Promise<SealedRecord> {
   const handover = await handoverOfStay(db, stayId, kind);
-  if (!handover)
-    throw new Refusal(409, "not-both-signed", `There is no ${kind} of this charter yet: nothing to compare.`);
+  if (!handover) throw new AppError("not-both-signed", { kind });
   return sealedRecord(db, handover.id);
-}
-
-async function standingDecisions(db: Queryable, stayId: string): Promise<Record<string, StandingDecision>> {
-  const { rows } = await db.query<StandingDecision & { id: string }>(
-    `select distinct on (d.difference_id) d.difference_id as id, d.decision, d.why, p.name as by from charge_decision d join person p on p.id = d.decided_by where d.stay_id = $1 order by d.difference_id, d.number desc`,
-    [stayId],
-  );
-  return Object.fromEntries(rows.map(({ id, ...row }) => [id, row]));
 }

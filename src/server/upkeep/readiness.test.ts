@@ -1,4 +1,4 @@
-import type { StayView } from "@/formats/desk";
+import type { StayView } from "@/api/schemas/desk";
 import { demoBase } from "@/testing/demo-base";
 import { findStay } from "../db/charters";
 import { todayView } from "../desk/today";
@@ -33,7 +33,7 @@ it("goes by what was put aboard since, once each, never more than is short", asy
   const put = (line: string, pieces: number) => base.inBase((db) => putAboard(db, yachtId, line, pieces, ilko));
   await expect(put("count:winch-handle", 2)).rejects.toMatchObject({
     status: 409,
-    message: "Only 1 are missing by the last count.",
+    params: { missing: 1 },
   });
   await put("count:winch-handle", 1);
   await expect(put("count:winch-handle", 1)).rejects.toMatchObject({ code: "not-short" });

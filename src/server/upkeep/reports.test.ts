@@ -2,7 +2,7 @@ import { v7 as uuid } from "uuid";
 import { historyByItem } from "@/core/history/history";
 import { historyToCsv } from "@/formats/history-csv";
 import { demoBase } from "@/testing/demo-base";
-import { takeAddenda } from "../addenda/take-addenda";
+import { takeAddenda } from "../items/addenda";
 import { allDefects, knownDefects, openDefects, openWork } from "../db/defects";
 import { findHandover } from "../db/handovers";
 import { historyFacts } from "../history/facts";

@@ -7,10 +7,11 @@ import { addWorkStep, allDefects, openDefects, openSafetyWork, workStepsOf } fro
 import { findHandover } from "../db/handovers";
 import { gateContext } from "../handover/gate-context";
 import { openHandover } from "../handover/open";
-import { postEntries } from "../handover/post-entries";
-import { simulatedDay, simulatedWeathers } from "@/stand-ins/weather-feed";
+import { postEntries } from "@/testing/post-entries";
+import { simulatedDay, simulatedForecasts } from "@/stand-ins/weather-feed";
 import { plugWeatherFeed } from "../weather/feed";
-import { forecastFor, tellForecast } from "../weather/forecast";
+import { forecastFor } from "../weather/forecast";
+import { tellWeather } from "../weather/simulate";
 import { recordDefects } from "./record-defects";
 
 const base = demoBase("upkeep");
@@ -159,11 +160,9 @@ describe("crew list and forecast", () => {
     plugWeatherFeed(simulatedDay);
     expect(await of("2027-06-12")).toEqual(await of("2027-06-12"));
     expect((await of("2027-06-12"))?.from).toMatch(/simulated/);
-    await base.inBase((db) => tellForecast(db, simulatedWeathers.gale("2027-06-12"), "2027-06-12T10:00:00.000Z"));
+    await base.inBase((db) => tellWeather(db, simulatedForecasts.gale("2027-06-12")));
     expect(await of("2027-06-12")).toMatchObject({ windKn: 34, from: expect.stringMatching(/simulated/) });
-    await base.inBase((db) =>
-      tellForecast(db, simulatedWeathers["as-it-comes"]("2027-06-12"), "2027-06-12T10:01:00.000Z"),
-    );
+    await base.inBase((db) => tellWeather(db, simulatedForecasts["as-it-comes"]("2027-06-12")));
     expect((await of("2027-06-12"))?.windKn).toBeLessThanOrEqual(18);
   });
 

@@ -5,6 +5,7 @@ import { patchBetween } from "@/core/yacht/resolve";
 import type { YachtFile } from "@/core/yacht/schema";
 import { now } from "../clock";
 import type { Queryable } from "../db/pool";
+import { addRevisionRow } from "../db/revisions";
 import { acceptedFindings, type Reasons } from "./refuse-unfit";
 
 interface NextRevision extends Reasons {
@@ -22,20 +23,16 @@ export async function addRevision(
   { yachtId, revision, onClass, file, findings, why, accepts }: NextRevision,
   personId: string,
 ): Promise<void> {
-  await db.query(
-    `insert into yacht_revision (yacht_id, base_id, revision, class_id, patch, document, document_hash, published_at, published_by, why, accepted)
-     values ($1, current_base(), $2, $3, $4, $5, $6, $7, $8, $9, $10)`,
-    [
-      yachtId,
-      revision,
-      onClass.id,
-      JSON.stringify(patchBetween(onClass.file, file)),
-      JSON.stringify(file),
-      digestOf(file),
-      now(),
-      personId,
-      why.trim(),
-      JSON.stringify(acceptedFindings(findings, accepts)),
-    ],
-  );
+  await addRevisionRow(db, {
+    yachtId,
+    revision,
+    classId: onClass.id,
+    patch: patchBetween(onClass.file, file),
+    document: file,
+    hash: digestOf(file),
+    at: now(),
+    by: personId,
+    why: why.trim(),
+    accepted: acceptedFindings(findings, accepts),
+  });
 }

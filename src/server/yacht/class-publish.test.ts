@@ -3,6 +3,10 @@ import { demoBase } from "@/testing/demo-base";
 import { findClass, sistersOf } from "../db/yacht-classes";
 import { findYacht } from "../db/yachts";
 import { classDraft } from "./class-draft";
+import { draftView } from "./draft";
+import { editDraft, madeHere } from "./edit-draft";
+import { publishDraft } from "./end-draft";
+import { takeClassChange } from "./take-class-change";
 import { publishClass, reviewClass, type ClassPublication } from "./class-publish";
 import { revisionsOf } from "./history";
 import { publishFile } from "./publish";
@@ -56,7 +60,7 @@ describe("reviewing a class", () => {
   it("refuses what is no yacht file, and a class that is not there", async () => {
     await expect(base.inBase((db) => reviewClass(db, slug, { schema: "x" }))).rejects.toMatchObject({
       status: 422,
-      code: "wrong-form",
+      code: "wrong-file",
     });
     await expect(base.inBase((db) => reviewClass(db, "no-such", {}))).rejects.toMatchObject({
       status: 404,
@@ -144,34 +148,36 @@ describe("publishing a class", () => {
     expect([draft?.classRevision, draft?.file.particulars.berths]).toEqual([3, 7]);
   });
 
-  it("takes the mended draft, and she stands on the class again; one made from an older draft is refused", async () => {
+  it("is put into her draft with one tap, mended there and published, and she stands on the class again", async () => {
     const { revision } = await yacht("cold-harbour");
-    const draft = await draftOf("cold-harbour");
-    if (!draft) throw new Error("no draft");
-    const document = structuredClone(draft.file);
-    delete document.fittings["shore-breaker"];
+    const name = { of: "yachts", slug: "cold-harbour" } as const;
+    const edit = (path: string, from: unknown, to: unknown) =>
+      base.inBase((db) => editDraft(db, name, [madeHere({ path, from, to })], senna));
+    // what somebody had begun stays
+    await edit("/particulars/berths", (await yacht("cold-harbour")).file.particulars.berths, 8);
+    const { changed } = await base.inBase((db) => takeClassChange(db, name, senna));
+    expect(changed).toBeGreaterThan(0);
+    const { document } = await base.inBase((db) => draftView(db, name));
+    expect(document.particulars.berths).toBe(8);
+    const left = await draftOf("cold-harbour");
     for (const [key, odd] of Object.entries(document.oddities))
-      if (odd.fitting === "shore-breaker") delete document.oddities[key];
-    const publication = {
-      slug: "cold-harbour",
-      document,
-      onRevision: revision,
-      why: "breaker gone on her too",
-      accepts: {},
-    };
-    await expect(base.inBase((db) => publishFile(db, { ...publication, onClass: 2 }, senna))).rejects.toMatchObject({
-      status: 409,
-      code: "other-class-revision",
-    });
-    expect(await base.inBase((db) => publishFile(db, { ...publication, onClass: 3 }, senna))).toEqual({
-      revision: revision + 1,
-    });
+      if (odd.fitting === "shore-breaker") await edit(`/oddities/${key}`, odd, null);
+    if (document.fittings["shore-breaker"])
+      await edit("/fittings/shore-breaker", document.fittings["shore-breaker"], null);
+    expect(left?.findings.length).toBeGreaterThan(0);
+    const published = base.inBase((db) =>
+      publishDraft(db, name, { why: "breaker gone on her too", accepts: {} }, senna),
+    );
+    expect(await published).toEqual({ revision: revision + 1 });
     expect(await draftOf("cold-harbour")).toBeNull();
     const [cold] = (await base.inBase((db) => sistersOf(db, slug))).filter((each) => each.slug === "cold-harbour");
     expect([cold?.classRevision, cold?.file.particulars.berths, cold?.patch.fittings]).toEqual([
       3,
-      7,
+      8,
       expect.not.objectContaining({ "shore-breaker": expect.anything() }),
     ]);
+    await expect(base.inBase((db) => takeClassChange(db, name, senna))).rejects.toMatchObject({
+      code: "no-class-draft",
+    });
   });
 });

@@ -4,12 +4,13 @@ import { fileChanges, type FileChange } from "@/core/yacht/changes";
 import { checkFile, type CheckedFinding } from "@/core/yacht/checks";
 import type { YachtFile } from "@/core/yacht/schema";
 import { now } from "../clock";
+import { takeTurnsOnClass } from "../db/locks";
 import type { Queryable } from "../db/pool";
+import { addClassRow } from "../db/revisions";
 import type { ClassRow } from "../db/yacht-classes";
-import { Refusal } from "../http/refusal";
+import { AppError } from "@/api/app-error";
 import { addRevision } from "./add-revision";
 import { reviewSisters, type SisterReview } from "./class-draft";
-import { lockClassItself } from "./lock-class";
 import { parseYachtFile } from "./parse-file";
 import { acceptedFindings, refuseUnfit, type Reasons } from "./refuse-unfit";
 import { requireClass } from "./require-class";
@@ -53,33 +54,29 @@ export async function publishClass(
   { slug, document, onRevision, why, accepts }: ClassPublication,
   personId: string,
 ): Promise<{ revision: number; published: string[]; drafts: string[] }> {
-  await lockClassItself(db, slug);
+  await takeTurnsOnClass(db, slug);
   const { yachtClass, file, findings, changes, sisters } = await reviewClass(db, slug, document, accepts);
   if (yachtClass.revision !== onRevision) {
-    throw new Refusal(
-      409,
-      "other-revision",
-      `Somebody published revision ${yachtClass.revision} of this class meanwhile; your file was made from ${onRevision}. Take the newest file and put your changes into it.`,
-    );
+    throw new AppError("other-revision", {
+      revision: yachtClass.revision,
+      name: yachtClass.file.particulars.class,
+      made: onRevision,
+    });
   }
   refuseUnfit(findings, { why, accepts });
-  if (changes.length === 0)
-    throw new Refusal(409, "nothing-changed", "This file is the same as the one that stands. Nothing was published.");
+  if (changes.length === 0) throw new AppError("nothing-changed");
   const onClass = { id: randomUUID(), file };
   const revision = yachtClass.revision + 1;
-  await db.query(
-    "insert into yacht_class (id, base_id, slug, revision, document, published_at, published_by, why, accepted) values ($1, current_base(), $2, $3, $4, $5, $6, $7, $8)",
-    [
-      onClass.id,
-      slug,
-      revision,
-      JSON.stringify(file),
-      now(),
-      personId,
-      why.trim(),
-      JSON.stringify(acceptedFindings(findings, accepts)),
-    ],
-  );
+  await addClassRow(db, {
+    id: onClass.id,
+    slug,
+    revision,
+    document: file,
+    at: now(),
+    by: personId,
+    why: why.trim(),
+    accepted: acceptedFindings(findings, accepts),
+  });
   const fit = sisters.filter((sister) => sister.blocked.length === 0);
   for (const sister of fit) {
     await addRevision(

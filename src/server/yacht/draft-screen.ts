@@ -1,21 +1,31 @@
 import "server-only";
-import { undoable } from "@/core/yacht/draft/undo";
+import type { DraftNews, DraftReview, DraftScreen, FileName, SeenEdit } from "@/api/schemas/draft";
 import { dayIn } from "@/core/basics/instant";
+import { digestOf } from "@/core/basics/digest";
+import { fileChanges } from "@/core/yacht/changes";
+import { checkFile } from "@/core/yacht/checks";
+import type { DraftEdit } from "@/core/yacht/draft/edit";
+import { undoable, type MadeEdit } from "@/core/yacht/draft/undo";
 import { absentParts } from "@/core/yacht/note/absent";
-import type { DraftScreen, FileName } from "@/formats/draft";
 import { now } from "../clock";
 import { currentBase } from "../db/base";
+import type { KeptEdit } from "../db/drafts";
+import { answeredNotes } from "../db/notes";
 import type { Queryable } from "../db/pool";
 import { sistersOf } from "../db/yacht-classes";
-import { classFileOf, draftView, isStale, reviewDraft } from "./draft";
-import { answeredNotes, movedThings, openNotes } from "./notes";
+import { reviewSisters } from "./class-draft";
+import { classFileOf, draftView, isStale, type DraftView } from "./draft";
+import { editDraft } from "./edit-draft";
+import { movedThings, openNotes } from "./notes";
+import { requireClass } from "./require-class";
+
+const lately = 12;
 
 /** The draft of a file as its editor shows it: with what others have changed; of a yacht what is proposed, of a class its yachts. */
 export async function draftScreen(db: Queryable, name: FileName, personId: string): Promise<DraftScreen> {
   const view = await draftView(db, name);
   const { edited, draft, document, edits } = view;
   const { of, slug } = name;
-  const { undo, redo } = undoable(edits, personId);
   return {
     file: {
       of,
@@ -27,14 +37,11 @@ export async function draftScreen(db: Queryable, name: FileName, personId: strin
     today: dayIn(now(), (await currentBase(db)).timeZone),
     isStale: await isStale(db, view),
     document,
-    number: edits.length,
     lately: edits
-      .slice(-12)
+      .slice(-lately)
       .reverse()
-      .map(({ path, byName, at, by }) => ({ path, by: byName, at, isMine: by === personId })),
-    undo,
-    redo,
-    ...reviewDraft(view),
+      .map((edit) => seenBy(edit, personId)),
+    ...(await standingOf(db, view, personId)),
     notes: of === "yachts" ? await openNotes(db, slug) : [],
     answered: of === "yachts" ? await answeredNotes(db, slug) : [],
     moved: of === "yachts" ? await movedThings(db, view) : [],
@@ -49,3 +56,73 @@ export async function draftScreen(db: Queryable, name: FileName, personId: strin
         : [],
   };
 }
+
+/** What is new in a draft since an edit; where it is another draft by now, nothing but that. */
+export async function draftNews(
+  db: Queryable,
+  name: FileName,
+  seen: { draft: string | null; after: number },
+  personId: string,
+): Promise<DraftNews> {
+  const view = await draftView(db, name);
+  const isSame = (view.draft?.id ?? null) === seen.draft || (seen.draft === null && seen.after === 0);
+  return {
+    ...(await standingOf(db, view, personId)),
+    edits: isSame ? view.edits.filter(({ number }) => number > seen.after).map((edit) => seenBy(edit, personId)) : [],
+  };
+}
+
+/** Keeps edits in a draft and tells what is new in it, one's own edits among them. */
+export async function editedNews(
+  db: Queryable,
+  name: FileName,
+  { edits, after, draft }: { edits: readonly DraftEdit[]; after: number; draft: string | null },
+  personId: string,
+): Promise<DraftNews> {
+  await editDraft(db, name, edits, personId);
+  return draftNews(db, name, { draft, after }, personId);
+}
+
+/** What publishing a draft would do; of a class, also to each of its yachts. */
+export async function draftReview(db: Queryable, name: FileName): Promise<DraftReview> {
+  const { base, document, edits } = await draftView(db, name);
+  const sisters = name.of === "classes" ? await reviewSisters(db, await requireClass(db, name.slug), document, {}) : [];
+  return {
+    number: edits.length,
+    findings: checkFile(document),
+    changes: fileChanges(base, document),
+    sisters: sisters.map(({ slug, name: called, changes, blocked }) => ({ slug, name: called, changes, blocked })),
+  };
+}
+
+async function standingOf(db: Queryable, view: DraftView, personId: string) {
+  const { draft, edits, document } = view;
+  const { undo, redo } = undoable(edits, personId);
+  return {
+    draft: draft?.id ?? null,
+    stamp: await stampOf(db, view),
+    number: edits.length,
+    undo: undo && plain(undo),
+    redo: redo && plain(redo),
+    findings: checkFile(document),
+  };
+}
+
+/** Changes with whatever the screen shows beside the edits. */
+async function stampOf(db: Queryable, view: DraftView): Promise<string> {
+  const { of, slug, revision } = view.edited;
+  const notes = of === "yachts" ? (await openNotes(db, slug)).map(({ note }) => note.id) : [];
+  const answered = of === "yachts" ? (await answeredNotes(db, slug)).map(({ note }) => note) : [];
+  return digestOf({ revision, isStale: await isStale(db, view), notes, answered }).slice(0, 16);
+}
+
+const plain = ({ id, path, from, to, undoes, source }: MadeEdit) => ({ id, path, from, to, undoes, source });
+
+const seenBy = ({ path, from, to, byName, at, by }: KeptEdit, personId: string): SeenEdit => ({
+  path,
+  from,
+  to,
+  by: byName,
+  at,
+  isMine: by === personId,
+});

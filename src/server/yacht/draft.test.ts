@@ -2,7 +2,7 @@ import { v7 as uuid } from "uuid";
 import type { DraftEdit } from "@/core/yacht/draft/edit";
 import { reachOf } from "@/core/yacht/draft/reach";
 import { takingBack } from "@/core/yacht/draft/undo";
-import type { FileName } from "@/formats/draft";
+import type { FileName } from "@/api/schemas/draft";
 import { demoBase } from "@/testing/demo-base";
 import { listYachts, findYacht } from "../db/yachts";
 import { fileWork } from "../db/file-work";
@@ -10,10 +10,14 @@ import { findHandover } from "../db/handovers";
 import { findClass } from "../db/yacht-classes";
 import { openHandover } from "../handover/open";
 import { publishClass, reviewClass } from "./class-publish";
-import { carryDraft, draftView, editDraft, publishDraft, reviewDraft, throwAwayDraft } from "./draft";
-import { draftScreen } from "./draft-screen";
+import { carryDraft } from "./carry-draft";
+import { draftView } from "./draft";
+import { draftReview, draftScreen } from "./draft-screen";
+import { editDraft } from "./edit-draft";
+import { publishDraft, throwAwayDraft } from "./end-draft";
 import { newYacht } from "./new-yacht";
-import { answerNote, openNotes, takeNotes } from "./notes";
+import { takeNotes } from "../items/notes";
+import { answerNote, openNotes } from "./notes";
 import { pasteInventory } from "./paste";
 import { publishFile } from "./publish";
 
@@ -37,7 +41,7 @@ const of = (slug: string): FileName => ({ of: slug === "ondavar-41" ? "classes" 
 const type = (slug: string, edits: DraftEdit[], by = ilko) => base.inBase((db) => editDraft(db, of(slug), edits, by));
 const view = (slug: string) => base.inBase((db) => draftView(db, of(slug)));
 const reasonsFor = async (slug: string) => {
-  const { findings } = reviewDraft(await view(slug));
+  const { findings } = await base.inBase((db) => draftReview(db, of(slug)));
   return {
     why: "as she is",
     accepts: Object.fromEntries(findings.filter(({ level }) => level === "warning").map(({ path }) => [path, "known"])),
@@ -66,7 +70,7 @@ describe("a draft", () => {
       status: 409,
       code: "changed-meanwhile",
       where: windlass,
-      message: expect.stringContaining("“left of the hose”"),
+      params: { now: "“left of the hose”" },
     });
     // undo after somebody else's change is refused the same way
     const [first] = (await view("quillback")).edits;
@@ -83,14 +87,14 @@ describe("a draft", () => {
     ];
     await expect(type("quillback", bad)).rejects.toMatchObject({
       status: 422,
-      code: "wrong-form",
+      code: "wrong-value",
       where: "/particulars/beamM",
-      message: 'Particulars, beam, m, must be a number (it is "wide"). Nothing was kept; type it again.',
+      params: { place: "Particulars, beam, m,", wanted: 'must be a number (it is "wide")' },
     });
     const hold = (await view("quillback")).document.engines.main?.stopHoldSeconds;
     await expect(type("quillback", [edit("/engines/main/stopHoldSeconds", hold, 900)])).rejects.toMatchObject({
       where: "/engines/main/stopHoldSeconds",
-      message: expect.stringMatching(/^Engine, stop hold, seconds, must be 30 or less \(it is 900\)/),
+      params: { place: "Engine, stop hold, seconds,", wanted: "must be 30 or less (it is 900)" },
     });
     await expect(type("quillback", [edit("/fittings/moon/where/en", null, "up")])).rejects.toMatchObject({
       code: "no-such-part",
@@ -106,7 +110,7 @@ describe("a draft", () => {
     });
     expect(await view("quillback")).toMatchObject({ draft: null, edited: { revision: edited.revision + 1 } });
     await expect(base.inBase((db) => publishDraft(db, of("quillback"), reasons, senna))).rejects.toMatchObject({
-      code: "no-draft",
+      code: "nothing-to-publish",
     });
     await expect(base.inBase((db) => throwAwayDraft(db, of("quillback"), senna))).rejects.toMatchObject({
       code: "no-draft",
@@ -385,7 +389,7 @@ describe("pasting inventory from a spreadsheet", () => {
 describe("a draft of a class", () => {
   const hold = "/engines/main/stopHoldSeconds";
   const publish = async () => {
-    const { findings } = reviewDraft(await view("ondavar-41"));
+    const { findings } = await base.inBase((db) => draftReview(db, of("ondavar-41")));
     const { sisters } = await base.inBase(async (db) =>
       reviewClass(db, "ondavar-41", (await draftView(db, of("ondavar-41"))).document),
     );
@@ -425,7 +429,7 @@ describe("a draft of a class", () => {
       (await view("cold-harbour")).document.engines.main?.stopHoldSeconds,
     ]).toEqual([5, 6]);
     expect((await view("ondavar-41")).draft).toBeNull();
-    await expect(publish()).rejects.toMatchObject({ code: "no-draft" });
+    await expect(publish()).rejects.toMatchObject({ code: "nothing-to-publish" });
   });
 
   it("grows old when the class is published from a file meanwhile, and is carried onto that", async () => {

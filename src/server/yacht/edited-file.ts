@@ -1,8 +1,9 @@
 import "server-only";
-import type { FileName } from "@/formats/draft";
+import type { FileName } from "@/api/schemas/draft";
 import type { DraftSubject } from "../db/drafts";
 import type { Queryable } from "../db/pool";
-import { Refusal } from "../http/refusal";
+import { editedYachtRow } from "../db/yachts";
+import { AppError } from "@/api/app-error";
 import { requireClass } from "./require-class";
 
 /** A file to be edited, of a yacht or of a class, with the revision it stands at. */
@@ -23,15 +24,9 @@ export interface EditedYacht extends EditedFile {
 
 /** A yacht by her short name, with the revision she stands at; refuses one that is not there. */
 export async function editedYacht(db: Queryable, slug: string): Promise<EditedYacht> {
-  const { rows } = await db.query<{ id: string; name: string; revision: number; classId: string; classSlug: string }>(
-    `select y.id, y.name, coalesce(r.revision, 0) as revision, coalesce(r.class_id, d.class_id) as "classId", c.slug as "classSlug"
-     from yacht y left join lateral (select revision, class_id from yacht_revision v where v.yacht_id = y.id order by v.revision desc limit 1) r on true
-     left join lateral (select class_id from file_draft f where f.yacht_id = y.id order by f.begun_at desc, f.id desc limit 1) d on true
-     join yacht_class c on c.id = coalesce(r.class_id, d.class_id) where y.slug = $1`,
-    [slug],
-  );
-  if (!rows[0]) throw new Refusal(404, "no-such-yacht", "There is no such yacht here.");
-  return { of: "yachts", slug, subject: { yachtId: rows[0].id }, ...rows[0] };
+  const row = await editedYachtRow(db, slug);
+  if (!row) throw new AppError("no-such-yacht");
+  return { of: "yachts", slug, subject: { yachtId: row.id }, ...row };
 }
 
 /** A file to be edited, by its name; refuses one that is not there. */

@@ -5,8 +5,9 @@ import { freeKey } from "@/core/yacht/note/propose";
 import { now } from "../clock";
 import { addDraft } from "../db/drafts";
 import type { Queryable } from "../db/pool";
-import { Refusal } from "../http/refusal";
-import { editDraft } from "./draft";
+import { addYacht, yachtNames } from "../db/yachts";
+import { AppError } from "@/api/app-error";
+import { editDraft } from "./edit-draft";
 import { requireClass } from "./require-class";
 
 /** Letters and digits that nobody takes for one another. */
@@ -19,16 +20,13 @@ export async function newYacht(
   personId: string,
 ): Promise<{ slug: string }> {
   const yachtClass = await requireClass(db, classSlug);
-  const { rows } = await db.query<{ slug: string; name: string }>("select slug, name from yacht");
+  const rows = await yachtNames(db);
   if (rows.some((each) => each.name.toLowerCase() === name.toLowerCase()))
-    throw new Refusal(409, "name-taken", `There is a yacht called ${name} already.`, "name");
+    throw new AppError("name-taken", { name }, "name");
   const slug = freeKey(Object.fromEntries(rows.map((each) => [each.slug, true])), name);
   const id = uuid();
   const code = `${slug.replaceAll("-", "").slice(0, 5).toUpperCase()}-${Array.from({ length: 3 }, () => plain[randomInt(plain.length)]).join("")}`;
-  await db.query(
-    "insert into yacht (id, base_id, slug, name, berth, code) values ($1, current_base(), $2, $3, $4, $5)",
-    [id, slug, name, berth, code],
-  );
+  await addYacht(db, { id, slug, name, berth, code });
   await addDraft(db, { yachtId: id }, { id: uuid(), onRevision: 0, classId: yachtClass.id }, personId, now());
   await editDraft(
     db,

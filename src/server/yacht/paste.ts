@@ -2,12 +2,13 @@ import "server-only";
 import { v7 as uuid } from "uuid";
 import { same } from "@/core/yacht/changes";
 import type { DraftEdit } from "@/core/yacht/draft/edit";
-import type { FileName } from "@/formats/draft";
+import type { FileName } from "@/api/schemas/draft";
 import { CsvFault, inventoryFromPaste } from "@/formats/inventory-csv";
 import { currentBase } from "../db/base";
 import type { Queryable } from "../db/pool";
-import { Refusal } from "../http/refusal";
-import { draftView, editDraft } from "./draft";
+import { AppError } from "@/api/app-error";
+import { draftView } from "./draft";
+import { editDraft } from "./edit-draft";
 
 /** What became of pasted lines: how many changed something, how many stood there already, and what is wrong with the rest. */
 export interface Pasted {
@@ -24,7 +25,7 @@ export async function pasteInventory(db: Queryable, name: FileName, text: string
   try {
     read = inventoryFromPaste(text, document, currency);
   } catch (error) {
-    if (error instanceof CsvFault) throw new Refusal(422, "wrong-list", error.message, error.column);
+    if (error instanceof CsvFault) throw new AppError("wrong-list", { what: error.message }, error.column);
     throw error;
   }
   const edits = Object.entries(read.items).flatMap(([key, to]): DraftEdit[] => {

@@ -48,8 +48,8 @@ describe("reviewing a file", () => {
 
   it("refuses what is no yacht file, with the place", async () => {
     const review = (document: unknown) => base.inBase((db) => reviewFile(db, "pale-heron", document));
-    await expect(review({ hello: 1 })).rejects.toMatchObject({ status: 422, code: "wrong-form" });
-    await expect(review([])).rejects.toMatchObject({ code: "wrong-form" });
+    await expect(review({ hello: 1 })).rejects.toMatchObject({ status: 422, code: "wrong-file" });
+    await expect(review([])).rejects.toMatchObject({ code: "wrong-file" });
     const { document } = await changed((file) => (file.tanks.fuel!.capacityL = -1));
     await expect(review(document)).rejects.toMatchObject({ where: "/tanks/fuel/capacityL" });
   });

@@ -1,9 +1,9 @@
 import "server-only";
+import { AppError } from "@/api/app-error";
+import { takeTurnsOnClass } from "../db/locks";
 import type { Queryable } from "../db/pool";
-import { classOfYacht } from "../db/yacht-classes";
-import { Refusal } from "../http/refusal";
+import { classAt, classSlugOf, classUnder } from "../db/yacht-classes";
 import { addRevision } from "./add-revision";
-import { lockClass } from "./lock-class";
 import { refuseUnfit, type Reasons } from "./refuse-unfit";
 import { reviewFile } from "./review";
 
@@ -12,44 +12,27 @@ export interface Publication extends Reasons {
   document: unknown;
   /** the revision that the file was made from; refused when another was published meanwhile */
   onRevision: number;
-  /** the revision of the class that the file was made from, when it was made from the draft that a class left; else the one she stands on */
-  onClass?: number;
+  /** the row of the class that the file stands on, where that is another than her newest revision's */
+  classId?: string;
 }
 
 /** Publishes a file as a yacht's next revision. Earlier ones stay, and the handovers that were made from them. */
 export async function publishFile(
   db: Queryable,
-  { slug, document, onRevision, onClass, why, accepts }: Publication,
+  { slug, document, onRevision, classId, why, accepts }: Publication,
   personId: string,
 ): Promise<{ revision: number }> {
-  await lockClass(db, slug);
+  await takeTurnsOnClass(db, (await classSlugOf(db, slug)) ?? slug);
   const { yacht, file, findings, changes } = await reviewFile(db, slug, document);
-  if (yacht.revision !== onRevision) {
-    throw new Refusal(
-      409,
-      "other-revision",
-      `Somebody published revision ${yacht.revision} of ${yacht.name} meanwhile; your file was made from ${onRevision}. Take the newest file and put your changes into it.`,
-    );
-  }
+  if (yacht.revision !== onRevision)
+    throw new AppError("other-revision", { revision: yacht.revision, name: yacht.name, made: onRevision });
   refuseUnfit(findings, { why, accepts });
-  const { rows } = await db.query<{ id: string; revision: number; file: unknown }>(
-    "select c.id, c.revision, c.document as file from yacht_revision r join yacht_class c on c.id = r.class_id where r.yacht_id = $1 and r.revision = $2",
-    [yacht.id, yacht.revision],
-  );
-  const pinned = rows[0];
-  if (!pinned) throw new Error(`revision ${yacht.revision} of ${slug} has no class`);
-  const newest = onClass === undefined ? pinned : await classOfYacht(db, yacht.id);
-  if (!newest || (onClass !== undefined && newest.revision !== onClass)) {
-    throw new Refusal(
-      409,
-      "other-class-revision",
-      `The class has revision ${newest?.revision ?? 0} by now; your file was made from its revision ${onClass ?? 0}. Look at the draft again.`,
-    );
-  }
+  const pinned = await classUnder(db, yacht.id, yacht.revision);
+  const onClass = await classAt(db, classId ?? pinned ?? "");
+  if (!onClass) throw new Error(`revision ${yacht.revision} of ${slug} has no class`);
   // a file that takes nothing over from the class's change still answers it, and is a revision of its own
-  if (changes.length === 0 && newest.id === pinned.id)
-    throw new Refusal(409, "nothing-changed", "This file is the same as the one that stands. Nothing was published.");
+  if (changes.length === 0 && onClass.id === pinned) throw new AppError("nothing-changed");
   const revision = yacht.revision + 1;
-  await addRevision(db, { yachtId: yacht.id, revision, onClass: newest, file, findings, why, accepts }, personId);
+  await addRevision(db, { yachtId: yacht.id, revision, onClass, file, findings, why, accepts }, personId);
   return { revision };
 }

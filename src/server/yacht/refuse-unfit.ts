@@ -1,7 +1,7 @@
 import "server-only";
 import { blocking } from "@/core/yacht/class-change";
 import type { CheckedFinding } from "@/core/yacht/checks";
-import { Refusal } from "../http/refusal";
+import { AppError } from "@/api/app-error";
 
 /** Why somebody publishes, and why each warning is accepted, by the path it names. */
 export interface Reasons {
@@ -13,15 +13,10 @@ export interface Reasons {
 export function refuseUnfit(findings: readonly CheckedFinding[], { why, accepts }: Reasons): void {
   const errors = findings.filter((finding) => finding.level === "error");
   if (errors[0])
-    throw new Refusal(
-      422,
-      "file-has-errors",
-      `${errors.length === 1 ? "One thing blocks" : `${errors.length} things block`} publishing. ${errors[0].message}.`,
-      errors[0].path,
-    );
+    throw new AppError("file-has-errors", { count: errors.length, first: errors[0].message }, errors[0].path);
   const [open] = blocking(findings, accepts);
-  if (open) throw new Refusal(422, "warning-open", `Say why this is accepted, or mend it: ${open.message}.`, open.path);
-  if (why.trim() === "") throw new Refusal(422, "why-missing", "Say in a few words why the file is changed.", "why");
+  if (open) throw new AppError("warning-open", { warning: open.message }, open.path);
+  if (why.trim() === "") throw new AppError("why-missing", {}, "why");
 }
 
 /** The findings that were accepted, with the reason for each. */

@@ -1,11 +1,11 @@
 import "server-only";
 import type { Queryable } from "../db/pool";
 import { findYacht, type YachtRow } from "../db/yachts";
-import { Refusal } from "../http/refusal";
+import { AppError } from "@/api/app-error";
 
 /** A yacht of the base with its newest file, by short name; refuses one that is not there. */
 export async function requireYacht(db: Queryable, slug: string): Promise<YachtRow> {
   const yacht = await findYacht(db, { slug });
-  if (!yacht) throw new Refusal(404, "no-such-yacht", "There is no such yacht here.");
+  if (!yacht) throw new AppError("no-such-yacht");
   return yacht;
 }

@@ -1,9 +1,9 @@
 import type { Metadata } from "next";
 import { FleetList } from "@/client/desk/FleetList";
-import { mayPublish } from "@/server/auth/publisher";
+import { may } from "@/api/permissions";
 import { requireStaff } from "@/server/auth/session";
 import { fileWork } from "@/server/db/file-work";
-import { withBase } from "@/server/db/pool";
+import { inBaseTransaction } from "@/server/db/pool";
 import { listClasses } from "@/server/db/yacht-classes";
 import { listYachts, unpublishedYachts } from "@/server/db/yachts";
 
@@ -11,7 +11,7 @@ export const metadata: Metadata = { title: "Fleet" };
 
 export default async function FleetPage() {
   const staff = await requireStaff();
-  const { yachts, classes, unpublished, waiting } = await withBase(staff.baseId, async (db) => ({
+  const { yachts, classes, unpublished, waiting } = await inBaseTransaction(staff.baseId, async (db) => ({
     yachts: await listYachts(db),
     classes: await listClasses(db),
     unpublished: await unpublishedYachts(db),
@@ -20,7 +20,7 @@ export default async function FleetPage() {
   return (
     <FleetList
       unpublished={unpublished}
-      mayPublish={mayPublish(staff)}
+      mayEdit={may(staff, "edit-file")}
       classes={classes.map(({ slug, revision, file }) => ({ slug, revision, name: file.particulars.class }))}
       yachts={yachts.map(({ slug, name, berth, code, revision, file }) => ({
         slug,

@@ -5,7 +5,7 @@ import { historyByItem, historyByYacht } from "@/core/history/history";
 import { requireStaff } from "@/server/auth/session";
 import { now } from "@/server/clock";
 import { currentBase } from "@/server/db/base";
-import { withBase } from "@/server/db/pool";
+import { inBaseTransaction } from "@/server/db/pool";
 import { listYachts } from "@/server/db/yachts";
 import { historyFacts } from "@/server/history/facts";
 
@@ -18,7 +18,7 @@ interface Props {
 export default async function HistoryRoute({ searchParams }: Props) {
   const staff = await requireStaff();
   const slug = (await searchParams).yacht ?? null;
-  const view = await withBase(staff.baseId, async (db) => ({
+  const view = await inBaseTransaction(staff.baseId, async (db) => ({
     facts: await historyFacts(db, slug, addHours(now(), -24 * 366)),
     base: await currentBase(db),
     yachts: (await listYachts(db)).map((yacht) => ({ slug: yacht.slug, name: yacht.name })),

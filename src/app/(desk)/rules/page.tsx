@@ -1,3 +1,4 @@
+import { may } from "@/api/permissions";
 import type { Metadata } from "next";
 import { Box } from "@chakra-ui/react";
 import { BaseRulesPage } from "@/client/desk/BaseRulesPage";
@@ -6,19 +7,19 @@ import { requireStaff } from "@/server/auth/session";
 import { currentBase } from "@/server/db/base";
 import { currentRules, rulesHistory } from "@/server/db/base-rules";
 import { currentPrices } from "@/server/db/prices";
-import { withBase } from "@/server/db/pool";
+import { inBaseTransaction } from "@/server/db/pool";
 
 export const metadata: Metadata = { title: "Rules" };
 
 export default async function RulesRoute() {
   const staff = await requireStaff();
-  const view = await withBase(staff.baseId, async (db) => ({
+  const view = await inBaseTransaction(staff.baseId, async (db) => ({
     base: await currentBase(db),
     ...(await currentRules(db)),
     history: await rulesHistory(db),
     prices: await currentPrices(db),
   }));
-  const maySettle = staff.roles.includes("manager");
+  const maySettle = may(staff, "settle-rules");
   return (
     <>
       <BaseRulesPage

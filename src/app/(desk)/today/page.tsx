@@ -1,13 +1,13 @@
 import type { Metadata } from "next";
 import { TodayBoard } from "@/client/desk/TodayBoard";
 import { requireStaff } from "@/server/auth/session";
-import { withBase } from "@/server/db/pool";
+import { inBaseTransaction } from "@/server/db/pool";
 import { todayView } from "@/server/desk/today";
 
 export const metadata: Metadata = { title: "Today" };
 
 export default async function TodayPage() {
   const staff = await requireStaff();
-  const { base, now, rows, underWay, files } = await withBase(staff.baseId, todayView);
+  const { base, now, rows, underWay, files } = await inBaseTransaction(staff.baseId, todayView);
   return <TodayBoard base={base} now={now} rows={rows} underWay={underWay} files={files} />;
 }

@@ -1,26 +1,22 @@
+import { may } from "@/api/permissions";
 import type { Metadata } from "next";
 import { WorkPage } from "@/client/desk/WorkPage";
 import { requireStaff } from "@/server/auth/session";
 import { currentBase } from "@/server/db/base";
 import { openWork } from "@/server/db/defects";
-import { withBase } from "@/server/db/pool";
+import { inBaseTransaction } from "@/server/db/pool";
 import { foundNotReturned } from "@/server/upkeep/found-things";
 
 export const metadata: Metadata = { title: "Work" };
 
 export default async function WorkRoute() {
   const staff = await requireStaff();
-  const view = await withBase(staff.baseId, async (db) => ({
+  const view = await inBaseTransaction(staff.baseId, async (db) => ({
     work: await openWork(db),
     found: await foundNotReturned(db),
     base: await currentBase(db),
   }));
   return (
-    <WorkPage
-      work={view.work}
-      found={view.found}
-      timeZone={view.base.timeZone}
-      mayWork={staff.roles.some((role) => role === "technician" || role === "manager")}
-    />
+    <WorkPage work={view.work} found={view.found} timeZone={view.base.timeZone} mayWork={may(staff, "judge-work")} />
   );
 }

@@ -1,7 +1,5 @@
-import { pool } from "@/server/db/pool";
-import { handle } from "@/server/http/handle";
+import { readHealth } from "@/api/system";
+import { databaseAnswers } from "@/server/db/health";
+import { serve } from "@/server/http/serve";
 
-export const GET = handle("health", async () => {
-  await pool().query("select 1");
-  return Response.json({ status: "ok", database: "ok" });
-});
+export const GET = serve(readHealth, databaseAnswers);

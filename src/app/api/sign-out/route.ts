@@ -1,9 +1,5 @@
-import { closeSession, staffCookie, staffSession } from "@/server/auth/session";
-import { withBase } from "@/server/db/pool";
-import { handle } from "@/server/http/handle";
+import { signOut } from "@/api/sign-in";
+import { signOutHere } from "@/server/auth/sign-out";
+import { serve } from "@/server/http/serve";
 
-export const POST = handle("sign-out", async () => {
-  const session = await staffSession();
-  if (session) await withBase(session.baseId, (db) => closeSession(db, session.id, staffCookie));
-  return Response.json({ signedIn: false });
-});
+export const POST = serve(signOut, () => signOutHere());

@@ -11,10 +11,10 @@ import { crewOf } from "@/server/db/crew";
 import { openDefects } from "@/server/db/defects";
 import { findStay } from "@/server/db/charters";
 import { messagesOf } from "@/server/db/messages";
-import { withBase } from "@/server/db/pool";
+import { inBaseTransaction } from "@/server/db/pool";
 import { findYacht } from "@/server/db/yachts";
 import { forecastFor } from "@/server/weather/forecast";
-import { depositEvents } from "@/server/deposit/deposit";
+import { depositEvents } from "@/server/db/deposits";
 import { todayRow, withExperience, withReadiness } from "@/server/desk/today";
 
 interface Props {
@@ -28,7 +28,7 @@ export async function generateMetadata({ params }: Props): Promise<Metadata> {
 export default async function CharterRoute({ params }: Props) {
   const staff = await requireStaff();
   const { reference } = await params;
-  const view = await withBase(staff.baseId, async (db) => {
+  const view = await inBaseTransaction(staff.baseId, async (db) => {
     const stay = await findStay(db, { reference });
     const yacht = stay && (await findYacht(db, { id: stay.yachtId }));
     if (!stay) return null;
@@ -57,7 +57,6 @@ export default async function CharterRoute({ params }: Props) {
       defects={view.defects}
       forecast={view.forecast}
       windLimitKn={view.windLimitKn}
-      roles={staff.roles}
       afterwards={view.afterwards}
       messages={view.messages}
       me={staff.personId}

@@ -1,11 +1,11 @@
 import type { Metadata } from "next";
 import { notFound } from "next/navigation";
 import { YachtPage } from "@/client/desk/YachtPage";
-import { mayPublish } from "@/server/auth/publisher";
+import { may } from "@/api/permissions";
 import { requireStaff } from "@/server/auth/session";
 import { currentBase } from "@/server/db/base";
 import { fileWork } from "@/server/db/file-work";
-import { withBase } from "@/server/db/pool";
+import { inBaseTransaction } from "@/server/db/pool";
 import { classOfYacht } from "@/server/db/yacht-classes";
 import { findYacht, listYachts } from "@/server/db/yachts";
 import { classDraft } from "@/server/yacht/class-draft";
@@ -21,7 +21,7 @@ interface Props {
 export default async function YachtRoute({ params }: Props) {
   const staff = await requireStaff();
   const { slug } = await params;
-  const found = await withBase(staff.baseId, async (db) => {
+  const found = await inBaseTransaction(staff.baseId, async (db) => {
     const yacht = await findYacht(db, { slug });
     if (!yacht) return null;
     const sisters = (await listYachts(db)).filter(
@@ -56,7 +56,8 @@ export default async function YachtRoute({ params }: Props) {
       defects={defects}
       timeZone={base.timeZone}
       fileWork={waiting}
-      mayPublish={mayPublish(staff)}
+      mayEdit={may(staff, "edit-file")}
+      mayWork={may(staff, "judge-work")}
       yachtClass={{ slug: yachtClass.slug, revision: yachtClass.revision }}
       draft={draft && { why: draft.why, findings: draft.findings }}
     />

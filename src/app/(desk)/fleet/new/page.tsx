@@ -1,13 +1,13 @@
 import type { Metadata } from "next";
 import { NewYacht } from "@/client/desk/NewYacht";
 import { requireStaff } from "@/server/auth/session";
-import { withBase } from "@/server/db/pool";
+import { inBaseTransaction } from "@/server/db/pool";
 import { listClasses } from "@/server/db/yacht-classes";
 
 export const metadata: Metadata = { title: "A new yacht" };
 
 export default async function NewYachtRoute() {
   const staff = await requireStaff();
-  const classes = await withBase(staff.baseId, listClasses);
+  const classes = await inBaseTransaction(staff.baseId, listClasses);
   return <NewYacht classes={classes.map(({ slug, file }) => ({ slug, name: file.particulars.class }))} />;
 }

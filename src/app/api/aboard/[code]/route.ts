@@ -1,11 +1,5 @@
+import { readAboard } from "@/api/aboard";
 import { yachtByCode } from "@/server/book/aboard";
-import { handle } from "@/server/http/handle";
+import { serve } from "@/server/http/serve";
 
-interface Context {
-  params: Promise<{ code: string }>;
-}
-
-/** Plan, places and emergency cards of a yacht, by the code posted aboard. Nothing personal. */
-export const GET = handle<Context>("aboard", async (_request, { params }) =>
-  Response.json(await yachtByCode((await params).code)),
-);
+export const GET = serve(readAboard, ({ params }) => yachtByCode(params.code));

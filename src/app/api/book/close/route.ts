@@ -1,9 +1,5 @@
-import { charterCookie, charterSession, closeSession } from "@/server/auth/session";
-import { withBase } from "@/server/db/pool";
-import { handle } from "@/server/http/handle";
+import { closeBook } from "@/api/sign-in";
+import { closeOpenBook } from "@/server/auth/sign-out";
+import { serve } from "@/server/http/serve";
 
-export const POST = handle("close-book", async () => {
-  const session = await charterSession();
-  if (session) await withBase(session.baseId, (db) => closeSession(db, session.id, charterCookie));
-  return Response.json({ open: false });
-});
+export const POST = serve(closeBook, () => closeOpenBook());

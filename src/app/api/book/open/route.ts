@@ -1,15 +1,8 @@
-import { Type } from "@sinclair/typebox";
+import { openBook } from "@/api/sign-in";
 import { openByLink } from "@/server/auth/charter-link";
-import { readJson } from "@/server/http/body";
-import { handle } from "@/server/http/handle";
+import { serve } from "@/server/http/serve";
 
-const Body = Type.Object(
-  { secret: Type.String({ pattern: "^[\\w-]{20,80}$" }), pin: Type.String({ pattern: "^\\d{4,8}$" }) },
-  { additionalProperties: false },
-);
-
-export const POST = handle("open-book", async (request) => {
-  const { secret, pin } = await readJson(request, Body, 1000);
-  await openByLink(secret, pin);
-  return Response.json({ open: true });
+export const POST = serve(openBook, async ({ body }) => {
+  await openByLink(body.secret, body.pin);
+  return {};
 });

@@ -1,18 +1,5 @@
-import { Type } from "@sinclair/typebox";
+import { joinHandover } from "@/api/handovers";
 import { joinByCode } from "@/server/handover/join";
-import { readJson } from "@/server/http/body";
-import { handle } from "@/server/http/handle";
+import { serve } from "@/server/http/serve";
 
-const Joining = Type.Object(
-  {
-    code: Type.String({ minLength: 4, maxLength: 20 }),
-    name: Type.String({ minLength: 1, maxLength: 80, pattern: "\\S" }),
-  },
-  { additionalProperties: false },
-);
-
-/** Joins a handover by its code with a device of one's own. */
-export const POST = handle("join-handover", async (request) => {
-  const { code, name } = await readJson(request, Joining, 1000);
-  return Response.json(await joinByCode(code, name), { status: 201 });
-});
+export const POST = serve(joinHandover, ({ body }) => joinByCode(body.code, body.name));

@@ -1,9 +1,6 @@
+import { readYachtFileSchema } from "@/api/system";
+import { schemaAnswer } from "@/server/http/json-file";
 import { YachtFile } from "@/core/yacht/schema";
-import { handle } from "@/server/http/handle";
+import { serve } from "@/server/http/serve";
 
-/** The published JSON Schema (2020-12) of the yacht file. */
-export const GET = handle(
-  "yacht-file-schema",
-  async () =>
-    new Response(`${JSON.stringify(YachtFile, null, 2)}\n`, { headers: { "content-type": "application/schema+json" } }),
-);
+export const GET = serve(readYachtFileSchema, async () => schemaAnswer(YachtFile));

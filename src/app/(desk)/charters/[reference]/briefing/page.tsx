@@ -5,7 +5,7 @@ import { requireStaff } from "@/server/auth/session";
 import { halfPage } from "@/server/briefing/half-page";
 import { currentBase } from "@/server/db/base";
 import { findStay } from "@/server/db/charters";
-import { withBase } from "@/server/db/pool";
+import { inBaseTransaction } from "@/server/db/pool";
 
 export const metadata: Metadata = { title: "Before the briefing" };
 
@@ -16,7 +16,7 @@ interface Props {
 export default async function BriefingRoute({ params }: Props) {
   const staff = await requireStaff();
   const { reference } = await params;
-  const found = await withBase(staff.baseId, async (db) => {
+  const found = await inBaseTransaction(staff.baseId, async (db) => {
     const stay = await findStay(db, { reference });
     return stay && { page: await halfPage(db, stay, staff.personId), base: await currentBase(db) };
   });

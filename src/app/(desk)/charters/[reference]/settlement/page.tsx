@@ -1,11 +1,13 @@
+import { AppError } from "@/api/app-error";
 import type { Metadata } from "next";
 import { notFound } from "next/navigation";
 import { SettlementBoard } from "@/client/desk/SettlementBoard";
 import { SettlementNotYet } from "@/client/desk/SettlementNotYet";
+import { errorWords } from "@/messages/error-words";
+import { englishTranslator } from "@/messages/translator";
 import { requireStaff } from "@/server/auth/session";
 import { findStay } from "@/server/db/charters";
-import { withBase } from "@/server/db/pool";
-import { Refusal } from "@/server/http/refusal";
+import { inBaseTransaction } from "@/server/db/pool";
 import { settlementScreen } from "@/server/settlement/screen";
 
 export const metadata: Metadata = { title: "Settlement" };
@@ -17,13 +19,13 @@ interface Props {
 export default async function SettlementRoute({ params }: Props) {
   const staff = await requireStaff();
   const { reference } = await params;
-  const view = await withBase(staff.baseId, async (db) => {
+  const view = await inBaseTransaction(staff.baseId, async (db) => {
     const stay = await findStay(db, { reference });
     if (!stay) return null;
     try {
       return await settlementScreen(db, stay.stayId);
     } catch (error) {
-      if (error instanceof Refusal) return error.message;
+      if (error instanceof AppError) return errorWords(englishTranslator(), error);
       throw error;
     }
   });
@@ -31,9 +33,6 @@ export default async function SettlementRoute({ params }: Props) {
   return typeof view === "string" ? (
     <SettlementNotYet reference={reference} words={view} />
   ) : (
-    <SettlementBoard
-      screen={view}
-      me={{ person: staff.personId, name: staff.name, isManager: staff.roles.includes("manager") }}
-    />
+    <SettlementBoard screen={view} me={{ person: staff.personId, name: staff.name }} />
   );
 }

@@ -1,10 +1,10 @@
 import type { Metadata } from "next";
 import { notFound } from "next/navigation";
 import { ClassPage } from "@/client/desk/ClassPage";
-import { mayPublish } from "@/server/auth/publisher";
+import { may } from "@/api/permissions";
 import { requireStaff } from "@/server/auth/session";
 import { currentBase } from "@/server/db/base";
-import { withBase } from "@/server/db/pool";
+import { inBaseTransaction } from "@/server/db/pool";
 import { findClass, sistersOf } from "@/server/db/yacht-classes";
 
 export const metadata: Metadata = { title: "Class" };
@@ -16,7 +16,7 @@ interface Props {
 export default async function ClassRoute({ params }: Props) {
   const staff = await requireStaff();
   const { slug } = await params;
-  const found = await withBase(staff.baseId, async (db) => {
+  const found = await inBaseTransaction(staff.baseId, async (db) => {
     const yachtClass = await findClass(db, slug);
     return yachtClass && { yachtClass, sisters: await sistersOf(db, slug), base: await currentBase(db) };
   });
@@ -31,7 +31,7 @@ export default async function ClassRoute({ params }: Props) {
       by={yachtClass.by}
       why={yachtClass.why}
       timeZone={base.timeZone}
-      mayPublish={mayPublish(staff)}
+      mayEdit={may(staff, "edit-file")}
       sisters={sisters.map(({ slug: yacht, name, revision, classRevision, file }) => ({
         slug: yacht,
         name,

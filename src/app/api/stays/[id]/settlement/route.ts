@@ -1,44 +1,9 @@
-import { Type } from "@sinclair/typebox";
-import { Sha256 } from "@/core/handover/entry";
-import { Signature, SignatureContents, Without } from "@/core/handover/seal";
-import { requireStaff } from "@/server/auth/session";
-import { withBase } from "@/server/db/pool";
-import { terminalBook } from "@/server/deposit/terminal-book";
-import { readJson } from "@/server/http/body";
-import { handle } from "@/server/http/handle";
-import { idParam } from "@/server/http/id";
+import { signStatement } from "@/api/stays";
 import { signSettlement } from "@/server/settlement/sign";
+import { terminalBook } from "@/server/db/deposits";
 import { simulatedTerminal } from "@/stand-ins/deposit-terminal";
+import { serve } from "@/server/http/serve";
 
-interface Context {
-  params: Promise<{ id: string }>;
-}
-
-const Body = Type.Object(
-  {
-    digest: Sha256,
-    words: Type.Array(Type.String({ maxLength: 1000 }), { maxItems: 1000 }),
-    reservations: Type.Array(
-      Type.Object(
-        { line: Type.String({ maxLength: 200 }), words: Type.String({ minLength: 1, maxLength: 1000 }) },
-        { additionalProperties: false },
-      ),
-      { maxItems: 200 },
-    ),
-    signatures: Type.Array(Signature, { minItems: 2, maxItems: 2 }),
-    contents: SignatureContents,
-    without: Type.Union([Without, Type.Null()]),
-  },
-  { additionalProperties: false },
+export const POST = serve(signStatement, ({ db, params, body, session }) =>
+  signSettlement(db, params.id, body, simulatedTerminal(terminalBook(db), "approves"), session.personId),
 );
-
-/** Both sign the settlement; the deposit is captured and released through the (simulated) terminal. */
-export const POST = handle<Context>("sign-settlement", async (request, { params }) => {
-  const staff = await requireStaff();
-  const stayId = idParam((await params).id);
-  const signing = await readJson(request, Body, 2_000_000);
-  const signed = await withBase(staff.baseId, (db) =>
-    signSettlement(db, stayId, signing, simulatedTerminal(terminalBook(db), "approves"), staff.personId),
-  );
-  return Response.json(signed);
-});

@@ -3,7 +3,7 @@ import { notFound } from "next/navigation";
 import { SistersPage } from "@/client/desk/SistersPage";
 import { sisterDifferences, traps } from "@/core/yacht/sisters";
 import { requireStaff } from "@/server/auth/session";
-import { withBase } from "@/server/db/pool";
+import { inBaseTransaction } from "@/server/db/pool";
 import { findYacht } from "@/server/db/yachts";
 
 export const metadata: Metadata = { title: "Sisters" };
@@ -15,7 +15,7 @@ interface Props {
 export default async function SistersRoute({ params }: Props) {
   const staff = await requireStaff();
   const { slug, other } = await params;
-  const [one, two] = await withBase(
+  const [one, two] = await inBaseTransaction(
     staff.baseId,
     async (db) => [await findYacht(db, { slug }), await findYacht(db, { slug: other })] as const,
   );

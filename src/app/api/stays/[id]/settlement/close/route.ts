@@ -1,21 +1,10 @@
-import { requireStaff } from "@/server/auth/session";
-import { withBase } from "@/server/db/pool";
-import { terminalBook } from "@/server/deposit/terminal-book";
-import { handle } from "@/server/http/handle";
-import { idParam } from "@/server/http/id";
-import { closeDeposit } from "@/server/settlement/conclude";
+import { closeDeposit } from "@/api/stays";
+import { closeDeposit as close } from "@/server/settlement/conclude";
+import { terminalBook } from "@/server/db/deposits";
 import { simulatedTerminal } from "@/stand-ins/deposit-terminal";
+import { serve } from "@/server/http/serve";
 
-interface Context {
-  params: Promise<{ id: string }>;
-}
-
-/** Captures the hold once and gives back the rest, when nothing of the statement is open any more. */
-export const POST = handle<Context>("close-deposit", async (_request, { params }) => {
-  const staff = await requireStaff();
-  const stayId = idParam((await params).id);
-  await withBase(staff.baseId, (db) =>
-    closeDeposit(db, stayId, simulatedTerminal(terminalBook(db), "approves"), staff.personId),
-  );
-  return Response.json({ closed: true });
+export const POST = serve(closeDeposit, async ({ db, params, session }) => {
+  await close(db, params.id, simulatedTerminal(terminalBook(db), "approves"), session.personId);
+  return {};
 });

@@ -1,28 +1,8 @@
-import { Type } from "@sinclair/typebox";
-import { requirePublisher } from "@/server/auth/publisher";
-import { withBase } from "@/server/db/pool";
-import { readJson } from "@/server/http/body";
-import { handle } from "@/server/http/handle";
-import { idParam } from "@/server/http/id";
-import { answerNote } from "@/server/yacht/notes";
+import { answerNote } from "@/api/yachts";
+import { answerNote as answer } from "@/server/yacht/notes";
+import { serve } from "@/server/http/serve";
 
-interface Context {
-  params: Promise<{ slug: string; id: string }>;
-}
-
-const Body = Type.Object(
-  {
-    answer: Type.Union([Type.Literal("taken-over"), Type.Literal("declined")]),
-    words: Type.String({ maxLength: 300 }),
-  },
-  { additionalProperties: false },
-);
-
-/** Takes a note's changes over into the draft, or declines it with a word. */
-export const POST = handle<Context>("answer-note", async (request, { params }) => {
-  const staff = await requirePublisher();
-  const { slug, id } = await params;
-  const { answer, words } = await readJson(request, Body, 2000);
-  await withBase(staff.baseId, (db) => answerNote(db, slug, idParam(id), answer, words, staff.personId));
-  return Response.json({ answer }, { status: 201 });
+export const POST = serve(answerNote, async ({ db, params, body, session }) => {
+  await answer(db, params.slug, params.id, body.answer, body.words, session.personId);
+  return {};
 });

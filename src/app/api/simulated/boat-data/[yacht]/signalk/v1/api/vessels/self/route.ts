@@ -1,15 +1,12 @@
+import { AppError } from "@/api/app-error";
+import { readSimulatedVessel } from "@/api/system";
 import { now } from "@/server/clock";
-import { handle } from "@/server/http/handle";
-import { Refusal } from "@/server/http/refusal";
+import { jsonAnswer } from "@/server/http/json-file";
+import { serve } from "@/server/http/serve";
 import { simulatedVessel } from "@/stand-ins/boat-data-gateway";
 
-interface Context {
-  params: Promise<{ yacht: string }>;
-}
-
-/** The simulated boat-data gateway of a demo yacht, as any Signal K server answers. It knows nothing of charters or people. */
-export const GET = handle<Context>("simulated-boat-data", async (_request, { params }) => {
-  const vessel = simulatedVessel((await params).yacht, now());
-  if (!vessel) throw new Refusal(404, "no-gateway", "There is no simulated gateway for this yacht.");
-  return Response.json(vessel);
+export const GET = serve(readSimulatedVessel, async ({ params }) => {
+  const vessel = simulatedVessel(params.yacht, now());
+  if (!vessel) throw new AppError("no-simulated-gateway");
+  return jsonAnswer(vessel);
 });

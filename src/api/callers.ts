@@ -1,0 +1,73 @@
+import type { PartySide } from "../core/handover/entry";
+import type { Action, Role } from "./permissions";
+
+/** Somebody of the base, signed in. */
+export interface StaffSession {
+  kind: "staff";
+  id: string;
+  baseId: string;
+  personId: string;
+  name: string;
+  roles: Role[];
+}
+
+/** A charter's people, come in by link and PIN. */
+export interface CharterSession {
+  kind: "charter";
+  id: string;
+  baseId: string;
+  charterId: string;
+}
+
+/** A device's right to record on one handover. It stands apart from the sign-in, so that an ended session never blocks the outbox. */
+export interface DeviceGrant {
+  kind: "device";
+  id: string;
+  baseId: string;
+  handoverId: string;
+  personId: string;
+  /** on whose side the device records; the base's own also hands itself to the skipper, so it may record for both */
+  side: PartySide;
+}
+
+/** Nobody in particular: who has come by an address that asks for nothing. */
+export interface NoSession {
+  kind: "anyone";
+  baseId: null;
+}
+
+export type Session = StaffSession | CharterSession | DeviceGrant | NoSession;
+
+/** In which part of a request the id stands that a charter or a device must own. */
+export type Owns =
+  { of: "handover" | "stay"; in: "params" | "query"; name: string } | { of: "yacht"; in: "params"; name: string };
+
+/** One kind of caller that an endpoint lets in. The type says what the work then knows of it. */
+export interface Caller<S extends Session = Session> {
+  kind: S["kind"];
+  action?: Action;
+  owns?: Owns;
+  side?: PartySide;
+  /** never there; carries the type */
+  session?: S;
+}
+
+/** Everybody, without any session. */
+export const anyone: Caller<NoSession> = { kind: "anyone" };
+
+/** Somebody of the base who may do this. */
+export const staff = (action: Action): Caller<StaffSession> => ({ kind: "staff", action });
+
+/** A charter's people; with `owns`, only for a handover, stay or yacht of that charter. */
+export const charter = (owns?: Owns): Caller<CharterSession> => ({ kind: "charter", ...(owns ? { owns } : {}) });
+
+/** A device with the right to record on the handover that the request names; with `side`, only one of that side. */
+export const device = (owns: Owns, side?: PartySide): Caller<DeviceGrant> => ({
+  kind: "device",
+  owns,
+  ...(side ? { side } : {}),
+});
+
+/** The handover, stay or yacht that an address names. */
+export const handoverIn = (where: "params" | "query", name = "id"): Owns => ({ of: "handover", in: where, name });
+export const stayIn = (where: "params" | "query", name = "id"): Owns => ({ of: "stay", in: where, name });

@@ -1,0 +1,174 @@
+import { Type, type Static } from "@sinclair/typebox";
+import { StudyAnswer } from "../../core/briefing/study/answer";
+import type { NotAlone } from "../../core/briefing/walk-alone";
+import { Addendum } from "../../core/handover/addenda/addendum";
+import { InstantText, Uuid } from "../../core/handover/entry";
+import { SignedKind } from "../../core/handover/list";
+import { Key, oneOf } from "../../core/yacht/parts/basics";
+import { YachtFile } from "../../core/yacht/schema";
+
+const closed = { additionalProperties: false } as const;
+const BaseWords = Type.Object(
+  { name: Type.String(), place: Type.String(), phone: Type.String(), timeZone: Type.String(), currency: Type.String() },
+  closed,
+);
+
+/** What stands on one sentence of the skipper's copy: which line, how it stood, what was said. */
+const Noted = Type.Object(
+  {
+    place: Type.String(),
+    name: Type.String(),
+    verdict: Type.Union([Type.Literal("fine"), Type.Literal("watch"), Type.Literal("stop")]),
+    words: Type.String(),
+    photos: Type.Array(Type.String()),
+  },
+  closed,
+);
+
+/** What came after a signed check-in, and what may still be reported. */
+export const Afterwards = Type.Object(
+  {
+    handover: Uuid,
+    leftAt: Type.Union([InstantText, Type.Null()]),
+    /** lines that were not tried, with their own clocks */
+    open: Type.Array(
+      Type.Object(
+        {
+          line: Type.String(),
+          name: Type.String(),
+          place: Type.String(),
+          reason: Type.String(),
+          hours: Type.Number(),
+          until: Type.Union([InstantText, Type.Null()]),
+        },
+        closed,
+      ),
+    ),
+    /** every line one may report on */
+    lines: Type.Array(
+      Type.Object({ id: Type.String(), name: Type.String(), place: Type.String(), isCount: Type.Boolean() }, closed),
+    ),
+    addenda: Type.Array(
+      Type.Object(
+        {
+          addendum: Addendum,
+          receivedAt: InstantText,
+          by: Type.Union([Type.String(), Type.Null()]),
+          about: Type.Union([Type.Object({ name: Type.String(), place: Type.String() }, closed), Type.Null()]),
+          /** of a late finding: whether it was made in time */
+          inTime: Type.Union([Type.Boolean(), Type.Null()]),
+        },
+        closed,
+      ),
+    ),
+  },
+  closed,
+);
+export type Afterwards = Static<typeof Afterwards>;
+
+/** Addenda from a device; each is checked by itself. */
+export const AddendumBatch = Type.Object(
+  { addenda: Type.Array(Type.Unknown(), { minItems: 1, maxItems: 50 }) },
+  closed,
+);
+
+/** The signed statement as the crew reads it. */
+const SettledBook = Type.Object(
+  {
+    sealedAt: InstantText,
+    dueMinor: Type.Integer(),
+    heldMinor: Type.Integer(),
+    releaseMinor: Type.Integer(),
+    /** signed without the charterer: until when lines can be objected to */
+    objectUntil: Type.Union([InstantText, Type.Null()]),
+    lines: Type.Array(
+      Type.Object(
+        {
+          id: Type.String(),
+          name: Type.String(),
+          how: Type.String(),
+          state: Type.Union([
+            Type.Literal("closed"),
+            Type.Literal("held"),
+            Type.Literal("objected"),
+            Type.Literal("may-be-objected"),
+          ]),
+          atMostMinor: Type.Integer(),
+          finalMinor: Type.Integer(),
+          mayObject: Type.Boolean(),
+          said: Type.Array(Type.String()),
+        },
+        closed,
+      ),
+    ),
+  },
+  closed,
+);
+
+/** The boat book of one charter. */
+export const BoatBook = Type.Object(
+  {
+    base: BaseWords,
+    reference: Type.String(),
+    skipper: Type.String(),
+    stay: Type.Object({ id: Uuid, startsAt: InstantText, endsAt: InstantText, aboard: Type.Integer() }, closed),
+    yacht: Type.Object(
+      { slug: Key, name: Type.String(), berth: Type.String(), revision: Type.Integer({ minimum: 1 }), file: YachtFile },
+      closed,
+    ),
+    /** what has changed in her file since it was studied, in words */
+    changes: Type.Array(Type.String()),
+    /** what was said in the study so far, from any device */
+    study: Type.Array(StudyAnswer),
+    /** what stands against walking her without a briefer, now; null once she is handed over */
+    notAlone: Type.Union([Type.Array(Type.Unsafe<NotAlone>({ type: "string" })), Type.Null()]),
+    handovers: Type.Array(
+      Type.Object(
+        {
+          id: Uuid,
+          kind: SignedKind,
+          sealedAt: Type.Union([InstantText, Type.Null()]),
+          seal: Type.Union([Type.String(), Type.Null()]),
+          noted: Type.Array(Noted),
+          lines: Type.Integer(),
+        },
+        closed,
+      ),
+    ),
+    /** once the check-in is signed */
+    afterwards: Type.Union([Afterwards, Type.Null()]),
+    skipperId: Uuid,
+    settlement: Type.Union([SettledBook, Type.Null()]),
+  },
+  closed,
+);
+export type BoatBook = Static<typeof BoatBook>;
+
+/** Answers of the study from a device; each is checked by itself, so that a malformed one blocks no other. */
+export const StudyBatch = Type.Object({ answers: Type.Array(Type.Unknown(), { minItems: 1, maxItems: 200 }) }, closed);
+
+/** What became of each thing that a device sent: the base has it now, had it before, or refuses it and why. */
+export const ItemAnswers = Type.Object(
+  {
+    answers: Type.Array(
+      Type.Object(
+        {
+          id: Type.String(),
+          status: oneOf(["kept", "same", "late", "refused"] as const),
+          code: Type.Union([Type.String(), Type.Null()]),
+          message: Type.Union([Type.String(), Type.Null()]),
+        },
+        closed,
+      ),
+    ),
+  },
+  closed,
+);
+export type ItemAnswer = Static<typeof ItemAnswers>["answers"][number];
+
+/** What opens by the code posted aboard. */
+export const AboardBook = Type.Object(
+  { base: BaseWords, yacht: Type.Object({ name: Type.String(), berth: Type.String(), file: YachtFile }, closed) },
+  closed,
+);
+export type AboardBook = Static<typeof AboardBook>;

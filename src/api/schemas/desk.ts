@@ -1,0 +1,272 @@
+import { Type, type Static } from "@sinclair/typebox";
+import type { BaseRules } from "../../core/base/rules";
+import type { FarBelow } from "../../core/briefing/far-below";
+import type { Verdict } from "../../core/basics/verdict";
+import type { KeptAddendum } from "../../core/handover/addenda/kept";
+import type { HandoverKind } from "../../core/handover/list";
+import type { Without } from "../../core/handover/seal";
+import type { NextStep } from "../../core/handover/next-step";
+import type { Concluded } from "../../core/settlement/conclude";
+import type { DueRange } from "../../core/settlement/due-range";
+import type { Extra } from "../../core/settlement/extra";
+import type { LateReturn } from "../../core/settlement/late-return";
+import type { PriceList } from "../../core/settlement/prices";
+import type { Proposal } from "../../core/settlement/propose";
+import type { FileChange } from "../../core/yacht/changes";
+import type { Settlement } from "../../core/settlement/schema";
+import type { CharterTerms } from "../../core/settlement/terms";
+import type { WorkState } from "../../core/upkeep/defect";
+import type { ReadyReason, ReadyState, ShortItem } from "../../core/upkeep/readiness";
+
+/** One of two signed records of a handover. */
+export interface SealBrief {
+  seal: string;
+  sealedAt: string;
+  receivedAt: string;
+  stands: boolean;
+}
+
+/** A handover of a stay, in brief. */
+export interface HandoverBrief {
+  id: string;
+  kind: HandoverKind;
+  openedAt: string;
+  entries: number;
+  sealedAt: string | null;
+  /** where two devices each sealed it: both records, and which stands; empty where there is one */
+  seals: SealBrief[];
+  /** what came after the seal */
+  late: number;
+  /** late findings that nobody has answered */
+  toAnswer: number;
+  /** of a prep: whether the technician has said that it is done */
+  prepDone: boolean;
+}
+
+/** A stay with its charter, yacht and people, as the desk shows it. */
+export interface StayView {
+  stayId: string;
+  charterId: string;
+  reference: string;
+  yachtId: string;
+  yachtName: string;
+  yachtSlug: string;
+  berth: string;
+  startsAt: string;
+  endsAt: string;
+  aboard: number;
+  skipperId: string;
+  skipper: string;
+  chartererId: string;
+  charterer: string;
+  /** the charterer's written authority for the skipper to settle money; null where none was seen */
+  authority: string | null;
+  terms: CharterTerms;
+  /** what is held on the card now */
+  heldMinor: number;
+  handovers: HandoverBrief[];
+  settledAt: string | null;
+}
+
+/** How ready a yacht is for her next check-in, and what is to be put aboard. */
+export interface Readiness {
+  state: ReadyState;
+  reasons: ReadyReason[];
+  short: ShortItem[];
+}
+
+/** What waits in a yacht's file: changes that people propose, and changes of a draft that is not published. */
+export interface FileWork {
+  proposed: number;
+  unpublished: number;
+}
+
+/** One line of Today: a stay with what it needs next. */
+export interface TodayRow {
+  stay: StayView;
+  next: NextStep;
+  /** the moment this row is about: leaving, or coming back */
+  at: string;
+  verdict: Verdict;
+  /** entries recorded so far in the handover that is open */
+  recorded: number;
+  late: number;
+  /** experience far below this yacht, as told in the study: for the manager to weigh before she leaves */
+  farBelow: FarBelow | null;
+  /** before a check-in: how ready the yacht is */
+  readiness: Readiness | null;
+  /** before a check-in: what ought to be in her file before the next walk */
+  fileWork: FileWork | null;
+}
+
+/** One change of the base's rules: what held from then on, and why. */
+export interface RulesChange {
+  number: number;
+  rules: BaseRules;
+  why: string;
+  at: string;
+  by: string;
+}
+
+/** Somebody aboard, by the crew list; the weight is for the life jacket. */
+export const CrewMember = Type.Object(
+  {
+    name: Type.String({ minLength: 1, maxLength: 120, pattern: "\\S" }),
+    weightKg: Type.Integer({ minimum: 3, maximum: 300 }),
+  },
+  { additionalProperties: false },
+);
+export type CrewMember = Static<typeof CrewMember>;
+
+/** A defect of a yacht and how the work on it stands. */
+export interface DefectView {
+  id: string;
+  yachtId: string;
+  handoverId: string | null;
+  subject: string;
+  place: string | null;
+  title: string;
+  words: string;
+  safety: boolean;
+  since: string;
+  foundBy: string | null;
+  state: WorkState;
+  workWords: string;
+  workAt: string;
+  workBy: string | null;
+  /** what the work took, and what was read afterwards */
+  parts: string;
+  minutes: number | null;
+  reading: string;
+  workPhotos: string[];
+  /** when she next leaves, an instant */
+  neededAt: string | null;
+  /** what was photographed when it was found, by hash */
+  photos: string[];
+}
+
+/** A thing that a crew left aboard, and what is known of it. */
+export interface FoundItem {
+  handover: string;
+  found: string;
+  yachtName: string;
+  charter: string;
+  charterer: string;
+  sealedAt: string;
+  words: string;
+  count: number;
+  photos: string[];
+  /** found at that charter's check-out, so most likely its crew's; else an earlier crew's */
+  isTheirs: boolean;
+  /** where it is kept at the base */
+  kept: { words: string; at: string } | null;
+}
+
+/** Something a crew called the base about. */
+export interface CallView {
+  id: string;
+  topic: string | null;
+  words: string;
+  at: string;
+}
+
+/** What happened to a deposit. */
+export interface DepositView {
+  kind: "held" | "declined" | "timed-out" | "captured" | "released";
+  amountMinor: number;
+  reference: string | null;
+  at: string;
+}
+
+/** A message as it was given to the (simulated) outbox. */
+export interface OutMessage {
+  id: string;
+  toName: string;
+  toAddress: string | null;
+  subject: string;
+  words: string;
+  at: string;
+}
+
+/** What a reservation says about a line of the statement. */
+export interface Reservation {
+  line: string;
+  words: string;
+}
+
+/** One difference on the settlement's screen: in words, with both sides' evidence. */
+export interface SettlementItem {
+  proposal: Proposal;
+  name: string;
+  place: string;
+  what: string;
+  before: { words: string; by: string; at: string | null; photos: string[] };
+  after: { words: string; by: string; at: string | null; photos: string[] };
+  why: string;
+  /** who decided; empty where nobody has */
+  decidedBy: string;
+  /** where it was reported before she was handed over, in words */
+  prior: string | null;
+}
+
+/** What stands on a statement beside the differences, in words. */
+export interface ExtraItem {
+  id: string;
+  extra: Extra;
+  name: string;
+  why: string;
+  by: string;
+}
+
+/** A line of a signed statement as it stands since. */
+export interface AfterItem {
+  id: string;
+  name: string;
+  state: Concluded["lines"][number]["state"];
+  atMostMinor: number;
+  finalMinor: number;
+  /** what was said of it: objections, and what was agreed in the end */
+  said: { words: string; by: string | null; at: string }[];
+}
+
+/** The settlement of a stay as its screen shows it. */
+export interface SettlementScreen {
+  stay: StayView;
+  currency: string;
+  timeZone: string;
+  /** what the skipper told before the check-out: late findings and what happened on the way */
+  told: KeptAddendum[];
+  /** something happened on the way that asks for a look below the water, and nobody has looked */
+  notLookedBelow: boolean;
+  items: SettlementItem[];
+  extras: ExtraItem[];
+  prices: PriceList;
+  late: LateReturn | null;
+  /** fuel tanks, for a receipt of one filled to the cap */
+  tanks: { line: string; name: string }[];
+  output: Settlement;
+  range: DueRange | null;
+  digest: string;
+  undecided: number;
+  signed: {
+    sealedAt: string;
+    seal: string;
+    reservations: Reservation[];
+    output: Settlement;
+    without: Without | null;
+    objectUntil: string | null;
+    cameSince: number;
+  } | null;
+  after: { lines: AfterItem[]; open: number; dueMinor: number; captureMinor: number; releaseMinor: number } | null;
+  deposit: DepositView[];
+}
+
+/** One revision of a yacht's file, with what it changed. */
+export interface RevisionView {
+  revision: number;
+  publishedAt: string;
+  by: string | null;
+  why: string;
+  accepted: { check: string; path: string; message: string; reason: string }[];
+  changes: FileChange[];
+}

@@ -1,0 +1,104 @@
+import { Type, type Static } from "@sinclair/typebox";
+import { Entry, InstantText, PartySide, Sha256, Uuid } from "../../core/handover/entry";
+import { HandoverKind, HandoverList } from "../../core/handover/list";
+import { Manifest, Signature, SignatureContents } from "../../core/handover/seal";
+import { Forecast } from "../../core/weather/forecast";
+import { YachtFile } from "../../core/yacht/schema";
+
+const closed = { additionalProperties: false } as const;
+const Named = Type.Object({ id: Uuid, name: Type.String() }, closed);
+
+/** What the base knows beside the handover itself, and the gate looks at. */
+const GateContextForm = Type.Object(
+  {
+    deposit: Type.Object({ met: Type.Boolean() }, closed),
+    safetyWork: Type.Array(Type.Object({ id: Uuid, words: Type.String() }, closed)),
+    forecast: Type.Union([Forecast, Type.Null()]),
+  },
+  closed,
+);
+
+/** What the base sends a device to work on a handover. */
+export const HandoverBundle = Type.Object(
+  {
+    list: HandoverList,
+    file: YachtFile,
+    /** the yacht's short name; not in bundles that a device kept from before */
+    slug: Type.Optional(Type.String()),
+    base: Type.Object(
+      { name: Type.String(), timeZone: Type.String(), phone: Type.String(), currency: Type.String() },
+      closed,
+    ),
+    charter: Type.Object({ reference: Type.String(), skipper: Named, charterer: Named }, closed),
+    context: GateContextForm,
+    me: Type.Object({ person: Uuid, name: Type.String(), side: PartySide, isManager: Type.Boolean() }, closed),
+    /** at check-out: what was recorded at check-in, by line */
+    before: Type.Record(
+      Type.String(),
+      Type.Object(
+        {
+          value: Type.Unknown(),
+          photos: Type.Array(Sha256),
+          remarks: Type.Array(Type.Object({ side: PartySide, words: Type.String() }, closed)),
+        },
+        closed,
+      ),
+    ),
+    /** what has changed in the yacht's file since the skipper studied her, in words */
+    changes: Type.Array(Type.String()),
+    seal: Type.Union([Type.Object({ seal: Sha256, sealedAt: InstantText }, closed), Type.Null()]),
+    serverTime: InstantText,
+  },
+  closed,
+);
+export type HandoverBundle = Static<typeof HandoverBundle>;
+
+/** Opening a handover from the desk. */
+export const OpenRequest = Type.Object({ stayId: Uuid, kind: HandoverKind }, closed);
+export const OpenAnswer = Type.Object({ handover: Uuid, grant: Type.String(), bundle: HandoverBundle }, closed);
+
+/** A batch of entries from a device; each is checked by itself, so that a malformed one blocks no other. */
+export const EntryBatch = Type.Object({ entries: Type.Array(Type.Unknown(), { minItems: 1, maxItems: 500 }) }, closed);
+export { ItemAnswers as EntryAnswers } from "./book";
+
+/** What a yacht's boat-data server measures of a list's readings, in the fields a person would write. */
+export const BoatDataAnswer = Type.Object(
+  {
+    from: Type.String(),
+    readings: Type.Array(
+      Type.Object({ line: Type.String(), values: Type.Record(Type.String(), Type.Number()), at: InstantText }, closed),
+    ),
+  },
+  closed,
+);
+export type BoatDataAnswer = Static<typeof BoatDataAnswer>;
+
+/** A page of the feed. */
+export const FeedPage = Type.Object(
+  {
+    entries: Type.Array(Type.Object({ number: Type.Integer(), entry: Entry }, closed)),
+    /** names of those who record on this handover, by person */
+    people: Type.Record(Type.String(), Type.String()),
+    /** whether there are entries beyond this page */
+    more: Type.Boolean(),
+    seal: Type.Union([Type.Object({ seal: Sha256, sealedAt: InstantText }, closed), Type.Null()]),
+    context: GateContextForm,
+    serverTime: InstantText,
+  },
+  closed,
+);
+
+/** Both signatures with what they are made over. */
+export const SealRequest = Type.Object(
+  {
+    manifest: Manifest,
+    signatures: Type.Array(Signature, { minItems: 2, maxItems: 2 }),
+    contents: SignatureContents,
+    seal: Sha256,
+    device: Uuid,
+    sealedAt: InstantText,
+  },
+  closed,
+);
+export type SealRequest = Static<typeof SealRequest>;
+export const SealAnswer = Type.Object({ seal: Sha256, toCome: Type.Integer(), standing: Type.Boolean() }, closed);

@@ -1,0 +1,42 @@
+import { Type } from "@sinclair/typebox";
+import { Key } from "../core/yacht/parts/basics";
+import { anyone } from "./callers";
+import { closed, endpoint, media } from "./endpoint";
+
+export const readHealth = endpoint({
+  name: "read-health",
+  method: "GET",
+  path: "/api/health",
+  about: "Whether the app and its database answer.",
+  who: [anyone],
+  answer: Type.Object({ status: Type.Literal("ok"), database: Type.Literal("ok") }, closed),
+});
+
+export const readYachtFileSchema = endpoint({
+  name: "read-yacht-file-schema",
+  method: "GET",
+  path: "/api/schemas/yacht-file.json",
+  about: "The published JSON Schema (2020-12) of the yacht file.",
+  who: [anyone],
+  answer: media("application/schema+json"),
+});
+
+export const readOpenApi = endpoint({
+  name: "read-open-api",
+  method: "GET",
+  path: "/api/openapi.json",
+  about: "This description.",
+  who: [anyone],
+  answer: media("application/json"),
+});
+
+export const readSimulatedVessel = endpoint({
+  name: "read-simulated-vessel",
+  method: "GET",
+  path: "/api/simulated/boat-data/{yacht}/signalk/v1/api/vessels/self",
+  about: "The simulated boat-data gateway of a demo yacht, as any Signal K server answers.",
+  who: [anyone],
+  params: Type.Object({ yacht: Key }, closed),
+  answer: media("application/json"),
+  errors: ["no-simulated-gateway"],
+});

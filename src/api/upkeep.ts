@@ -1,0 +1,56 @@
+import { Type } from "@sinclair/typebox";
+import { Uuid } from "../core/handover/entry";
+import { WorkStep } from "../core/upkeep/defect";
+import { foundStates } from "../core/upkeep/found";
+import { oneOf } from "../core/yacht/parts/basics";
+import { staff } from "./callers";
+import { closed, Done, endpoint } from "./endpoint";
+import { ById, BySlug, words } from "./fields";
+
+export const noteWork = endpoint({
+  name: "note-work",
+  method: "POST",
+  path: "/api/defects/{id}/work",
+  about: "Says how the work on a defect stands: done, left as it is and known, or ordered again.",
+  who: [staff("judge-work")],
+  params: ById,
+  body: WorkStep,
+  maxBytes: 8000,
+  status: 201,
+  answer: Done,
+  errors: ["no-such-defect", "work-changed"],
+});
+
+export const noteFoundThing = endpoint({
+  name: "note-found-thing",
+  method: "POST",
+  path: "/api/found/{handover}/{found}",
+  about: "Notes what became of a thing that a crew left aboard.",
+  who: [staff("note-found-thing")],
+  params: Type.Object({ handover: Uuid, found: Uuid }, closed),
+  body: Type.Object({ state: oneOf(foundStates), words: words(300) }, closed),
+  maxBytes: 2000,
+  status: 201,
+  answer: Done,
+  errors: ["not-here"],
+});
+
+export const noteRestock = endpoint({
+  name: "note-restock",
+  method: "POST",
+  path: "/api/yachts/{slug}/restock",
+  about: "Notes that a thing counted short was put aboard.",
+  who: [staff("note-restock")],
+  params: BySlug,
+  body: Type.Object(
+    {
+      line: Type.String({ pattern: "^count:[a-z0-9-]{1,80}$" }),
+      pieces: Type.Integer({ minimum: 1, maximum: 9999 }),
+    },
+    closed,
+  ),
+  maxBytes: 1000,
+  status: 201,
+  answer: Done,
+  errors: ["no-such-yacht", "not-short"],
+});

@@ -1,0 +1,17 @@
+import "server-only";
+import { AppError } from "@/api/app-error";
+import { addHours } from "@/core/basics/instant";
+import { findStay } from "../db/charters";
+import type { Queryable } from "../db/pool";
+import { makeCharterLink } from "./charter-link";
+
+/** Days after the end of a charter until its link stops opening. */
+const daysAfter = 60;
+
+/** Makes a fresh link with PIN for a charter; they are shown once. */
+export async function bookLinkFor(db: Queryable, charterId: string): Promise<{ path: string; pin: string }> {
+  const stay = await findStay(db, { charterId });
+  if (!stay) throw new AppError("no-such-charter");
+  const { secret, pin } = await makeCharterLink(db, charterId, addHours(stay.endsAt, 24 * daysAfter));
+  return { path: `/book#${secret}`, pin };
+}

@@ -1,0 +1,21 @@
+import "server-only";
+import type { Forecast } from "@/core/weather/forecast";
+import type { Queryable } from "./pool";
+
+/** What the simulated feed was told to say of a day, or null. */
+export async function toldForecast(db: Queryable, day: string): Promise<Forecast | null> {
+  const { rows } = await db.query<{ forecast: Forecast }>(
+    "select forecast from simulated_forecast where day = $1 order by number desc limit 1",
+    [day],
+  );
+  return rows[0]?.forecast ?? null;
+}
+
+/** Keeps what the simulated feed is told to say of a day. */
+export async function addForecast(db: Queryable, forecast: Forecast, at: string): Promise<void> {
+  await db.query(
+    `insert into simulated_forecast (base_id, day, number, forecast, set_at)
+     select current_base(), $1, coalesce(max(number), 0) + 1, $2, $3 from simulated_forecast where day = $1`,
+    [forecast.day, JSON.stringify(forecast), at],
+  );
+}

@@ -1,0 +1,28 @@
+import "server-only";
+import { randomUUID } from "node:crypto";
+import type { PartySide } from "@/core/handover/entry";
+import { pool, type Queryable } from "./pool";
+
+export interface GrantRow {
+  id: string;
+  base_id: string;
+  handover_id: string;
+  person_id: string;
+  side: PartySide;
+}
+
+/** The grant behind a token's hash, if it stands. */
+export async function findGrant(tokenHash: string): Promise<GrantRow | null> {
+  return (await pool().query<GrantRow>("select * from find_grant($1)", [tokenHash])).rows[0] ?? null;
+}
+
+/** Adds a device's grant on a handover. */
+export async function addGrant(
+  db: Queryable,
+  grant: { handoverId: string; tokenHash: string; personId: string; side: PartySide; at: string },
+): Promise<void> {
+  await db.query(
+    "insert into device_grant (id, base_id, handover_id, token_hash, person_id, created_at, side) values ($1, current_base(), $2, $3, $4, $5, $6)",
+    [randomUUID(), grant.handoverId, grant.tokenHash, grant.personId, grant.at, grant.side],
+  );
+}

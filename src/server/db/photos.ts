@@ -1,0 +1,58 @@
+import "server-only";
+import { now } from "../clock";
+import type { Queryable } from "./pool";
+
+/** A photo as it is kept. */
+export interface PhotoRow {
+  hash: string;
+  mediaType: string;
+  width: number;
+  height: number;
+  thumbnail: Buffer;
+}
+
+/** Keeps a checked photo under its hash; the same bytes again have no effect. */
+export async function addPhoto(
+  db: Queryable,
+  handoverId: string | null,
+  photo: PhotoRow,
+  bytes: Uint8Array,
+): Promise<void> {
+  await db.query(
+    `insert into photo (hash, base_id, handover_id, media_type, width, height, bytes, thumbnail, received_at)
+     values ($1, current_base(), $2, $3, $4, $5, $6, $7, $8) on conflict do nothing`,
+    [photo.hash, handoverId, photo.mediaType, photo.width, photo.height, Buffer.from(bytes), photo.thumbnail, now()],
+  );
+}
+
+/** A photo's bytes, or its thumbnail's. */
+export async function photoBytes(
+  db: Queryable,
+  hash: string,
+  thumbnail: boolean,
+): Promise<{ bytes: Buffer; mediaType: string } | null> {
+  const { rows } = await db.query<{ bytes: Buffer; mediaType: string }>(
+    thumbnail
+      ? `select thumbnail as bytes, 'image/webp' as "mediaType" from photo where hash = $1`
+      : `select bytes, media_type as "mediaType" from photo where hash = $1`,
+    [hash],
+  );
+  return rows[0] ?? null;
+}
+
+/** Which of some photos are here. */
+export async function photosHere(db: Queryable, hashes: readonly string[]): Promise<Set<string>> {
+  const { rows } = await db.query<{ hash: string }>("select hash from photo where hash = any($1)", [[...hashes]]);
+  return new Set(rows.map((row) => row.hash));
+}
+
+/** Whether a photo is evidence in a charter's handovers: taken there, or standing on its list from before. */
+export async function photoBelongsToCharter(db: Queryable, hash: string, charterId: string): Promise<boolean> {
+  const { rowCount } = await db.query(
+    `select 1 from handover h join stay s on s.id = h.stay_id where s.charter_id = $2
+       and (exists (select 1 from photo p where p.handover_id = h.id and p.hash = $1)
+         or h.list @? format('$.lines[*].photos[*] ? (@ == "%s")', $1::text)::jsonpath) limit 1`,
+    [hash, charterId],
+  );
+  return (rowCount ?? 0) > 0;
+}

@@ -1,0 +1,68 @@
+import "server-only";
+import { AppError } from "@/api/app-error";
+import type { ItemAnswer } from "@/api/schemas/book";
+import { Addendum, addendumHash, kindsOfSide } from "@/core/handover/addenda/addendum";
+import type { PartySide } from "@/core/handover/entry";
+import { now } from "../clock";
+import { addAddendum, addendumHashOf, isAddendumOf } from "../db/addenda";
+import { type HandoverRow } from "../db/handovers";
+import { standingSeal } from "../db/seals";
+import type { Queryable } from "../db/pool";
+import { reportAddendum } from "../upkeep/report-addendum";
+import { oneByOne, takeItems } from "./inbox";
+
+/**
+ * Takes addenda to a sealed record; the record itself stays as it was signed.
+ *
+ * @param who on whose side, and the one person it is taken from
+ */
+export async function takeAddenda(
+  db: Queryable,
+  handover: HandoverRow,
+  addenda: readonly unknown[],
+  who: { side: PartySide; person: string },
+): Promise<ItemAnswer[]> {
+  const isSealed = (await standingSeal(db, handover.id)) !== null;
+  return takeItems<Addendum>(
+    {
+      schema: Addendum,
+      hashOf: addendumHash,
+      check: async (addendum) => problemOf(addendum, handover, who, isSealed) ?? (await targetProblem(db, addendum)),
+      keep: oneByOne<Addendum>(
+        (id) => addendumHashOf(db, id),
+        async ({ item, hash }) => {
+          await addAddendum(db, item, hash, now());
+          await reportAddendum(db, handover, item);
+        },
+      ),
+    },
+    addenda,
+  );
+}
+
+function problemOf(
+  addendum: Addendum,
+  handover: HandoverRow,
+  who: { side: PartySide; person: string },
+  isSealed: boolean,
+): AppError | null {
+  if (addendum.handover !== handover.id) return new AppError("other-handover");
+  if (!isSealed) return new AppError("not-sealed-yet");
+  const { side, person } = addendum.by;
+  if (side !== who.side || person !== who.person || !kindsOfSide[who.side].includes(addendum.kind))
+    return new AppError("other-side");
+  const lines = new Set(handover.list.lines.map((line) => line.id));
+  const named =
+    addendum.kind === "late-finding"
+      ? [addendum.line]
+      : addendum.kind === "visit"
+        ? addendum.touched.map(({ line }) => line)
+        : [];
+  const strange = named.find((line) => line !== null && !lines.has(line));
+  return strange === undefined ? null : new AppError("no-such-line", { line: strange ?? "" });
+}
+
+async function targetProblem(db: Queryable, addendum: Addendum): Promise<AppError | null> {
+  if (addendum.kind !== "answer" && addendum.kind !== "acknowledgement") return null;
+  return (await isAddendumOf(db, addendum.to, addendum.handover)) ? null : new AppError("unknown-target");
+}

@@ -1,0 +1,36 @@
+import "server-only";
+import { AppError } from "@/api/app-error";
+import type { ItemAnswer } from "@/api/schemas/book";
+import { digestOf } from "@/core/basics/digest";
+import { YachtNote } from "@/core/yacht/note/note";
+import { now } from "../clock";
+import { addNote, noteHash } from "../db/notes";
+import type { Queryable } from "../db/pool";
+import { editedYacht } from "../yacht/edited-file";
+import { oneByOne, takeItems } from "./inbox";
+
+/**
+ * Takes notes about a yacht's file. A note about something that is gone meanwhile is kept: at the desk it says so.
+ *
+ * @param madeBy who wrote them; null for a crew without account
+ */
+export async function takeNotes(
+  db: Queryable,
+  slug: string,
+  notes: readonly unknown[],
+  madeBy: string | null,
+): Promise<ItemAnswer[]> {
+  const yacht = await editedYacht(db, slug);
+  return takeItems<YachtNote>(
+    {
+      schema: YachtNote,
+      hashOf: digestOf,
+      check: (note) => (note.yacht === slug ? null : new AppError("other-yacht")),
+      keep: oneByOne<YachtNote>(
+        (id) => noteHash(db, id),
+        ({ item, hash }) => addNote(db, yacht.id, item, hash, madeBy, now()),
+      ),
+    },
+    notes,
+  );
+}
