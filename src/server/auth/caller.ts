@@ -57,8 +57,8 @@ async function provenAs(caller: Caller, request: Request, asked: Asked): Promise
       const session = await charterSession();
       if (!session) return new AppError("book-closed");
       const id = caller.owns && named(caller.owns, asked);
-      // where a query may leave it out, nothing is named that could be somebody else's
-      if (!caller.owns || id === undefined) return session;
+      if (!caller.owns) return session;
+      if (id === undefined) return new AppError("not-open");
       const { of } = caller.owns;
       const isTheirs = await inBaseTransaction(session.baseId, (db) => isOfCharter(db, session.charterId, { of, id }));
       return isTheirs ? session : new AppError("not-open");
