@@ -1,20 +1,22 @@
 import { defineConfig, devices } from "@playwright/test";
+import { app } from "./e2e/app";
 
-const port = Number(process.env.BRINECOVE_PORT ?? 4321);
+const leftOut = process.env.BRINECOVE_LEAVE_OUT;
 
 /** Debian's own Chromium; nothing is downloaded. `./brinecove test` starts the app and its database before. */
 export default defineConfig({
   testDir: "e2e",
-  workers: 1,
+  testIgnore: leftOut ? [`**/${leftOut}`] : [],
+  workers: 2,
   retries: 0,
   // a shared machine can be ten times slower than a good one
   timeout: 600_000,
   expect: { timeout: 20_000 },
   reporter: process.env.BRINECOVE_REPORT ? [["list"], ["json", { outputFile: process.env.BRINECOVE_REPORT }]] : "list",
-  outputDir: ".build/playwright",
+  outputDir: `.build/playwright-${leftOut ? "together" : "alone"}`,
   use: {
     ...devices["Desktop Chrome"],
-    baseURL: `http://127.0.0.1:${port}`,
+    baseURL: `http://127.0.0.1:${app.port}`,
     viewport: { width: 1280, height: 800 },
     // the tests that cut the network ask for it; for the others it would only fetch every file once more
     serviceWorkers: "block",

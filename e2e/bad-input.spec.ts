@@ -1,3 +1,4 @@
+import { app } from "./app";
 import { randomUUID } from "node:crypto";
 import { expect, test, type APIRequestContext } from "@playwright/test";
 import pg from "pg";
@@ -17,7 +18,7 @@ interface Opened {
 let opened: Opened;
 let origin: string;
 let headers: Record<string, string>;
-const owner = new pg.Client({ connectionString: process.env.BRINECOVE_OWNER_URL });
+const owner = new pg.Client({ connectionString: app.ownerUrl });
 
 const stayOf = async (reference: string) =>
   (
@@ -136,7 +137,8 @@ test("what is no photo, too large or a bomb is refused", async ({ request }) => 
       422,
       "photo-with-metadata",
     ],
-    [Buffer.concat([photo.subarray(0, photo.length / 2)]), 422, "no-photo"],
+    [photo.subarray(0, photo.length / 2), 422, "photo-damaged"],
+    [Buffer.alloc(0), 422, "photo-empty"],
   ];
   for (const [bytes, status, code] of cases) {
     const answer = await put(bytes);
@@ -216,7 +218,7 @@ test("a forged or withdrawn right, another site's request and a foreign form are
 });
 
 test("a check-out before its check-in, and a settlement before both, say what is missing", async ({ request }) => {
-  await signInByApi(request, origin);
+  await signInByApi(request, origin, "senna@brinecove.example");
   const early = await open(request, "BR-1060", "check-out");
   expect(early.status()).toBe(409);
   expect((await early.json()).error.message).toContain("Finish and sign that first");
@@ -327,7 +329,7 @@ test("a seal with a blank signature, another list or another person's name is re
   expect(await code(await seal({ ...named, skipper: content(" ") }))).toBe("wrong-form");
   expect(await code(await seal(named, me.person))).toBe("wrong-signer");
   expect(await code(await seal(named, charter.skipper.id, { ...manifest, listHash: "0".repeat(64) }))).toBe(
-    "wrong-list",
+    "signed-other-list",
   );
   expect((await owner.query("select 1 from seal where handover_id = $1", [opened.handover])).rowCount).toBe(0);
   const sealed = await seal(named);

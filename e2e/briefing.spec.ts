@@ -209,7 +209,7 @@ test.describe("the walk", () => {
   }) => {
     test.setTimeout(300_000);
     const faults = faultsOf(page);
-    await signIn(page, "odile@brinecove.example");
+    await signIn(page, "maro@brinecove.example");
     await openWalk(page, "BR-1060");
     const visited: string[] = [];
     /** The stop on the screen, once the walk has been planned anew and it is not the one before. */
@@ -406,11 +406,15 @@ test.describe("at the desk", () => {
     await expect(rows.nth(3)).toContainText("Radio");
     await expect(rows.nth(2)).toContainText("Switch panel");
     await page.getByLabel("Minutes of Life raft").fill("5");
-    await page.getByRole("button", { name: /^Publish 2 changes/ }).click();
+    await page.getByRole("button", { name: "Put 2 changes into her draft" }).click();
+    await page.waitForURL("**/fleet/quillback/edit?view=publish");
+    await expect(page.getByRole("heading", { name: "2 changes" })).toBeVisible();
+    await page.getByRole("button", { name: /^Publish revision/ }).click();
     await expect(page.getByText("Say in a few words why the file is changed.")).toBeVisible();
     await page.getByLabel("Why is the file changed?").fill("radio first, as the skippers ask");
-    await page.getByRole("button", { name: /^Publish 2 changes/ }).click();
-    await expect(page.getByRole("button", { name: "Nothing is changed" })).toBeVisible();
+    await page.getByRole("button", { name: /^Publish revision/ }).click();
+    await page.waitForURL("**/fleet/quillback");
+    await page.getByRole("link", { name: "The walk: order, minutes, pins" }).click();
     await expect(page.getByLabel("Radio, pinned")).toHaveValue("first");
   });
 });

@@ -11,6 +11,14 @@ export async function signIn(page: Page, email = "maro@brinecove.example"): Prom
   await page.waitForURL("**/today");
 }
 
+/** Another of the base takes over this browser. */
+export async function changeHands(page: Page, email: string): Promise<void> {
+  await page.goto("/today");
+  await page.getByRole("button", { name: "Sign out" }).click();
+  await page.waitForURL("**/sign-in");
+  await signIn(page, email);
+}
+
 /** Chooses a stay in Today's list by its skipper. */
 export async function chooseToday(page: Page, skipper: string): Promise<void> {
   await page
@@ -20,10 +28,14 @@ export async function chooseToday(page: Page, skipper: string): Promise<void> {
 }
 
 /** Signs in without a browser: the context then holds the cookie. */
-export async function signInByApi(request: APIRequestContext, origin: string): Promise<void> {
+export async function signInByApi(
+  request: APIRequestContext,
+  origin: string,
+  email = "maro@brinecove.example",
+): Promise<void> {
   const answer = await request.post("/api/sign-in", {
     headers: { origin },
-    data: { email: "maro@brinecove.example", password },
+    data: { email, password },
   });
   expect(answer.status()).toBe(200);
 }

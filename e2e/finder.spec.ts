@@ -82,10 +82,13 @@ test("a file is taken out, changed, checked and published; sisters stand side by
   await expect(page.getByText("This is no yacht file:")).toBeVisible();
   await put("x".repeat(2_100_000));
   await expect(page.getByText("larger than 2 MB")).toBeVisible();
+  // what is put in becomes edits of her draft, which the editor shows as publishing would have them
   await put(JSON.stringify({ ...file, reefs: { ...file.reefs, second: { ...file.reefs.second, fromKn: 5 } } }));
+  await page.waitForURL("**/fleet/cold-harbour/edit?view=publish");
   await expect(page.getByText("One thing blocks publishing")).toBeVisible();
-  await expect(page.getByRole("button", { name: /^Publish/ })).toBeHidden();
+  await expect(page.getByRole("button", { name: /^Publish revision/ })).toBeHidden();
 
+  await page.goto("/fleet/cold-harbour");
   file.fittings["gas-tap"]!.where = { en: "left of the stove, <b>behind</b> the pans" };
   await put(JSON.stringify(file));
   await expect(page.getByRole("heading", { name: "One change" })).toBeVisible();
@@ -93,7 +96,7 @@ test("a file is taken out, changed, checked and published; sisters stand side by
   await expect(page.getByText("Say in a few words why the file is changed.")).toBeVisible();
   await page.getByLabel("Why is the file changed?").fill("moved in the winter");
   await page.getByRole("button", { name: "Publish revision 2" }).click();
-  await expect(page.getByText("Revision 2 stands.")).toBeVisible();
+  await page.waitForURL("**/fleet/cold-harbour");
   await page.getByText(/^Revision 2, .*Senna Ruhl: moved in the winter/).click();
   // a text with a tag in it is shown as text
   await expect(
@@ -118,6 +121,7 @@ test("a file is taken out, changed, checked and published; sisters stand side by
     "application/pdf",
   );
 
+  await page.goto("/fleet/cold-harbour");
   await page.getByRole("link", { name: "Beside her sister Quillback" }).click();
   await expect(page.getByRole("heading", { level: 1 })).toHaveText("Cold Harbour and Quillback");
   await expect(page.getByText("Shore power breaker").first()).toBeVisible();

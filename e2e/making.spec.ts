@@ -1,3 +1,4 @@
+import { app } from "./app";
 import { expect, test, type Page } from "@playwright/test";
 import pg from "pg";
 import { samplePhoto } from "../src/stand-ins/camera-roll";
@@ -164,7 +165,7 @@ test("a yacht is made from her class, walked at three places without signal, loo
   await expect(page.getByText(/revision 1/).first()).toBeVisible();
 
   // a charter comes from the office's own books; the check-in runs on her
-  const owner = new pg.Pool({ connectionString: process.env.BRINECOVE_OWNER_URL });
+  const owner = new pg.Pool({ connectionString: app.ownerUrl });
   await owner.query(
     "insert into charter (id, base_id, reference, charterer_id, skipper_id, terms) select gen_random_uuid(), base_id, 'BR-1070', charterer_id, skipper_id, terms from charter where reference = 'BR-1060'",
   );

@@ -1,3 +1,4 @@
+import { app } from "./app";
 import { spawn, type ChildProcess } from "node:child_process";
 import { mkdtempSync, rmSync } from "node:fs";
 import { tmpdir } from "node:os";
@@ -133,7 +134,7 @@ test("the whole check-in of Gannet Rock without signal: two tablets, a fork, a f
   const outage = new Outage();
   await outage.start();
   const tablet = new Tablet();
-  const owner = new pg.Pool({ connectionString: process.env.BRINECOVE_OWNER_URL });
+  const owner = new pg.Pool({ connectionString: app.ownerUrl });
   owner.on("error", () => undefined);
   const faults: string[] = [];
   try {

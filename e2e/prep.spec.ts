@@ -114,7 +114,7 @@ test("the technician's round: in order, judged with the trend, what is not fine 
 test("crew list and forecast: weights decide the jackets, a gale holds her, and the feed says that it is simulated", async ({
   page,
 }) => {
-  await signIn(page, "odile@brinecove.example");
+  await signIn(page, "senna@brinecove.example");
   await page.goto("/charters/BR-1066");
   await page.getByRole("button", { name: "Crew list" }).click();
   await page.getByLabel("Name 1").fill("Idris Callowen");
@@ -132,7 +132,7 @@ test("crew list and forecast: weights decide the jackets, a gale holds her, and 
 });
 
 test("Today says how ready she is; what was short is noted when it is aboard", async ({ page }) => {
-  await signIn(page, "odile@brinecove.example");
+  await signIn(page);
   await expect(page.getByRole("row", { name: /Wenna Coldrake/ })).toContainText("ready, with remarks");
   await expect(page.getByRole("row", { name: /Runa Sedgeley/ })).toContainText("not ready");
   await chooseToday(page, "Wenna Coldrake");

@@ -2,7 +2,7 @@ import { writeFileSync } from "node:fs";
 import { expect, test, type Page } from "@playwright/test";
 import sharp from "sharp";
 import { demoYachtFile } from "../src/cli/demo/yacht-file";
-import { chooseToday, signIn } from "./desk";
+import { changeHands, chooseToday, signIn } from "./desk";
 import { count, row, signAndSeal, signByHand, walk, type Exceptions } from "./handover";
 
 /** Pieces aboard Pale Heron by her file. */
@@ -55,9 +55,9 @@ test("one charter from sign-in to statement", async ({ page }, info) => {
     if (protocol.startsWith("http") && host !== new URL(info.project.use.baseURL ?? "").host)
       faults.push(`asked another site: ${request.url()}`);
   });
-  await signIn(page);
+  await signIn(page, "odile@brinecove.example");
 
-  // the deposit first: declined, then held
+  // the office holds the deposit first: declined, then held; then the briefer starts
   await chooseToday(page, "Jory Fenn");
   await page.getByRole("link", { name: "See to the deposit" }).click();
   await page.getByRole("button", { name: "Declines" }).click();
@@ -65,6 +65,9 @@ test("one charter from sign-in to statement", async ({ page }, info) => {
   await expect(page.getByText("The card declines.")).toBeVisible();
   await page.getByRole("button", { name: "Approves" }).click();
   await page.getByRole("button", { name: /^Hold €2,500/ }).click();
+  await expect(page.getByRole("button", { name: /^Hold €2,500/ })).toHaveCount(0);
+  await changeHands(page, "maro@brinecove.example");
+  await chooseToday(page, "Jory Fenn");
   await page.getByRole("button", { name: "Start the check-in" }).click();
   await page.waitForURL("**/handover#*");
 
@@ -246,7 +249,8 @@ test("one charter from sign-in to statement", async ({ page }, info) => {
     timeout: 20_000,
   });
 
-  // comparison and settlement
+  // comparison and settlement, by the manager
+  await changeHands(page, "senna@brinecove.example");
   await page.goto("/charters/BR-1058/settlement");
   const part = (name: string) => page.getByRole("region", { name, exact: true });
   await expect(part("What the skipper told before the check-out")).toContainText("one fender, in the night at anchor");

@@ -181,6 +181,17 @@ export const uploadFile = endpoint({
   errors: [...onEdit, "not-utf-8", "not-json", "wrong-file", "too-deep", "wrong-text"],
 });
 
+export const saveDraft = endpoint({
+  name: "save-draft",
+  method: "GET",
+  path: "/api/drafts/{of}/{slug}/file",
+  about: "A file as its draft has it, as JSON: to be changed elsewhere and put in again.",
+  who: [staff("see-desk")],
+  params: ByFile,
+  answer: media("application/json"),
+  errors: onNothing,
+});
+
 export const uploadInventory = endpoint({
   name: "upload-inventory",
   method: "POST",

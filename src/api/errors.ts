@@ -21,6 +21,7 @@ export const errors = {
   "goodwill-needs-reason": 422,
   "held-already": 409,
   "id-taken": 409,
+  "impossible-time": 422,
   "in-the-past": 422,
   "link-closed": 410,
   "link-locked": 429,

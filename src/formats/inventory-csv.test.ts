@@ -1,5 +1,6 @@
+import Papa from "papaparse";
 import { demoYacht } from "../testing/demo-yacht";
-import { CsvFault, inventoryFromCsv, inventoryToCsv } from "./inventory-csv";
+import { CsvFault, inventoryFromCsv, inventoryFromPaste, inventoryToCsv } from "./inventory-csv";
 
 const file = demoYacht("pale-heron");
 const heading = "key,name,place,where,system,group,expected,price,bought,life_months,safety,per_person";
@@ -22,6 +23,35 @@ describe("the inventory as CSV", () => {
     expect(csv).not.toMatch(/(^|,)"?=HYPERLINK/m);
     expect(csv).toContain("'=HYPERLINK");
     expect(inventoryFromCsv(csv, risky, "EUR")).toEqual(risky);
+  });
+
+  it.each([";", "\t"])("takes cells with %j between", (mark) => {
+    const csv = inventoryToCsv(file, "EUR");
+    const rows = Papa.parse<string[]>(csv, { skipEmptyLines: true }).data;
+    expect(inventoryFromCsv(Papa.unparse(rows, { delimiter: mark }), file, "EUR")).toEqual(file);
+    if (mark === ";")
+      expect(inventoryFromCsv(`sep=;\r\n${Papa.unparse(rows, { delimiter: mark })}`, file, "EUR")).toEqual(file);
+  });
+
+  it("counts lines from the first, a line sep=; among them", () => {
+    const semicolons = (line: string) => line.replaceAll(",", ";");
+    expect(() => take("sep=;", semicolons(heading), semicolons(fender.replace(",6,", ",six,")))).toThrow(
+      expect.objectContaining({ line: 3, column: "expected" }),
+    );
+  });
+
+  it("takes TRUE and FALSE as a spreadsheet writes yes and no", () => {
+    const { inventory } = take(heading, fender.replace(/,,$/, ",TRUE,false"));
+    expect(inventory["fender-large"]).toMatchObject({ safety: true });
+    expect(inventory["fender-large"]).not.toHaveProperty("perPerson");
+  });
+
+  it("takes a quote mark in a cell that was pasted between tabs", () => {
+    const tabs = (line: string) => line.replaceAll(",", "\t");
+    const pasted = [tabs(heading), tabs(fender).replace("Fender", '"Big" fender, 12" wide')].join("\n");
+    const { items, faults } = inventoryFromPaste(pasted, file, "EUR");
+    expect(faults).toEqual([]);
+    expect(items["fender-large"]?.name.en).toBe('"Big" fender, 12" wide');
   });
 
   it("leaves what a jacket fits and what a thing is about as it was, where a list has no such columns", () => {
@@ -52,12 +82,29 @@ describe("the inventory as CSV", () => {
     ["a column of its own", [`${heading},colour`, `${fender},red`], 1, "colour", /no such column/],
     ["a column twice", [`${heading},key`, `${fender},x`], 1, "key", /stands twice/],
     ["a quote that is never closed", [heading, fender, fender.replace("Fender", '"Fender')], 3, "", /never closed/],
+    ["a day that is not", [heading, fender.replace("2025-03-20", "2025-02-31")], 2, "bought", /"2025-02-31" is no day/],
+    ["thousands and a comma", [heading, fender.replace("39.00", '"1.250,00"')], 2, "price", /thousands: 1250\.00\./],
+    ["thousands with a comma", [heading, fender.replace("39.00", '"1,250.00"')], 2, "price", /thousands: 1250\.00\./],
+    [
+      "half a range of weights",
+      [`${heading},jacket_from_kg,jacket_to_kg`, `${fender},,90`],
+      2,
+      "jacket_from_kg",
+      /write the lower weight too/,
+    ],
+    [
+      "a range of weights upside down",
+      [`${heading},jacket_from_kg,jacket_to_kg`, `${fender},90,40`],
+      2,
+      "jacket_to_kg",
+      /40 is less than jacket_from_kg, 90/,
+    ],
     [
       "a decimal comma",
       [heading, fender.replace("39.00", '"39,00"')],
       2,
       "price",
-      /write the decimals with a point: 39.00/,
+      /write the decimals with a point and nothing between thousands: 39\.00\./,
     ],
     [
       "a comma that makes a cell too many",

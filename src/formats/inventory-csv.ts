@@ -1,4 +1,5 @@
 import Papa from "papaparse";
+import { isDay } from "../core/basics/instant";
 import { minorDigits } from "../core/basics/money";
 import { matters, type Matter } from "../core/handover/matters";
 import { groups, systems, type Group, type System, type YachtFile } from "../core/yacht/schema";
@@ -74,16 +75,18 @@ export function inventoryToCsv(file: Pick<YachtFile, "inventory">, currency: str
  * A yacht file with its inventory taken from a list: the whole list, all or nothing. What the list does not name is
  * taken out of the file; a preview says so before anybody publishes.
  *
+ * Cells stand between commas, semicolons or tabs, as the heading has them; a first line `sep=;` says so too.
+ *
  * @throws CsvFault for a missing column, a cell that cannot be, a key or an open quote, with its line
  */
 export function inventoryFromCsv(text: string, file: YachtFile, currency: string): YachtFile {
-  const { items, faults } = readItems(text, ",", file, currency);
+  const { items, faults } = readItems(text, file, currency);
   if (faults[0]) throw faults[0];
   return { ...file, inventory: items };
 }
 
 /**
- * Items out of lines pasted from a spreadsheet (cells with tabs or commas between): every line that is sound, and what is
+ * Items out of lines pasted from a spreadsheet (cells with tabs, semicolons or commas between): every line that is sound, and what is
  * wrong with each of the others. What is not among them stays in the file as it is.
  *
  * @throws CsvFault for a heading that cannot be read
@@ -93,21 +96,16 @@ export function inventoryFromPaste(
   file: YachtFile,
   currency: string,
 ): { items: YachtFile["inventory"]; faults: CsvFault[] } {
-  return readItems(text, (text.split("\n", 1)[0] ?? "").includes("\t") ? "\t" : ",", file, currency);
+  return readItems(text, file, currency);
 }
 
 function readItems(
   text: string,
-  delimiter: string,
   file: YachtFile,
   currency: string,
 ): { items: YachtFile["inventory"]; faults: CsvFault[] } {
-  const { data, errors } = Papa.parse<string[]>(text.replace(/^\uFEFF/, ""), {
-    header: false,
-    skipEmptyLines: "greedy",
-    delimiter,
-  });
-  const lines = lineNumbers(data);
+  const { data, errors, firstLine } = cellsOf(text.replace(/^\uFEFF/, ""));
+  const lines = lineNumbers(data, firstLine);
   const [broken] = errors;
   if (broken)
     throw new CsvFault(
@@ -142,6 +140,26 @@ function readItems(
   });
   return { items, faults };
 }
+
+/** Cells of each row, and on which line of the text the first row stands. */
+function cellsOf(text: string) {
+  const told = /^sep=(.)\r?\n/i.exec(text);
+  const plain = told ? text.slice(told[0].length) : text;
+  const heading = plain.split("\n", 1)[0] ?? "";
+  const delimiter =
+    told?.[1] ??
+    ["\t", ";", ","].reduce((best, each) => (heading.split(each).length > heading.split(best).length ? each : best));
+  const parse = (quoteChar: string) =>
+    Papa.parse<string[]>(plain, { header: false, skipEmptyLines: "greedy", delimiter, quoteChar });
+  const quoted = parse('"');
+  // a spreadsheet copies 12" of rope as it stands: between tabs a quote mark may be a letter like any other
+  const asLetters = quoted.errors.length > 0 && delimiter === "\t" ? parse(noQuote) : quoted;
+  const { data, errors } = asLetters.errors.length === 0 ? asLetters : quoted;
+  return { data, errors, firstLine: told ? 2 : 1 };
+}
+
+/** Stands in no text that is taken. */
+const noQuote = "\u0000";
 
 function headerColumns(header: readonly string[]): Record<Column, number> {
   const names = header.map((name) => name.trim().toLowerCase());
@@ -183,8 +201,8 @@ function itemOf(
   };
   const yes = (column: "safety" | "per_person" | "consumed") => {
     const value = cell(column).toLowerCase();
-    if (value !== "" && value !== "yes" && value !== "no") throw fault(column, `"${value}" is neither yes nor no.`);
-    return value === "yes";
+    if (!["", "yes", "no", "true", "false"].includes(value)) throw fault(column, `"${value}" is neither yes nor no.`);
+    return value === "yes" || value === "true";
   };
   const oneOf = <T extends string>(column: "system" | "group" | "matter", allowed: readonly T[]): T => {
     const value = cell(column) as T;
@@ -198,8 +216,7 @@ function itemOf(
       `there is no place "${place}" on this yacht. There are: ${Object.keys(file.places).join(", ")}.`,
     );
   const bought = cell("bought");
-  if (!/^\d{4}-\d{2}-\d{2}$/.test(bought) || Number.isNaN(Date.parse(bought)))
-    throw fault("bought", `"${bought}" is no day; write it as 2027-06-12.`);
+  if (!isDay(bought)) throw fault("bought", `"${bought}" is no day; write it as 2027-06-12.`);
   const item: Item = {
     name: text("name", 200),
     order: before?.order ?? 1000 + order,
@@ -217,20 +234,44 @@ function itemOf(
   if (!has("matter")) Object.assign(item, before?.matter ? { matter: before.matter } : {});
   else if (cell("matter") !== "") item.matter = oneOf<Matter>("matter", matters);
   if (!has("jacket_from_kg")) Object.assign(item, before?.jacketKg ? { jacketKg: before.jacketKg } : {});
-  else if (cell("jacket_from_kg") !== "")
-    item.jacketKg = {
-      from: whole("jacket_from_kg", 0, 200),
-      ...(cell("jacket_to_kg") === "" ? {} : { to: whole("jacket_to_kg", 1, 400) }),
-    };
+  else item.jacketKg = jacketOf(cell, whole, fault);
+  if (item.jacketKg === undefined) delete item.jacketKg;
   if (has("consumed") ? yes("consumed") : before?.consumed) item.consumed = true;
   return item;
+}
+
+/** Whom a jacket fits; nobody in particular where neither cell is filled. */
+function jacketOf(
+  cell: (column: Column) => string,
+  whole: (column: "jacket_from_kg" | "jacket_to_kg", least: number, most: number) => number,
+  fault: (column: Column, what: string) => CsvFault,
+): Item["jacketKg"] {
+  const isOpen = cell("jacket_to_kg") === "";
+  if (cell("jacket_from_kg") === "") {
+    if (isOpen) return undefined;
+    throw fault(
+      "jacket_from_kg",
+      "is empty, and jacket_to_kg is not; write the lower weight too, 0 where there is none.",
+    );
+  }
+  const from = whole("jacket_from_kg", 0, 200);
+  if (isOpen) return { from };
+  const to = whole("jacket_to_kg", 1, 400);
+  if (to < from) throw fault("jacket_to_kg", `${to} is less than jacket_from_kg, ${from}.`);
+  return { from, to };
+}
+
+/** A price with thousands or a decimal comma, as it is to be written: the last mark is the decimal one where one or two digits follow it. */
+function rewritten(text: string): string {
+  const [, whole = "", decimals] = /^(.*?)(?:[.,](\d{1,2}))?$/.exec(text) ?? [];
+  return `${whole.replaceAll(/[.,]/g, "")}${decimals === undefined ? "" : `.${decimals}`}`;
 }
 
 function priceOf(text: string, fault: (what: string) => CsvFault, currency: string): number {
   const digits = minorDigits(currency);
   if (text.includes(","))
     throw fault(
-      `"${text}" has a comma; write the decimals with a point: ${text.replaceAll(".", "").replace(",", ".")}.`,
+      `"${text}" has a comma; write the decimals with a point and nothing between thousands: ${rewritten(text)}.`,
     );
   const found = new RegExp(`^(\\d{1,7})(?:\\.(\\d{1,${digits}}))?$`).exec(text);
   if (!found) throw fault(`"${text}" is no price; write it as 39.00, without a currency.`);
@@ -240,8 +281,8 @@ function priceOf(text: string, fault: (what: string) => CsvFault, currency: stri
 const unquoted = (text: string) => (text.startsWith("'") && formula.test(text.slice(1)) ? text.slice(1) : text);
 
 /** On which line of the text each row begins: a cell in quotes may hold line breaks. */
-function lineNumbers(rows: readonly (readonly string[])[]): number[] {
-  let line = 1;
+function lineNumbers(rows: readonly (readonly string[])[], firstLine: number): number[] {
+  let line = firstLine;
   return rows.map((cells) => {
     const begins = line;
     line += 1 + cells.reduce((breaks, cell) => breaks + (cell.match(/\n/g)?.length ?? 0), 0);

@@ -8,6 +8,8 @@ const ajv = new Ajv({
   strictTuples: false,
   strictRequired: false,
   strictTypes: false,
+  // a union that is told apart by a word is worded by the branch that was meant
+  verbose: true,
 });
 const compiled = new WeakMap<TSchema, ValidateFunction>();
 
@@ -33,7 +35,9 @@ export class SchemaMismatch extends Error {
 /** What is wrong with a value by a schema, or null when it passes. */
 export function mismatch(schema: TSchema, value: unknown): SchemaMismatch | null {
   const validate = validatorOf(schema);
-  return validate(value) ? null : worded(validate.errors ?? [], value);
+  if (validate(value)) return null;
+  const errors = validate.errors ?? [];
+  return meant(errors) ?? worded(errors, value);
 }
 
 /**
@@ -45,6 +49,32 @@ export function parseAs<T extends TSchema>(schema: T, value: unknown): Static<T>
   const wrong = mismatch(schema, value);
   if (wrong) throw wrong;
   return value as Static<T>;
+}
+
+/**
+ * What is wrong in a union whose branches are told apart by one constant field, such as `kind`: with that field's value
+ * the branch is known, and its own error is the one to tell; without it, all the values are.
+ */
+function meant(errors: readonly ErrorObject[]): SchemaMismatch | null {
+  for (const { keyword, instancePath, data, schema } of errors) {
+    if (keyword !== "anyOf" || typeof data !== "object" || data === null || Array.isArray(data)) continue;
+    const branches = schema as (TSchema & { properties?: Record<string, { const?: unknown }> })[];
+    const field = Object.keys(branches[0]?.properties ?? {}).find((name) =>
+      branches.every(({ properties }) => typeof properties?.[name]?.const === "string"),
+    );
+    if (field === undefined) continue;
+    const word = (data as Record<string, unknown>)[field];
+    const branch = branches.find(({ properties }) => properties?.[field]?.const === word);
+    if (!branch) {
+      const all = branches.map(({ properties }) => JSON.stringify(properties?.[field]?.const)).join(", ");
+      return word === undefined
+        ? new SchemaMismatch(instancePath, `needs "${field}": one of ${all}`)
+        : new SchemaMismatch(`${instancePath}/${field}`, `must be one of ${all}`);
+    }
+    const inside = mismatch(branch, data);
+    if (inside) return new SchemaMismatch(`${instancePath}${inside.where}`, inside.wanted);
+  }
+  return null;
 }
 
 /** The deepest error says most: in a union, the branch that got furthest is the one that was meant. */

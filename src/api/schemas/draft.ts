@@ -73,6 +73,21 @@ const standing = {
   undo: Type.Union([DraftEdit, Type.Null()]),
   redo: Type.Union([DraftEdit, Type.Null()]),
   findings: Type.Array(CheckedFinding),
+  /** things counted elsewhere at three handovers running */
+  moved: Type.Array(Type.Object({ ...ProposedEdit.properties, name: Type.String(), place: Type.String() }, closed)),
+  /** what her class has and her file has not */
+  absent: Type.Array(
+    Type.Object(
+      {
+        collection: Type.String(),
+        key: Key,
+        name: Type.String(),
+        place: Type.Union([Key, Type.Null()]),
+        part: Type.Unknown(),
+      },
+      closed,
+    ),
+  ),
 };
 
 /** The draft of a file as its editor shows it. */
@@ -104,21 +119,6 @@ export const DraftScreen = Type.Object(
     ),
     /** what was answered lately, newest first */
     answered: Type.Array(AnsweredNote),
-    /** things counted elsewhere at three handovers running */
-    moved: Type.Array(Type.Object({ ...ProposedEdit.properties, name: Type.String(), place: Type.String() }, closed)),
-    /** what her class has and her file has not */
-    absent: Type.Array(
-      Type.Object(
-        {
-          collection: Type.String(),
-          key: Key,
-          name: Type.String(),
-          place: Type.Union([Key, Type.Null()]),
-          part: Type.Unknown(),
-        },
-        closed,
-      ),
-    ),
     /** of a class: its yachts, with how each differs from it (JSON Merge Patch) */
     sisters: Type.Array(
       Type.Object({ slug: Key, name: Type.String(), patch: Type.Record(Type.String(), Type.Unknown()) }, closed),

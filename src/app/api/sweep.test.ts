@@ -103,6 +103,7 @@ const allowed: Record<string, string> = {
   "paste-inventory": "TM",
   "upload-file": "TM",
   "upload-inventory": "TM",
+  "save-draft": staff,
   "save-draft-inventory": staff,
   "note-work": "TM",
   "note-found-thing": staff,

@@ -1,13 +1,17 @@
 import { existsSync } from "node:fs";
 import { BadInput } from "../../core/basics/calculation";
 import { calculations } from "../../core/calculations";
+import type { ValueCheck } from "../../core/handover/check-entry";
 import { readingRules } from "../../core/readings";
 import type { YachtFile } from "../../core/yacht/schema";
-import { parseAs, SchemaMismatch } from "../../formats/validate";
+import { badText, isTooDeep, mostLevels } from "../../formats/sound-text";
+import { JsonFault, parseStrictJson } from "../../formats/strict-json";
+import { mismatch, parseAs, SchemaMismatch } from "../../formats/validate";
 import { demoYachtFile } from "../demo/yacht-file";
 
 /** `calc NAME`: JSON on standard input, JSON on standard output, everything else on standard error; 2 for bad input. */
 export async function run([name, option]: string[]): Promise<number> {
+  if (name === "--list") return print(calculations.map(({ name, about, schema }) => ({ name, about, schema })));
   const calculation = calculations.find((candidate) => candidate.name === name);
   if (!calculation) {
     console.error(
@@ -17,46 +21,50 @@ export async function run([name, option]: string[]): Promise<number> {
   }
   if (option === "--list") {
     const rules = name === "judge" ? Object.values(readingRules) : [calculation];
-    process.stdout.write(
-      `${JSON.stringify(
-        rules.map((rule) => ({ name: rule.name, schema: rule.schema })),
-        null,
-        2,
-      )}\n`,
-    );
-    return 0;
-  }
-  let input: unknown;
-  try {
-    const chunks: Buffer[] = [];
-    for await (const chunk of process.stdin) chunks.push(chunk as Buffer);
-    input = JSON.parse(Buffer.concat(chunks).toString("utf8"));
-  } catch (error) {
-    console.error(`The input is not JSON: ${(error as Error).message}`);
-    return 2;
+    return print(rules.map((rule) => ({ name: rule.name, schema: rule.schema })));
   }
   try {
-    const result = calculation.run(
-      parseAs(schemaFor(calculation.name, input) ?? calculation.schema, input) as never,
-      { yachtFile } as never,
-    );
+    const input = parsed(await standardInput());
+    const result = calculation.run(parseAs(calculation.schema, input) as never, { yachtFile, check } as never);
     process.stdout.write(`${JSON.stringify(result)}\n`);
     return 0;
   } catch (error) {
-    if (error instanceof SchemaMismatch) console.error(error.message);
+    if (error instanceof SchemaMismatch || error instanceof JsonFault) console.error(error.message);
     else if (error instanceof BadInput) console.error(`${error.where}: ${error.message}.`);
     else throw error;
     return 2;
   }
 }
 
+function print(list: readonly object[]): number {
+  process.stdout.write(`${JSON.stringify(list, null, 2)}\n`);
+  return 0;
+}
+
+async function standardInput(): Promise<Uint8Array> {
+  const chunks: Buffer[] = [];
+  for await (const chunk of process.stdin) chunks.push(chunk as Buffer);
+  return Buffer.concat(chunks);
+}
+
+/** JSON as the standard has it, of a depth and of letters that anything of ours could have. */
+function parsed(bytes: Uint8Array): unknown {
+  let text: string;
+  try {
+    text = new TextDecoder("utf-8", { fatal: true }).decode(bytes);
+  } catch {
+    throw new JsonFault(1, 1, "this is not UTF-8");
+  }
+  if (isTooDeep(text)) throw new JsonFault(1, 1, `this is nested deeper than ${mostLevels} levels`);
+  const input = parseStrictJson(text);
+  const bad = badText(input);
+  if (bad !== null) throw new SchemaMismatch(bad, "has a character that no text can have (NUL, or half of a pair)");
+  return input;
+}
+
+const check: ValueCheck = (schema, value) => mismatch(schema, value)?.message ?? null;
+
 /** A demo yacht by the name of its file, or null. */
 function yachtFile(name: string): YachtFile | null {
   return existsSync(`demo/yachts/${name}.json`) ? demoYachtFile(name) : null;
-}
-
-/** For a reading, its own rule's schema: its errors are clearer than those of the union of all. */
-function schemaFor(name: string, input: unknown) {
-  const reading = (input as { reading?: unknown } | null)?.reading;
-  return name === "judge" && typeof reading === "string" ? readingRules[reading]?.schema : undefined;
 }

@@ -48,16 +48,46 @@ describe("calc", () => {
   });
 
   it.each<[string, unknown, RegExp]>([
-    ["what is no JSON", "{", /^The input is not JSON/],
+    ["what is no JSON", "{", /^Line 1, column 2: this is not JSON/],
+    ["a key that stands twice", '{"reading":"fuel","litres":1,"litres":2}', /"litres" stands twice in one object/],
+    ["what is nested too deep", `{"a":${"[".repeat(900)}${"]".repeat(900)}}`, /nested deeper than 100 levels/],
+    ["NUL in a text", '{"reading":"a\\u0000b"}', /^\/reading has a character that no text can have/],
+    [
+      "a charter that ends before it begins",
+      { reading: "dated-item", date: "2028-01", charterFrom: "2027-06-19", charterTo: "2027-06-12" },
+      /^\/charterTo: the charter ends on 2027-06-12, before it begins on 2027-06-19/,
+    ],
+    [
+      "a day that is not",
+      { reading: "dated-item", date: "2028-01", charterFrom: "2027-02-31", charterTo: "2027-06-12" },
+      /^\/charterFrom: there is no such day as 2027-02-31/,
+    ],
     ["a missing field", { ...battery, volts: undefined }, /needs "volts"/],
     ["a wrong word", { ...battery, chemistry: "lead" }, /^\/chemistry must be/],
     ["a field too many", { ...battery, colour: "red" }, /has "colour", which does not belong there/],
-    ["a reading that there is no rule for", { ...battery, reading: "mood" }, /\/reading/],
+    ["a reading that there is no rule for", { ...battery, reading: "mood" }, /^\/reading must be one of .*"water"/],
   ])("ends with 2 and one readable line for %s, printing nothing", (_what, input, words) => {
     const { status, out, err } = calc("judge", input);
     expect([status, out]).toEqual([2, ""]);
     expect(err).toMatch(words);
     expect(err.trim().split("\n")).toHaveLength(1);
+  });
+
+  it("takes a byte-order mark before the JSON", () => {
+    expect(calc("judge", `\uFEFF${JSON.stringify(battery)}`).status).toBe(0);
+  });
+
+  it("lists every computation with its schema", () => {
+    const listed = JSON.parse(run(["calc", "--list"]).out) as { name: string; schema: object }[];
+    expect(listed.map(({ name }) => name)).toEqual(["compare", "find", "judge", "settle", "walk"]);
+    expect(JSON.parse(run(["calc", "settle", "--list"]).out)).toEqual([
+      { name: "settle", schema: listed.find(({ name }) => name === "settle")?.schema },
+    ]);
+  });
+
+  it.each(["   ", "?!", "\u0000"])("finds nothing to search for in %j", (ask) => {
+    const { status, err } = calc("find", { yacht: "quillback", ask });
+    expect([status, err]).toEqual([2, expect.stringMatching(/^\/ask/)]);
   });
 
   it("names what there is when asked for something else", () => {

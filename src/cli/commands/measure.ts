@@ -217,7 +217,7 @@ function yachtFile(): void {
 }
 
 function checked(file: YachtFile): YachtFile {
-  checkFile(file);
+  checkFile(file, "2027-06-12");
   return file;
 }
 

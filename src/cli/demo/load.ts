@@ -171,7 +171,7 @@ async function loadYachts(db: Queryable, loaded: Loaded, script: Scenario): Prom
       ]);
     }
     const file = parseAs(YachtFile, resolveYacht(yachtClass.document, own.patch));
-    const errors = checkFile(file).filter((finding) => finding.level === "error");
+    const errors = checkFile(file, dayIn(now(), loaded.timeZone)).filter((finding) => finding.level === "error");
     if (errors.length > 0)
       throw new Error(`demo/yachts/${slug}.json: ${errors.map((each) => each.message).join("; ")}`);
     const id = uuid();

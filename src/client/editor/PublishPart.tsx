@@ -1,7 +1,7 @@
 "use client";
 import { useQuery } from "@tanstack/react-query";
-import { publishDraft, reviewDraft, throwAwayDraft } from "@/api/drafts";
-import { call } from "../api/call";
+import { publishDraft, reviewDraft, saveDraft, throwAwayDraft } from "@/api/drafts";
+import { call, href } from "../api/call";
 import { Box, Button, chakra } from "@chakra-ui/react";
 import { useRouter } from "next/navigation";
 import { useTranslations } from "next-intl";
@@ -95,6 +95,7 @@ export function PublishPart({
           </Button>
         </>
       )}
+      {screen.number > 0 && <a href={href(saveDraft, { params: { of, slug } })}>{t("take-out-draft")}</a>}
       {mayEdit && screen.number > 0 && revision > 0 && (
         <Box
           display="flex"

@@ -3,6 +3,18 @@ export type Instant = string;
 
 const hourMs = 3_600_000;
 
+/** Whether text names a day that there is: 2025-02-31 is none. */
+export function isDay(text: string): boolean {
+  if (!/^\d{4}-\d{2}-\d{2}$/.test(text)) return false;
+  const date = new Date(`${text}T00:00:00Z`);
+  return !Number.isNaN(date.getTime()) && date.toISOString().slice(0, 10) === text;
+}
+
+/** Whether text in the form of an instant names a time that there is: neither 25:00 nor the 31st of February. */
+export function isInstant(text: string): boolean {
+  return isDay(text.slice(0, 10)) && !Number.isNaN(Date.parse(text));
+}
+
 /** The instant some hours later (or earlier, for a negative number). */
 export function addHours(instant: Instant, hours: number): Instant {
   return new Date(Date.parse(instant) + hours * hourMs).toISOString();
@@ -27,10 +39,7 @@ export function dayIn(instant: Instant, timeZone: string): string {
  */
 export function lastGoodDay(printed: string): string | null {
   const full = /^(\d{4})-(\d{2})-(\d{2})$/.exec(printed);
-  if (full) {
-    const date = new Date(`${printed}T00:00:00Z`);
-    return Number.isNaN(date.getTime()) || date.toISOString().slice(0, 10) !== printed ? null : printed;
-  }
+  if (full) return isDay(printed) ? printed : null;
   const month = /^(\d{4})-(\d{2})$/.exec(printed);
   if (!month) return null;
   const number = Number(month[2]);

@@ -12,6 +12,9 @@ export function formatMoney(minor: number, currency: string, language: string): 
   return format.format(minor / 10 ** minorDigits(currency));
 }
 
+/** Whether there is such a currency, by its ISO 4217 code. */
+export const isCurrency = (code: string): boolean => Intl.supportedValuesOf("currency").includes(code);
+
 /** Decimals of a currency: 2 for EUR. */
 export function minorDigits(currency: string): number {
   return new Intl.NumberFormat("en", { style: "currency", currency }).resolvedOptions().maximumFractionDigits ?? 2;

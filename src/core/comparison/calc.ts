@@ -1,5 +1,7 @@
 import { Type, type Static } from "@sinclair/typebox";
 import type { Calculation } from "../basics/calculation";
+import type { ValueCheck } from "../handover/check-entry";
+import { checkRecords } from "./check-records";
 import { compare, type Difference } from "./compare";
 import { ComparedRecord, ComparisonLimits } from "./record";
 
@@ -9,9 +11,16 @@ const schema = Type.Object(
 );
 
 /** `./brinecove calc compare` */
-export const compareCalculation: Calculation<Static<typeof schema>, { differences: Difference[] }> = {
+export const compareCalculation: Calculation<
+  Static<typeof schema>,
+  { differences: Difference[] },
+  { check: ValueCheck }
+> = {
   name: "compare",
   about: "differences between the records of a check-in and its check-out",
   schema,
-  run: ({ before, after, limits }) => ({ differences: compare(before, after, limits) }),
+  run: ({ before, after, limits }, { check }) => {
+    checkRecords(before, after, check);
+    return { differences: compare(before, after, limits) };
+  },
 };

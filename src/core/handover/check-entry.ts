@@ -1,4 +1,5 @@
 import type { TSchema } from "@sinclair/typebox";
+import { isInstant } from "../basics/instant";
 import { valueSchema } from "./aspects";
 import type { Entry } from "./entry";
 import { isLettingGo, mayBeLetGo } from "./gate/let-go";
@@ -8,6 +9,7 @@ import { mayBeCountedTogether } from "./together";
 /** Why an entry cannot be kept. */
 export type EntryProblem =
   | { code: "other-handover" }
+  | { code: "impossible-time"; time: string }
   | { code: "no-such-line"; line: string }
   | { code: "no-such-place"; place: string }
   | { code: "no-such-stop"; stop: string }
@@ -28,6 +30,8 @@ export type ValueCheck = (schema: TSchema, value: unknown) => string | null;
  */
 export function checkEntry(list: HandoverList, entry: Entry, check: ValueCheck): EntryProblem | null {
   if (entry.handover !== list.handover) return { code: "other-handover" };
+  const time = [entry.at, entry.paperAt].find((each) => each !== undefined && !isInstant(each));
+  if (time !== undefined) return { code: "impossible-time", time };
   let kind: Parameters<typeof valueSchema>[0];
   let reading = "";
   if (entry.subject.startsWith("line:")) {

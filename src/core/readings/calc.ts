@@ -1,6 +1,15 @@
 import { BadInput, type Calculation } from "../basics/calculation";
-import { ReadingInput, judge, readingRules } from "./index";
+import { isDay } from "../basics/instant";
+import { ReadingInput, judge } from "./index";
 import type { Judgement } from "./rule";
+
+/** A charter's days are days that there are, and its end is not before its beginning. */
+function checkCharter({ charterFrom, charterTo }: { charterFrom?: string; charterTo?: string }): void {
+  for (const [field, day] of Object.entries({ charterFrom, charterTo }))
+    if (day !== undefined && !isDay(day)) throw new BadInput(`/${field}`, `there is no such day as ${day}`);
+  if (charterFrom !== undefined && charterTo !== undefined && charterTo < charterFrom)
+    throw new BadInput("/charterTo", `the charter ends on ${charterTo}, before it begins on ${charterFrom}`);
+}
 
 /** `./brinecove calc judge` */
 export const judgeCalculation: Calculation<ReadingInput, Judgement> = {
@@ -8,7 +17,7 @@ export const judgeCalculation: Calculation<ReadingInput, Judgement> = {
   about: "the verdict on one reading",
   schema: ReadingInput,
   run: (input) => {
-    if (!readingRules[input.reading]) throw new BadInput("/reading", `no rule for "${input.reading}"`);
+    checkCharter(input as { charterFrom?: string; charterTo?: string });
     return judge(input);
   },
 };

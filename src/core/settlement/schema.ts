@@ -3,6 +3,10 @@ import { Group } from "../yacht/schema";
 
 const closed = { additionalProperties: false } as const;
 const Minor = Type.Integer({ minimum: 0, maximum: 1e12 });
+/** As many as lie between any two days of four-digit years. */
+const Months = (minimum: number) => Type.Integer({ minimum, maximum: 120_000 });
+/** More than any yacht carries or burns in a charter. */
+const Litres = Type.Number({ minimum: 0, maximum: 1e6 });
 const Share = Type.Number({ minimum: 0, maximum: 100 });
 
 export const Cause = Type.Union([
@@ -30,8 +34,8 @@ export const MissingLine = Type.Object(
     group: Group,
     count: Type.Integer({ minimum: 0, maximum: 9999 }),
     replacementMinor: Minor,
-    ageMonths: Type.Integer({ minimum: 0 }),
-    lifeMonths: Type.Integer({ minimum: 1 }),
+    ageMonths: Months(0),
+    lifeMonths: Months(1),
     cause: Cause,
     grossNegligence,
   },
@@ -46,8 +50,8 @@ export const DamageLine = Type.Object(
     estimateMinor: Minor,
     /** where the price is not fixed: the lower end; the estimate is the upper end then, and the line is held */
     estimateLowMinor: Type.Optional(Minor),
-    ageMonths: Type.Integer({ minimum: 0 }),
-    lifeMonths: Type.Integer({ minimum: 1 }),
+    ageMonths: Months(0),
+    lifeMonths: Months(1),
     sharePercent: Share,
     cause: Cause,
     grossNegligence,
@@ -58,10 +62,10 @@ export const FuelLine = Type.Object(
   {
     ...everyLine,
     kind: Type.Literal("fuel"),
-    capacityL: Type.Number({ exclusiveMinimum: 0 }),
-    outL: Type.Number({ minimum: 0 }),
-    inL: Type.Number({ minimum: 0 }),
-    engineHours: Type.Number({ minimum: 0 }),
+    capacityL: Type.Number({ exclusiveMinimum: 0, maximum: 1e6 }),
+    outL: Litres,
+    inL: Litres,
+    engineHours: Type.Number({ minimum: 0, maximum: 1e6 }),
     /** why the gauge or the report is not believed, in a sentence; the line is disputed then */ doubt: Type.Optional(
       Type.String({ minLength: 1, maxLength: 300 }),
     ),
@@ -95,7 +99,7 @@ export const SettlementTerms = Type.Object(
         rule: Type.Union([Type.Literal("by-level"), Type.Literal("per-engine-hour")]),
         pricePerLitreMinor: Minor,
         serviceFeeMinor: Minor,
-        toleranceL: Type.Number({ minimum: 0 }),
+        toleranceL: Litres,
         perHourMinor: Minor,
       },
       closed,

@@ -1,4 +1,5 @@
 import "server-only";
+import { todayAtBase } from "../base/today";
 import { blocking, carryOver, type CarriedOver } from "@/core/yacht/class-change";
 import { YachtFile } from "@/core/yacht/schema";
 import { mismatch } from "@/formats/validate";
@@ -37,7 +38,7 @@ export async function classDraft(db: Queryable, classSlug: string, yachtSlug: st
     classSlug,
     classRevision: onto.revision,
     why: onto.why,
-    ...carryOver(onto.file, sister.patch, sister.file, formFault),
+    ...carryOver(onto.file, sister.patch, sister.file, await todayAtBase(db), formFault),
   };
 }
 
@@ -60,8 +61,9 @@ export async function reviewSisters(
   document: ClassRow["file"],
   accepts: Record<string, string>,
 ): Promise<SisterReview[]> {
+  const today = await todayAtBase(db);
   return (await sistersOf(db, slug)).map(({ id, slug: yacht, name, revision, patch, file, reasons }) => {
-    const carried = carryOver(document, patch, file, formFault);
+    const carried = carryOver(document, patch, file, today, formFault);
     const given = { ...reasons, ...accepts };
     return { id, slug: yacht, name, revision, accepts: given, blocked: blocking(carried.findings, given), ...carried };
   });

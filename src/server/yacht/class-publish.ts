@@ -1,4 +1,5 @@
 import "server-only";
+import { todayAtBase } from "../base/today";
 import { randomUUID } from "node:crypto";
 import { fileChanges, type FileChange } from "@/core/yacht/changes";
 import { checkFile, type CheckedFinding } from "@/core/yacht/checks";
@@ -36,7 +37,7 @@ export async function reviewClass(
   return {
     yachtClass,
     file,
-    findings: checkFile(file),
+    findings: checkFile(file, await todayAtBase(db)),
     changes: fileChanges(yachtClass.file, file),
     sisters: await reviewSisters(db, yachtClass, file, accepts),
   };

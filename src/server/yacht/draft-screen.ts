@@ -1,14 +1,12 @@
 import "server-only";
 import type { DraftNews, DraftReview, DraftScreen, FileName, SeenEdit } from "@/api/schemas/draft";
-import { dayIn } from "@/core/basics/instant";
+import { todayAtBase } from "../base/today";
 import { digestOf } from "@/core/basics/digest";
 import { fileChanges } from "@/core/yacht/changes";
 import { checkFile } from "@/core/yacht/checks";
 import type { DraftEdit } from "@/core/yacht/draft/edit";
 import { undoable, type MadeEdit } from "@/core/yacht/draft/undo";
 import { absentParts } from "@/core/yacht/note/absent";
-import { now } from "../clock";
-import { currentBase } from "../db/base";
 import type { KeptEdit } from "../db/drafts";
 import { answeredNotes } from "../db/notes";
 import type { Queryable } from "../db/pool";
@@ -34,7 +32,7 @@ export async function draftScreen(db: Queryable, name: FileName, personId: strin
       revision: edited.revision,
     },
     onRevision: draft?.onRevision ?? edited.revision,
-    today: dayIn(now(), (await currentBase(db)).timeZone),
+    today: await todayAtBase(db),
     isStale: await isStale(db, view),
     document,
     lately: edits
@@ -44,8 +42,6 @@ export async function draftScreen(db: Queryable, name: FileName, personId: strin
     ...(await standingOf(db, view, personId)),
     notes: of === "yachts" ? await openNotes(db, slug) : [],
     answered: of === "yachts" ? await answeredNotes(db, slug) : [],
-    moved: of === "yachts" ? await movedThings(db, view) : [],
-    absent: absentParts(document, await classFileOf(db, view)),
     sisters:
       of === "classes"
         ? (await sistersOf(db, slug)).map(({ slug: sister, name: called, patch }) => ({
@@ -89,7 +85,7 @@ export async function draftReview(db: Queryable, name: FileName): Promise<DraftR
   const sisters = name.of === "classes" ? await reviewSisters(db, await requireClass(db, name.slug), document, {}) : [];
   return {
     number: edits.length,
-    findings: checkFile(document),
+    findings: checkFile(document, await todayAtBase(db)),
     changes: fileChanges(base, document),
     sisters: sisters.map(({ slug, name: called, changes, blocked }) => ({ slug, name: called, changes, blocked })),
   };
@@ -104,7 +100,9 @@ async function standingOf(db: Queryable, view: DraftView, personId: string) {
     number: edits.length,
     undo: undo && plain(undo),
     redo: redo && plain(redo),
-    findings: checkFile(document),
+    findings: checkFile(document, await todayAtBase(db)),
+    moved: view.edited.of === "yachts" ? await movedThings(db, view) : [],
+    absent: absentParts(document, await classFileOf(db, view)),
   };
 }
 

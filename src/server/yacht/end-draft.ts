@@ -1,4 +1,5 @@
 import "server-only";
+import { todayAtBase } from "../base/today";
 import { AppError } from "@/api/app-error";
 import type { FileName } from "@/api/schemas/draft";
 import { checkFile } from "@/core/yacht/checks";
@@ -63,7 +64,7 @@ async function publishFirst(
 ): Promise<Published> {
   if (!("yachtId" in subject)) throw new Error("a class has a first revision from the start");
   await takeTurnsOnClass(db, classSlug);
-  const findings = checkFile(document);
+  const findings = checkFile(document, await todayAtBase(db));
   refuseUnfit(findings, reasons);
   const onClass = await classAt(db, draft.classId);
   if (!onClass) throw new Error("a draft without its class");

@@ -1,12 +1,11 @@
 import "server-only";
-import { dayIn } from "@/core/basics/instant";
+import { todayAtBase } from "../base/today";
 import { fold } from "@/core/handover/fold";
 import { foundIn } from "@/core/handover/state";
 import { movedForGood, runningHandovers } from "@/core/yacht/note/moved";
 import { partOfLine, type YachtNote } from "@/core/yacht/note/note";
 import { proposeEdits, type ProposedEdit } from "@/core/yacht/note/propose";
 import { now } from "../clock";
-import { currentBase } from "../db/base";
 import { findHandover } from "../db/handovers";
 import { addNoteAnswer, lastSignedHandovers, unansweredNotes } from "../db/notes";
 import type { Queryable } from "../db/pool";
@@ -27,7 +26,7 @@ export interface ProposedNote {
 export async function openNotes(db: Queryable, slug: string): Promise<ProposedNote[]> {
   const view = await draftView(db, { of: "yachts", slug });
   const ofClass = await classFileOf(db, view);
-  const day = dayIn(now(), (await currentBase(db)).timeZone);
+  const day = await todayAtBase(db);
   return (await unansweredNotes(db, slug))
     .map((row) => ({ ...row, edits: proposeEdits(view.document, row.note, day, ofClass) }))
     .filter(({ note, edits }) => edits.length > 0 || note.kind !== "as-in-file");

@@ -1,4 +1,5 @@
 import "server-only";
+import { todayAtBase } from "../base/today";
 import { fileChanges, type FileChange } from "@/core/yacht/changes";
 import { checkFile, type CheckedFinding } from "@/core/yacht/checks";
 import type { YachtFile } from "@/core/yacht/schema";
@@ -23,5 +24,5 @@ export interface FileReview {
 export async function reviewFile(db: Queryable, slug: string, document: unknown): Promise<FileReview> {
   const yacht = await requireYacht(db, slug);
   const file = parseYachtFile(document);
-  return { yacht, file, findings: checkFile(file), changes: fileChanges(yacht.file, file) };
+  return { yacht, file, findings: checkFile(file, await todayAtBase(db)), changes: fileChanges(yacht.file, file) };
 }

@@ -26,6 +26,12 @@ export async function savedInventory(db: Queryable, slug: string): Promise<Respo
   return csvFile(inventoryToCsv(file, (await currentBase(db)).currency), `${slug}-inventory.csv`);
 }
 
+/** A file as its draft has it, as one JSON file. */
+export async function savedDraft(db: Queryable, name: FileName): Promise<Response> {
+  const { document } = await draftView(db, name);
+  return jsonFile(document, `${name.slug}-draft.json`);
+}
+
 /** The inventory of a draft as it stands, as CSV. */
 export async function savedDraftInventory(db: Queryable, name: FileName): Promise<Response> {
   const { document } = await draftView(db, name);

@@ -1,4 +1,5 @@
 import type { Calculation } from "../../basics/calculation";
+import { checkInput } from "./check-input";
 import { planWalk } from "./plan-walk";
 import { WalkInput, type WalkPlan } from "./schema";
 
@@ -7,5 +8,8 @@ export const walkCalculation: Calculation<WalkInput, WalkPlan> = {
   name: "walk",
   about: "the order of a briefing with the least walking",
   schema: WalkInput,
-  run: planWalk,
+  run: (input) => {
+    checkInput(input);
+    return planWalk(input);
+  },
 };

@@ -11,7 +11,8 @@ export interface Finding {
 export interface FileCheck {
   name: string;
   level: "error" | "warning";
-  find: (file: YachtFile) => Finding[];
+  /** @param today the day at the base, 2027-06-12 */
+  find: (file: YachtFile, today: string) => Finding[];
 }
 
 /** A part's name with its key, as findings write it. */

@@ -7,13 +7,13 @@ const fleet = ["pale-heron", "quillback", "cold-harbour", "gannet-rock", "two-la
 const after = (change: (file: YachtFile) => void) => {
   const file = structuredClone(demoYacht("pale-heron"));
   change(file);
-  return checkFile(file).map(({ check, level, path, message }) => ({ check, level, path, message }));
+  return checkFile(file, "2027-06-12").map(({ check, level, path, message }) => ({ check, level, path, message }));
 };
 const only = (change: (file: YachtFile) => void, check: string) =>
   after(change).filter((finding) => finding.check === check);
 
 describe("the checks before publishing", () => {
-  it.each(fleet)("find nothing in %s", (slug) => expect(checkFile(demoYacht(slug))).toEqual([]));
+  it.each(fleet)("find nothing in %s", (slug) => expect(checkFile(demoYacht(slug), "2027-06-12")).toEqual([]));
 
   it.each<[string, string, (file: YachtFile) => void, string, RegExp]>([
     [
@@ -22,6 +22,27 @@ describe("the checks before publishing", () => {
       (file) => delete file.fittings["gas-tap"],
       "/gas/main/tap",
       /"gas-tap", which is not in the file/,
+    ],
+    [
+      "a thing bought on a day that is not",
+      "bought-before",
+      (file) => (file.inventory.bucket!.boughtOn = "2025-02-31"),
+      "/inventory/bucket/boughtOn",
+      /no such day as 2025-02-31/,
+    ],
+    [
+      "a thing bought tomorrow",
+      "bought-before",
+      (file) => (file.inventory.bucket!.boughtOn = "2027-06-13"),
+      "/inventory/bucket/boughtOn",
+      /2027-06-13 is still to come/,
+    ],
+    [
+      "a name of blanks",
+      "texts-written",
+      (file) => (file.inventory.bucket!.name = { en: "  " }),
+      "/inventory/bucket/name",
+      /still to be written/,
     ],
     [
       "a figure that is not there",

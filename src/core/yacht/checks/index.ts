@@ -1,5 +1,6 @@
 import type { YachtFile } from "../schema";
 import type { FileCheck, Finding } from "./check";
+import { boughtBefore } from "./bought-before";
 import { engineFacts } from "./engine-facts";
 import { fittingsFound } from "./fittings-found";
 import { gasShutTwice } from "./gas-shut-twice";
@@ -42,6 +43,7 @@ export const fileChecks: readonly FileCheck[] = [
   stepsShort,
   textsWritten,
   thingsPriced,
+  boughtBefore,
 ];
 
 export interface CheckedFinding extends Finding {
@@ -49,9 +51,13 @@ export interface CheckedFinding extends Finding {
   level: FileCheck["level"];
 }
 
-/** Everything the checks find in a yacht file, errors first. Errors block publishing; warnings can be accepted with a reason. */
-export function checkFile(file: YachtFile): CheckedFinding[] {
+/**
+ * Everything the checks find in a yacht file, errors first. Errors block publishing; warnings can be accepted with a reason.
+ *
+ * @param today the day at the base, 2027-06-12
+ */
+export function checkFile(file: YachtFile, today: string): CheckedFinding[] {
   return [...fileChecks]
     .sort((a, b) => (a.level === b.level ? 0 : a.level === "error" ? -1 : 1))
-    .flatMap(({ name, level, find }) => find(file).map((finding) => ({ check: name, level, ...finding })));
+    .flatMap(({ name, level, find }) => find(file, today).map((finding) => ({ check: name, level, ...finding })));
 }

@@ -18,7 +18,7 @@ it("makes a step that the schema takes and the checks do not let through until i
     blankPart(stepFields, file, "procedures"),
   ) as YachtFile;
   expect(mismatch(YachtFile, draft)).toBeNull();
-  expect(checkFile(draft).filter(({ check }) => check === "texts-written")).toEqual([
+  expect(checkFile(draft, "2027-06-12").filter(({ check }) => check === "texts-written")).toEqual([
     {
       check: "texts-written",
       level: "error",

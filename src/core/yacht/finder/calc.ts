@@ -19,6 +19,8 @@ export const findCalculation: Calculation<
   schema: FindInput,
   run: ({ yacht, ask }, { yachtFile }) => {
     const file = yachtFile(yacht);
+    if (!/[\p{L}\p{N}]/u.test(ask))
+      throw new BadInput("/ask", "there is nothing to search for; give a word or a number");
     if (!file) throw new BadInput("/yacht", `there is no yacht "${yacht}" in demo/yachts`);
     return {
       hits: makeFinder(file)

@@ -18,7 +18,8 @@ export const InventoryItem = strict({
   system: System,
   group: Group,
   expected: Type.Integer({ minimum: 0, maximum: 9999 }),
-  replacementMinor: Type.Integer({ minimum: 0 }),
+  /** at most ten million of the currency */
+  replacementMinor: Type.Integer({ minimum: 0, maximum: 1e9 }),
   boughtOn: Type.String({ pattern: "^\\d{4}-\\d{2}-\\d{2}$" }),
   lifeMonths: Type.Integer({ minimum: 1, maximum: 1200 }),
   /** missing means that she does not leave */

@@ -3,8 +3,8 @@ import { oneOf, strict } from "./basics";
 
 /** What she is: name, class, hull and main figures. */
 export const Particulars = strict({
-  name: Type.String({ minLength: 1, maxLength: 60 }),
-  class: Type.String({ minLength: 1, maxLength: 60 }),
+  name: Type.String({ minLength: 1, maxLength: 60, pattern: "\\S" }),
+  class: Type.String({ minLength: 1, maxLength: 60, pattern: "\\S" }),
   hull: oneOf(["monohull", "catamaran", "day-boat"] as const),
   lengthM: Type.Number({ exclusiveMinimum: 2, maximum: 60 }),
   beamM: Type.Number({ exclusiveMinimum: 1, maximum: 20 }),

@@ -1,0 +1,74 @@
+import { cpSync, readFileSync, rmSync } from "node:fs";
+import { resolve } from "node:path";
+import type { ChildProcess } from "node:child_process";
+import pg from "pg";
+import { runProgram } from "../database";
+import type { Prepared } from "../prepare";
+import { endApp, needFreePort, serve, untilReady } from "../serve";
+import { tool, type Count } from "./count";
+
+const ports = [4321, 4322];
+/** these kill the database's server, which the other worker would be using */
+const alone = "e2e/no-signal.spec.ts";
+
+interface Copy {
+  port: number;
+  ownerUrl: string;
+  env: Record<string, string | undefined>;
+}
+
+/**
+ * Playwright over the built app: two workers, each with an app and a copy of the demo's database of its own; what kills
+ * the server runs by itself afterwards.
+ */
+export async function browserLane(prepared: Prepared, args: string[]): Promise<Count> {
+  for (const port of ports) await needFreePort(port);
+  const copies = await Promise.all(ports.map((port, index) => copyOf(prepared, port, index)));
+  const apps: ChildProcess[] = [];
+  try {
+    for (const { port, env } of copies) apps.push(serve(port, { ...env, BRINECOVE_CHECK_CONTRACT: "yes" }, true));
+    for (const [index, { port }] of copies.entries()) await untilReady(port, apps[index] as ChildProcess);
+    const env = {
+      ...prepared.database.script,
+      BRINECOVE_APPS: JSON.stringify(copies.map(({ port, ownerUrl }) => ({ port, ownerUrl }))),
+    };
+    const together = await specs("together", args, { ...env, BRINECOVE_LEAVE_OUT: alone });
+    const isOne = args.some((arg) => arg.startsWith("e2e/") || arg.endsWith(".spec"));
+    const last = isOne && !args.some((arg) => arg.includes("no-signal")) ? none : await specs("alone", [alone], env);
+    return { passed: together.passed + last.passed, failed: together.failed + last.failed };
+  } finally {
+    await Promise.all(apps.map(endApp));
+  }
+}
+
+const none: Count = { passed: 0, failed: 0 };
+
+/** The first app has the database itself; the others copies of it, made before anyone is connected, and of its keys. */
+async function copyOf({ database, ownerUrl, appUrl }: Prepared, port: number, index: number): Promise<Copy> {
+  if (index === 0) return { port, ownerUrl, env: {} };
+  const name = `brinecove_browser_${index + 1}`;
+  const client = new pg.Client({ connectionString: database.ownerUrl });
+  await client.connect();
+  await client.query(`drop database if exists ${name} with (force)`);
+  await client.query(`create database ${name} template ${new URL(ownerUrl).pathname.slice(1)}`);
+  await client.end();
+  const data = `${process.env.BRINECOVE_DATA}-${index + 1}`;
+  rmSync(data, { recursive: true, force: true });
+  cpSync(process.env.BRINECOVE_DATA ?? "", data, { recursive: true });
+  const addressed = (url: string) => Object.assign(new URL(url), { pathname: `/${name}` }).href;
+  return {
+    port,
+    ownerUrl: addressed(ownerUrl),
+    env: { BRINECOVE_APP_DATABASE_URL: addressed(appUrl), BRINECOVE_DATA: data },
+  };
+}
+
+async function specs(name: string, args: string[], env: Record<string, string | undefined>): Promise<Count> {
+  const report = resolve(`.build/browser-${name}.json`);
+  rmSync(report, { force: true });
+  await runProgram(tool("playwright"), ["test", ...args], { ...env, BRINECOVE_REPORT: report });
+  const { stats } = JSON.parse(readFileSync(report, "utf8")) as {
+    stats: { expected: number; unexpected: number; flaky: number; skipped: number };
+  };
+  return { passed: stats.expected, failed: stats.unexpected + stats.flaky + stats.skipped };
+}
