@@ -2,7 +2,9 @@ import next from "eslint-config-next/core-web-vitals";
 import tseslint from "typescript-eslint";
 
 export default tseslint.config(
-  { ignores: [".next*/**", ".build/**", ".data/**", "node_modules/**", "src/client/api/generated/**", "next-env.d.ts"] },
+  {
+    ignores: [".next*/**", ".build/**", ".data/**", "node_modules/**", "src/client/api/generated/**", "next-env.d.ts"],
+  },
   ...next,
   ...tseslint.configs.recommended,
   {

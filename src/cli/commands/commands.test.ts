@@ -5,7 +5,10 @@ import { tmpdir } from "node:os";
 import { join } from "node:path";
 import { strFromU8, strToU8, unzipSync, zipSync } from "fflate";
 import type { SealedFile } from "../../core/handover/sealed-file";
-import { sealedFile, sealedZip } from "../../server/handover/sealed-export";
+import { canonicalJson, digestOf } from "../../core/basics/digest";
+import { signHash } from "../../server/handover/keys";
+import { sealedFile } from "../../server/export/sealed-file";
+import { sealedZip } from "../../server/export/sealed-zip";
 import { demoBase } from "../../testing/demo-base";
 
 const base = demoBase("commands");
@@ -209,6 +212,33 @@ describe("verify, and compare of exported records", () => {
     expect(out).toMatch(/out\.zip: goes back to .*in\.zip/);
   });
 
+  it("holds record, paper, photos, signatures with their drawings, and is named after charter and day", async () => {
+    const id = await base.handoverOf("BR-1050", "check-out");
+    const { name, bytes } = await base.inBase((db) => sealedZip(db, id));
+    expect(name).toMatch(/^check-out-quillback-br-1050-2027-\d\d-\d\d\.zip$/);
+    const parts = unzipSync(bytes);
+    expect(Object.keys(parts).map((part) => part.replace(/[0-9a-f]{64}/, "HASH"))).toEqual(
+      expect.arrayContaining(["record.json", "record.pdf", "photos/HASH.jpg", "signatures/base.svg", "receipt.json"]),
+    );
+    // RFC 8785: members in order, no blank between them
+    const text = strFromU8(parts["record.json"]!);
+    expect(text).toBe(canonicalJson(JSON.parse(text)));
+    expect(strFromU8(parts["signatures/base.svg"]!)).toMatch(/^<svg .*<(polyline|text) /);
+  });
+
+  it("still proves a zip with a receipt of the first form, and says what that leaves open", async () => {
+    const file = await zipped("check-in", "first-form.zip", (parts) => {
+      for (const part of Object.keys(parts)) if (/^(signatures|record\.pdf)/.test(part)) delete parts[part];
+      withJson(parts, "receipt.json", (receipt) => {
+        Object.assign(receipt, { format: "brinecove/receipt/1", files: undefined, sealedAt: undefined });
+        const { hash, addenda, writtenAt } = receipt;
+        receipt.writtenSignature = signHash(base.baseId, digestOf({ hash, addenda, writtenAt }));
+      });
+    });
+    const { status, out } = run(["verify", file]);
+    expect([status, out]).toEqual([0, expect.stringContaining("Not covered by a receipt of the first form")]);
+  });
+
   it.each<[string, (parts: Record<string, Uint8Array>) => void, RegExp]>([
     ["one byte of a photo", (parts) => void (parts[photoOf(parts)]![500]! ^= 1), /: photo [0-9a-f]{64} was changed$/m],
     ["a photo taken out", (parts) => void delete parts[photoOf(parts)], /: photo [0-9a-f]{64} is missing$/m],
@@ -220,7 +250,33 @@ describe("verify, and compare of exported records", () => {
     [
       "a signature of the base",
       (parts) => withJson(parts, "receipt.json", (receipt) => (receipt.writtenSignature = receipt.signature)),
-      /: what was added is not signed with the base's key$/m,
+      /: what the receipt says is not signed with the base's key$/m,
+    ],
+    [
+      "the time of sealing",
+      (parts) => withJson(parts, "record.json", (record) => (record.sealedAt = "2027-01-01T00:00:00.000Z")),
+      /: the time of sealing is not the one in the receipt$/m,
+    ],
+    [
+      "the number in the receipt",
+      (parts) => withJson(parts, "receipt.json", (receipt) => (receipt.number = 77)),
+      /: what the receipt says is not signed with the base's key$/m,
+    ],
+    [
+      "the yacht in the receipt",
+      (parts) => withJson(parts, "receipt.json", (receipt) => (receipt.yacht = "Pale Heron")),
+      /: the receipt names another yacht$/m,
+    ],
+    [
+      "a photo put in",
+      (parts) => void (parts[`photos/${"a".repeat(64)}.jpg`] = parts[photoOf(parts)]!),
+      /: photo a{64} was added$/m,
+    ],
+    ["the paper", (parts) => void (parts["record.pdf"]![900]! ^= 1), /: record\.pdf was changed$/m],
+    [
+      "a signature redrawn",
+      (parts) => withJson(parts, "signatures/base.json", (content) => (content.name = "Somebody Else")),
+      /: the signature of the base is not the one that was sealed$/m,
     ],
     [
       "an addendum put in",

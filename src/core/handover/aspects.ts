@@ -92,8 +92,6 @@ export type TakenValue = Static<typeof TakenValue>;
 /** The technician has done the round. */
 export const PrepDoneValue = Type.Object({ done: Type.Literal(true) }, closed);
 
-export const LeftBerthValue = Type.Object({ at: InstantText }, closed);
-
 /** What a person reads off, by the kind of reading. Bounds are what an instrument can show at all; sense is judged by the rule. */
 export const readingValues: Record<string, TSchema> = Object.fromEntries(
   Object.values(readingRules).map((rule) => [rule.name, readingValueSchema(rule)]),
@@ -176,8 +174,6 @@ export function valueSchema(
       return FoundValue;
     case "handover prep-done":
       return PrepDoneValue;
-    case "handover left-berth":
-      return LeftBerthValue;
     case "handover walk-order":
       return WalkOrderValue;
     case "handover walk-paused":
