@@ -113,7 +113,9 @@ test("a file is taken out, changed, checked and published; sisters stand side by
       .setInputFiles({ name: "list.csv", mimeType: "text/csv", buffer: Buffer.from(text) });
   await putList(list.replace(/^(glass,.*),8,4\.00,/m, '$1,8,"4,50",'));
   await expect(
-    page.getByText(/column "price": "4,50" has a comma; write the decimals with a point: 4\.50\./),
+    page.getByText(
+      /column "price": "4,50" has a comma; write the decimals with a point and nothing between thousands: 4\.50\./,
+    ),
   ).toBeVisible();
   await putList(list.replace(/^(glass,.*),8,4\.00,/m, "$1,8,4.50,"));
   await expect(page.getByText("Glass, replacement, cents: from “400” to “450”")).toBeVisible();

@@ -2,6 +2,7 @@ import "server-only";
 import { say } from "@/core/basics/words";
 import { fittingPoints } from "@/core/plan/fitting-points";
 import { isOnLayer } from "@/core/plan/layers";
+import { spreadMarks } from "@/core/plan/spread-marks";
 import type { Fitting } from "@/core/yacht/parts/fittings";
 import { figureAt, sayOf } from "@/core/yacht/figures";
 import { englishTranslator } from "@/messages/translator";
@@ -25,6 +26,8 @@ const marked: readonly {
   { name: "safety", shape: "triangle", has: (fitting) => isOnLayer(fitting, "safety") },
 ];
 const drawingHeight = 345;
+/** Least distance between two marks, in points: a diamond of 14 beside another. */
+const markApart = 14.5;
 
 /** The boat card on A4: her plan with what must be found, her figures, what is odd, and the base's number. */
 export async function boatCardPdf(yacht: YachtRow, base: BaseRow, at: string): Promise<PdfFile> {
@@ -34,7 +37,7 @@ export async function boatCardPdf(yacht: YachtRow, base: BaseRow, at: string): P
   const paper = new Paper(title, at);
   const { doc } = paper;
   const left = doc.page.margins.left;
-  doc.font("bold").fontSize(20).text(title);
+  paper.title(title, 20);
   doc
     .font("plain")
     .fontSize(11)
@@ -59,11 +62,18 @@ export async function boatCardPdf(yacht: YachtRow, base: BaseRow, at: string): P
     file,
     numbered.map((each) => each.key),
   );
-  numbered.forEach(({ key, shape }, i) => {
-    const frame = frames.find(({ level }) => level === file.places[file.fittings[key]?.place ?? ""]?.level);
-    const point = points[key];
-    if (frame && point) drawMark(onPaper(frame, point), shape, i + 1);
-  });
+  for (const frame of frames) {
+    const here = numbered.flatMap(({ key, shape }, i) => {
+      const point = file.places[file.fittings[key]?.place ?? ""]?.level === frame.level ? points[key] : undefined;
+      return point ? [{ shape, number: i + 1, at: onPaper(frame, point) }] : [];
+    });
+    const spread = spreadMarks(
+      here.map(({ at: where }) => where),
+      markApart,
+    ) as [number, number][];
+    here.forEach(({ at: from }, i) => drawLeader(from, spread[i] ?? from));
+    here.forEach(({ shape, number, at: from }, i) => drawMark(spread[i] ?? from, shape, number));
+  }
   doc.y = top + lengthM * scale + 26;
   for (const { name, shape } of marked) {
     const entries = numbered.flatMap((each, i) =>
@@ -88,6 +98,13 @@ export async function boatCardPdf(yacht: YachtRow, base: BaseRow, at: string): P
       `${title} · ${t("paper.file-revision", { revision: yacht.revision })} · ${t("card.local")} · ${t("paper.page", { page, pages })}`,
   );
   return { bytes, name: `card-${yacht.slug}.pdf` };
+
+  /** A mark that had to give way is led back to its point. */
+  function drawLeader([x, y]: [number, number], [toX, toY]: [number, number]): void {
+    if (Math.hypot(toX - x, toY - y) < 2) return;
+    doc.moveTo(x, y).lineTo(toX, toY).lineWidth(0.6).stroke(ink);
+    doc.circle(x, y, 1.1).fill(ink);
+  }
 
   function drawMark([x, y]: [number, number], shape: Shape, number: number): void {
     const r = 5.4;

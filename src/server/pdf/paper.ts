@@ -1,14 +1,12 @@
 import "server-only";
-import { join } from "node:path";
-import PDFDocument from "pdfkit";
 import { hullShape, type HullParticulars } from "@/core/plan/hull";
+import { PaperDocument } from "./paper-document";
 
 export const ink = "#10302b";
 const paperWhite = "#ffffff";
 const quiet = "#2c4743";
 const rule = "#cfcbb9";
 const margin = 48;
-const fonts = "node_modules/@fontsource/atkinson-hyperlegible-next/files/atkinson-hyperlegible-next-latin";
 
 /** A column of a table on paper; `share` is its part of the width. */
 export interface Column {
@@ -17,28 +15,55 @@ export interface Column {
   right?: boolean;
 }
 
-/** A sheet of paper in the house's look: head with the yacht's outline, tables, page numbers. Reads well in black and white. */
+type Inside = "H1" | "H2" | "P" | "Table" | "TR" | "TH" | "TD" | "Figure";
+
+/**
+ * A sheet of paper in the house's look: head with the yacht's outline, tables, page numbers. Reads well in black and
+ * white, and aloud: headings, rows and pictures are tagged as what they are.
+ */
 export class Paper {
-  readonly doc: PDFKit.PDFDocument;
+  readonly doc: PaperDocument;
+  /** what is being written into, by the tags of the PDF */
+  private within: PDFKit.PDFStructureElement;
   private readonly chunks: Buffer[] = [];
   private readonly done: Promise<Buffer>;
 
   constructor(title: string, createdAt: string) {
-    this.doc = new PDFDocument({
+    this.doc = new PaperDocument({
       size: "A4",
       margins: { top: margin, bottom: margin + 14, left: margin, right: margin },
       bufferPages: true,
-      font: "",
+      pdfVersion: "1.7",
+      tagged: true,
+      lang: "en",
+      displayTitle: true,
       info: { Title: title, Creator: "Brinecove", CreationDate: new Date(createdAt) },
     });
-    this.doc.registerFont("plain", join(process.cwd(), `${fonts}-400-normal.woff`));
-    this.doc.registerFont("bold", join(process.cwd(), `${fonts}-700-normal.woff`));
+    this.within = this.doc.struct("Document");
+    this.doc.addStructure(this.within);
     this.doc.font("plain").fontSize(10).fillColor(ink);
     this.done = new Promise((resolve, reject) => {
       this.doc.on("data", (chunk: Buffer) => this.chunks.push(chunk));
       this.doc.on("end", () => resolve(Buffer.concat(this.chunks)));
       this.doc.on("error", reject);
     });
+  }
+
+  /** Writes something as a heading, a paragraph, a cell or a picture with its words. */
+  as(tag: Inside, write: () => void, alt?: string): void {
+    const outer = this.within;
+    const element = this.doc.struct(tag, alt === undefined ? {} : { alt });
+    outer.add(element);
+    this.within = element;
+    if (tag === "Table" || tag === "TR") write();
+    else element.add(write);
+    element.end();
+    this.within = outer;
+  }
+
+  /** The title of what is no record: large, at the top. */
+  title(title: string, size: number): void {
+    this.as("H1", () => void this.doc.font("bold").fontSize(size).text(title));
   }
 
   get width(): number {
@@ -63,27 +88,28 @@ export class Paper {
       doc.closePath().lineWidth(1.2).fillAndStroke(paperWhite, ink);
     }
     doc.fillColor(ink);
-    doc
-      .font("bold")
-      .fontSize(22)
-      .text(title, margin, doc.y, { width: this.width - 110 });
+    this.as(
+      "H1",
+      () =>
+        void doc
+          .font("bold")
+          .fontSize(22)
+          .text(title, margin, doc.y, { width: this.width - 110 }),
+    );
     doc.moveDown(0.5);
-    for (const [label, value] of facts) {
-      const y = doc.y;
-      doc.font("plain").fontSize(10).fillColor(quiet).text(label, margin, y, { width: 90 });
-      doc.fillColor(ink).text(value, margin + 96, y, { width: this.width - 96 });
-    }
+    for (const [label, value] of facts)
+      this.as("P", () => {
+        const y = doc.y;
+        doc.font("plain").fontSize(10).fillColor(quiet).text(label, margin, y, { width: 90 });
+        doc.fillColor(ink).text(value, margin + 96, y, { width: this.width - 96 });
+      });
     doc.moveDown(0.6);
   }
 
   section(title: string): void {
     this.need(60);
-    this.doc
-      .moveDown(0.6)
-      .font("bold")
-      .fontSize(13)
-      .fillColor(ink)
-      .text(title, margin, this.doc.y, { width: this.width });
+    this.doc.moveDown(0.6).font("bold").fontSize(13).fillColor(ink);
+    this.as("H2", () => void this.doc.text(title, margin, this.doc.y, { width: this.width }));
     this.doc.moveDown(0.25);
   }
 
@@ -92,8 +118,8 @@ export class Paper {
     this.doc
       .font(bold ? "bold" : "plain")
       .fontSize(10)
-      .fillColor(ink)
-      .text(text, margin, this.doc.y, { width: this.width });
+      .fillColor(ink);
+    this.as("P", () => void this.doc.text(text, margin, this.doc.y, { width: this.width }));
   }
 
   /** A table; rows never break across pages, and the titles stand again on each page. */
@@ -108,15 +134,17 @@ export class Paper {
         true,
       );
     this.need(48);
-    titles();
-    for (const cells of rows) {
-      const height = this.heightOf(widths, cells, false);
-      if (this.doc.y + height > this.bottom) {
-        this.doc.addPage();
-        titles();
+    this.as("Table", () => {
+      titles();
+      for (const cells of rows) {
+        const height = this.heightOf(widths, cells, false);
+        if (this.doc.y + height > this.bottom) {
+          this.doc.addPage();
+          titles();
+        }
+        this.row(columns, widths, cells, false);
       }
-      this.row(columns, widths, cells, false);
-    }
+    });
     this.doc.x = margin;
     this.doc.moveDown(0.3);
   }
@@ -135,14 +163,18 @@ export class Paper {
     const height = this.heightOf(widths, cells, bold);
     const top = doc.y;
     let x = margin;
-    cells.forEach((cell, i) => {
-      doc
-        .font(bold ? "bold" : "plain")
-        .fontSize(9.5)
-        .fillColor(ink)
-        .text(cell, x, top + 3, { width: (widths[i] ?? 0) - 8, align: columns[i]?.right ? "right" : "left" });
-      x += widths[i] ?? 0;
-    });
+    this.as("TR", () =>
+      cells.forEach((cell, i) => {
+        this.as(bold ? "TH" : "TD", () => {
+          doc
+            .font(bold ? "bold" : "plain")
+            .fontSize(9.5)
+            .fillColor(ink)
+            .text(cell, x, top + 3, { width: (widths[i] ?? 0) - 8, align: columns[i]?.right ? "right" : "left" });
+        });
+        x += widths[i] ?? 0;
+      }),
+    );
     doc.y = top + height;
     doc
       .moveTo(margin, doc.y)
@@ -160,12 +192,12 @@ export class Paper {
       if (i % 3 === 0) this.need(150);
       const top = doc.y;
       const x = margin + (i % 3) * cell;
-      doc.image(picture.bytes, x, top, { fit: [cell - 10, 112] });
-      doc
-        .font("plain")
-        .fontSize(8.5)
-        .fillColor(quiet)
-        .text(picture.caption, x, top + 115, { width: cell - 10, height: 24, ellipsis: true });
+      this.as("Figure", () => void doc.image(picture.bytes, x, top, { fit: [cell - 10, 112] }), picture.caption);
+      doc.font("plain").fontSize(8.5).fillColor(quiet);
+      this.as(
+        "P",
+        () => void doc.text(picture.caption, x, top + 115, { width: cell - 10, height: 24, ellipsis: true }),
+      );
       doc.y = i % 3 === 2 || i === pictures.length - 1 ? top + 145 : top;
     });
     doc.x = margin;
@@ -182,20 +214,21 @@ export class Paper {
     const half = this.width / 2;
     const rows = Math.max(before.length, after.length);
     this.need(210);
-    doc.font("bold").fontSize(10).fillColor(ink).text(title, margin, doc.y, { width: this.width });
+    this.line(title, true);
     for (let row = 0; row < rows; row++) {
       this.need(190);
       const top = doc.y + 3;
       [before, after].forEach((side, i) => {
         const x = margin + i * half;
         const picture = side[row];
-        if (picture) doc.image(picture.bytes, x, top, { fit: [half - 12, 160] });
+        if (picture)
+          this.as("Figure", () => void doc.image(picture.bytes, x, top, { fit: [half - 12, 160] }), picture.caption);
         const caption = picture?.caption ?? (row === 0 ? none : "");
-        doc
-          .font("plain")
-          .fontSize(8.5)
-          .fillColor(quiet)
-          .text(caption, x, top + (picture ? 163 : 4), { width: half - 12, height: 12, ellipsis: true });
+        doc.font("plain").fontSize(8.5).fillColor(quiet);
+        this.as(
+          "P",
+          () => void doc.text(caption, x, top + (picture ? 163 : 4), { width: half - 12, height: 12, ellipsis: true }),
+        );
       });
       doc.y = top + 184;
     }
@@ -257,7 +290,11 @@ export class Paper {
     this.need(110);
     const y = this.doc.y + 6;
     both.forEach((each, i) =>
-      this.signature({ x: margin + i * (this.width / 2), y }, each.strokes, each.typed, each.caption),
+      this.as(
+        "Figure",
+        () => this.signature({ x: margin + i * (this.width / 2), y }, each.strokes, each.typed, each.caption),
+        each.caption,
+      ),
     );
     this.doc.x = margin;
     this.doc.y = y + 92;
@@ -274,6 +311,7 @@ export class Paper {
       this.doc.switchToPage(page);
       // writing below the margin must not start a page
       this.doc.page.margins.bottom = 0;
+      this.doc.markContent("Artifact", { type: "Pagination" });
       this.doc
         .font("plain")
         .fontSize(8.5)
@@ -282,7 +320,9 @@ export class Paper {
           width: this.width,
           lineBreak: false,
         });
+      this.doc.endMarkedContent();
     }
+    this.within.end();
     this.doc.end();
     return this.done;
   }

@@ -1,5 +1,5 @@
 import { execFileSync } from "node:child_process";
-import { mkdtempSync, readdirSync, writeFileSync } from "node:fs";
+import { mkdtempSync, readdirSync, readFileSync, writeFileSync } from "node:fs";
 import { tmpdir } from "node:os";
 import { join } from "node:path";
 import jsQR from "jsqr";
@@ -11,6 +11,7 @@ import { boatCardPdf } from "./card";
 import { recordPdf } from "./record";
 import { statementPdf } from "./statement";
 import { labelsPdf, type Labelled } from "./labels";
+import { Paper } from "./paper";
 import { planPdf } from "./plan";
 import { findYacht } from "../db/yachts";
 
@@ -223,5 +224,45 @@ describe("the briefing on the record's paper", () => {
     const flat = words(bytes).replaceAll(/\s+/g, " ");
     expect(flat).toMatch(/The briefing \d+ of \d+ topics shown/);
     expect(flat).toMatch(/Life raft shown, as usual Senna Ruhl/);
+  });
+});
+
+describe("letters and tags", () => {
+  const written = async () => {
+    const paper = new Paper("Record of Čedo Šarić", "2027-06-12T10:00:00Z");
+    paper.title("Record of Čedo Šarić", 20);
+    paper.section("Signed by Σοφία");
+    paper.line("Łukasz Żak · Олег Ткач");
+    paper.table([{ title: "Place", share: 1 }], [["Größe"], ["Ωmega"]]);
+    return paper.bytes((page, pages) => `${page} of ${pages}`);
+  };
+
+  it("prints names of Latin, Greek and Cyrillic letters", async () => {
+    const text = words(await written());
+    for (const name of ["Čedo Šarić", "Σοφία", "Łukasz Żak", "Олег Ткач", "Größe", "Ωmega"])
+      expect(text).toContain(name.split(" ")[0]);
+    // a box for a missing letter would be glyph 0 of its font
+    expect(text).not.toContain("\uFFFD");
+  });
+
+  it("is tagged: language, headings, rows and cells", async () => {
+    const file = join(mkdtempSync(join(tmpdir(), "paper-")), "tagged.pdf");
+    writeFileSync(file, await written());
+    expect(execFileSync("pdfinfo", [file]).toString()).toMatch(/^Tagged: +yes$/m);
+    const structure = execFileSync("pdfinfo", ["-struct-text", file]).toString();
+    expect(structure.match(/^ *(Document|H1|H2|P|Table|TR|TH|TD)\b/gm)?.map((line) => line.trim())).toEqual([
+      "Document",
+      "H1",
+      "H2",
+      "P",
+      "Table",
+      "TR",
+      "TH",
+      "TR",
+      "TD",
+      "TR",
+      "TD",
+    ]);
+    expect(readFileSync(file).toString("latin1")).toContain("/Lang (en)");
   });
 });

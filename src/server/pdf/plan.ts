@@ -20,7 +20,7 @@ export async function planPdf(yacht: YachtRow, at: string): Promise<PdfFile> {
   const { doc } = paper;
   const places = Object.entries(file.places).sort(([, a], [, b]) => a.order - b.order);
   const numbers = new Map(places.map(([key], i) => [key, i + 1]));
-  doc.font("bold").fontSize(18).text(title);
+  paper.title(title, 18);
   const { lengthM, beamM } = file.particulars;
   const scale = Math.min(drawingHeight / lengthM, (paper.width - 60) / 2 / beamM);
   const top = doc.y + 26;
