@@ -16,6 +16,7 @@ export const errors = {
   "first-draft": 409,
   "foreign-origin": 403,
   "gateway-no-boat-data": 503,
+  "gateway-other-yacht": 503,
   "gateway-silent": 503,
   "goodwill-above-amount": 422,
   "goodwill-needs-reason": 422,

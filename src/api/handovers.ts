@@ -95,7 +95,14 @@ export const readBoatData = endpoint({
   who: [device(handoverIn("params"))],
   params: ById,
   answer: BoatDataAnswer,
-  errors: ["no-such-handover", "no-such-yacht", "no-gateway", "gateway-silent", "gateway-no-boat-data"],
+  errors: [
+    "no-such-handover",
+    "no-such-yacht",
+    "no-gateway",
+    "gateway-silent",
+    "gateway-no-boat-data",
+    "gateway-other-yacht",
+  ],
 });
 
 export const sealHandover = endpoint({

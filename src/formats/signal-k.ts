@@ -1,5 +1,6 @@
 import { Type } from "@sinclair/typebox";
-import { parseAs } from "./validate";
+import { isDay } from "../core/basics/instant";
+import { parseAs, SchemaMismatch } from "./validate";
 
 /** What a boat's data server says of one thing. Signal K speaks SI: seconds, volts, shares of 1. */
 export interface BoatDatum {
@@ -16,7 +17,7 @@ const Vessel = Type.Object(
 const Datum = Type.Object(
   {
     value: Type.Number(),
-    timestamp: Type.String({ pattern: "^\\d{4}-\\d{2}-\\d{2}T\\d{2}:\\d{2}:\\d{2}(\\.\\d+)?Z$" }),
+    timestamp: Type.String({ pattern: "^\\d{4}-\\d{2}-\\d{2}T\\d{2}:\\d{2}:\\d{2}(\\.\\d+)?(Z|[+-]\\d{2}:\\d{2})$" }),
   },
   { additionalProperties: true },
 );
@@ -43,12 +44,15 @@ export function boatDataOf(document: unknown, paths: readonly string[]): Record<
       if (typeof node !== "object" || node === null || typeof (node as { value?: unknown }).value !== "number")
         return [];
       const { value, timestamp } = parseAs(Datum, node);
-      return [[path, { valueSi: value, at: timestamp }]];
+      const at = new Date(timestamp);
+      if (!isDay(timestamp.slice(0, 10)) || Number.isNaN(at.getTime()))
+        throw new SchemaMismatch(`/${path.replaceAll(".", "/")}/timestamp`, "is no time that there is");
+      return [[path, { valueSi: value, at: at.toISOString() }]];
     }),
   );
 }
 
-/** How the document calls its vessel; "boat data" where it does not say. */
-export function boatNameOf(document: unknown): string {
-  return parseAs(Vessel, document).name?.slice(0, 120) || "boat data";
+/** How the document calls its vessel; null where it does not say. */
+export function boatNameOf(document: unknown): string | null {
+  return parseAs(Vessel, document).name?.slice(0, 120).trim() || null;
 }

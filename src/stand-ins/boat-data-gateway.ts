@@ -2,18 +2,25 @@
 const measured: Readonly<
   Record<
     string,
-    { hours: Record<string, number>; tanks: Record<string, Record<string, number>>; volts: Record<string, number> }
+    {
+      name: string;
+      hours: Record<string, number>;
+      tanks: Record<string, Record<string, number>>;
+      volts: Record<string, number>;
+    }
   >
 > = {
   "gannet-rock": {
+    name: "Gannet Rock",
     hours: { main: 628.4, generator: 341.2 },
     tanks: { fuel: { main: 0.985 }, freshWater: { fore: 1, aft: 0.97, third: 0.94 } },
     volts: { service: 12.74, starter: 12.66 },
   },
   "two-lanterns": {
+    name: "Two Lanterns",
     hours: { port: 1321.7, starboard: 1319.2 },
     tanks: { fuel: { starboard: 0.98, port: 0.97 }, freshWater: { starboard: 1, port: 0.96 } },
-    volts: { service: 12.71, "starter-port": 12.63, "starter-starboard": 12.6 },
+    volts: { service: 12.71, starterPort: 12.63, starterStarboard: 12.6 },
   },
 };
 
@@ -35,7 +42,7 @@ export function simulatedVessel(slug: string, timestamp: string): Record<string,
       .toString()
       .padStart(12, "0")}`,
     // the name is shown with every value: nobody must take it for the boat's own meter
-    name: "simulated boat data",
+    name: `${boat.name}, simulated boat data`,
     propulsion: each(boat.hours, (hours) => ({ runTime: leaf(hours * 3600) })),
     tanks: each(boat.tanks, (tanks) => each(tanks, (share) => ({ currentLevel: leaf(share) }))),
     electrical: { batteries: each(boat.volts, (volts) => ({ voltage: leaf(volts) })) },

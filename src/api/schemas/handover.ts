@@ -1,4 +1,5 @@
 import { Type, type Static } from "@sinclair/typebox";
+import type { NotTaken } from "@/core/readings/boat-reading";
 import { Entry, InstantText, PartySide, Sha256, Uuid } from "../../core/handover/entry";
 import { HandoverKind, HandoverList } from "../../core/handover/list";
 import { Manifest, Signature, SignatureContents } from "../../core/handover/seal";
@@ -67,6 +68,17 @@ export const BoatDataAnswer = Type.Object(
     from: Type.String(),
     readings: Type.Array(
       Type.Object({ line: Type.String(), values: Type.Record(Type.String(), Type.Number()), at: InstantText }, closed),
+    ),
+    /** measured, and not to be taken */
+    left: Type.Array(
+      Type.Object(
+        {
+          line: Type.String(),
+          at: InstantText,
+          why: Type.Unsafe<NotTaken>({ type: "string", enum: ["old", "to-come", "impossible"] }),
+        },
+        closed,
+      ),
     ),
   },
   closed,

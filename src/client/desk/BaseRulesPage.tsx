@@ -24,6 +24,7 @@ const figures = [
   ["markFromMm", "mark-from"],
   ["markSingleFromMm", "mark-single"],
   ["lateHours", "late-hours"],
+  ["boatDataMinutes", "boat-data-minutes"],
   ["objectDays", "object-days"],
   ["windLimitKn", "wind"],
 ] as const;

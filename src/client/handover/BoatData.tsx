@@ -5,9 +5,11 @@ import { call } from "../api/call";
 import { useTranslations } from "next-intl";
 import { useState } from "react";
 import { lineSubject, type Line, type ReadingLine } from "@/core/handover/list";
+import { say } from "@/core/basics/words";
 import { mainCell } from "@/core/handover/state";
 import { readingRules } from "@/core/readings";
 import { mayBeLeftOut } from "@/core/readings/rule";
+import { stampIn } from "@/messages/stamp";
 import { Button } from "@/ui/Button";
 import { useHandover, useVersion } from "./context";
 import styles from "./PlaceScreen.module.css";
@@ -25,7 +27,7 @@ export function BoatData({ lines }: { lines: readonly Line[] }) {
     setBusy(true);
     setSaid(null);
     try {
-      const { from, readings } = await call(readBoatData, {
+      const { from, readings, left } = await call(readBoatData, {
         params: { id: store.bundle.list.handover },
         grant: store.grant,
       });
@@ -39,7 +41,13 @@ export function BoatData({ lines }: { lines: readonly Line[] }) {
         );
         if (isWhole && !mainCell(store.folded(), line)) store.recordLine(line, values);
       }
-      if (here.length === 0) setSaid(t("none"));
+      const notTaken = left.flatMap(({ line, at, why }) => {
+        const found = measured.find((each) => each.id === line);
+        return found
+          ? [t("left", { what: say(found.name, "en"), at: stampIn(at, store.bundle.base.timeZone), why })]
+          : [];
+      });
+      setSaid(here.length === 0 && notTaken.length === 0 ? t("none") : notTaken.join(" "));
     } catch (error) {
       setSaid(error instanceof AppError ? error.message : t("no-signal"));
     }

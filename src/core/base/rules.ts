@@ -18,6 +18,8 @@ export const BaseRules = Type.Object(
     lateHours: Type.Integer({ minimum: 1, maximum: 168 }),
     /** days within which one who did not sign can object to a statement */
     objectDays: Type.Optional(Type.Integer({ minimum: 1, maximum: 90 })),
+    /** minutes after which what a boat's data server measured is too old to be taken */
+    boatDataMinutes: Type.Optional(Type.Integer({ minimum: 1, maximum: 1440 })),
     /** mean wind of the first day above which she stays */
     windLimitKn: Type.Integer({ minimum: 5, maximum: 60 }),
     /** what no manager lets go without */
@@ -39,6 +41,7 @@ export const usualRules: BaseRules = {
   markWorseFactor: 1.5,
   lateHours: 24,
   objectDays: 14,
+  boatDataMinutes: 15,
   windLimitKn: 25,
   neverLetGo: [...usuallyNeverLetGo],
   readingLimits: {},

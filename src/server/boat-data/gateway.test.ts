@@ -1,5 +1,6 @@
 import { createServer, type Server } from "node:http";
 import type { AddressInfo } from "node:net";
+import { usualRules } from "@/core/base/rules";
 import { fold } from "@/core/handover/fold";
 import type { HandoverList } from "@/core/handover/list";
 import { fetchedOf, isCorrected } from "@/core/handover/state";
@@ -16,12 +17,14 @@ let list: HandoverList;
 let gateway: Server;
 let answer: { status: number; body: string };
 const asked: string[] = [];
+const shown: (string | undefined)[] = [];
 
 beforeAll(async () => {
   const handover = await base.handoverOf("BR-1055", "check-in");
   list = (await base.inBase((db) => findHandover(db, handover)))!.list;
   gateway = createServer((request, response) => {
     asked.push(request.url ?? "");
+    shown.push(request.headers.authorization);
     response.writeHead(answer.status).end(answer.body);
   });
   await new Promise<void>((done) => gateway.listen(0, "127.0.0.1", done));
@@ -52,7 +55,7 @@ it("gives what the boat measures in the units people write: hours, litres of thi
   });
   expect(asked).toEqual(["/gannet-rock/signalk/v1/api/vessels/self"]);
   const { from, readings } = await fetchBoatData(list, "gannet-rock");
-  expect([from, readings[0]?.at]).toEqual(["simulated boat data", "2027-06-12T10:00:00.000Z"]);
+  expect([from, readings[0]?.at]).toEqual(["Gannet Rock, simulated boat data", "2027-06-12T10:00:00.000Z"]);
 });
 
 it("leaves out what she does not measure, and what cannot be", async () => {
@@ -62,7 +65,57 @@ it("leaves out what she does not measure, and what cannot be", async () => {
     propulsion: { main: { runTime: { value: "many", ...at } } },
     electrical: { batteries: { service: { voltage: { value: 12.7, ...at } } } },
   });
-  expect(await valuesOf()).toEqual({ "reading:battery-service": { volts: 12.7 } });
+  const { readings, left } = await fetchBoatData(list, "gannet-rock");
+  expect(readings).toEqual([{ line: "reading:battery-service", values: { volts: 12.7 }, at: at.timestamp }]);
+  expect(left).toEqual([{ line: "reading:fuel", at: at.timestamp, why: "impossible" }]);
+});
+
+const volts = (timestamp: string) => ({
+  electrical: { batteries: { service: { voltage: { value: 12.7, timestamp } } } },
+});
+
+it.each<[string, string, string | null]>([
+  // it is 10:12 at the base in Z, and the base takes what is 15 minutes old at most
+  ["at 09:57", "2027-06-12T09:57:00Z", null],
+  ["a second earlier", "2027-06-12T09:56:59Z", "old"],
+  ["within a minute of a fast clock", "2027-06-12T10:13:00.000000Z", null],
+  ["tomorrow", "2027-06-13T10:00:00Z", "to-come"],
+  ["at 12:05 two hours east", "2027-06-12T12:05:00+02:00", null],
+])("takes or leaves what was measured %s", async (_when, timestamp, why) => {
+  answer.body = JSON.stringify(volts(timestamp));
+  const { readings, left } = await fetchBoatData(list, "gannet-rock");
+  expect([readings.length, left.map((each) => each.why)]).toEqual(why === null ? [1, []] : [0, [why]]);
+  if (timestamp.endsWith("+02:00")) expect(readings[0]?.at).toBe("2027-06-12T10:05:00.000Z");
+});
+
+it("goes by the base's own limit, as it stood when the list was made", async () => {
+  answer.body = JSON.stringify(volts("2027-06-12T09:30:00Z"));
+  const rules = { ...usualRules, boatDataMinutes: 60 };
+  expect((await fetchBoatData({ ...list, rules }, "gannet-rock")).readings).toHaveLength(1);
+});
+
+it("refuses a gateway that names another yacht", async () => {
+  answer.body = JSON.stringify({ name: "Cold Harbour", ...volts("2027-06-12T10:00:00Z") });
+  await expect(fetchBoatData(list, "gannet-rock")).rejects.toMatchObject({
+    code: "gateway-other-yacht",
+    params: { named: "Cold Harbour", yacht: "Gannet Rock" },
+  });
+});
+
+it("shows the gateway the base's access token, where one is set", async () => {
+  process.env.BRINECOVE_BOAT_DATA_TOKEN = "of-the-quay";
+  await fetchBoatData(list, "gannet-rock");
+  delete process.env.BRINECOVE_BOAT_DATA_TOKEN;
+  await fetchBoatData(list, "gannet-rock");
+  expect(shown.slice(-2)).toEqual(["Bearer of-the-quay", undefined]);
+});
+
+it("has in its own simulated boats only ids that Signal K allows: letters and digits", () => {
+  const ids = (node: unknown): string[] =>
+    typeof node === "object" && node !== null ? Object.entries(node).flatMap(([key, part]) => [key, ...ids(part)]) : [];
+  const { uuid: _uuid, name: _name, ...vessel } = simulatedVessel("two-lanterns", "2027-06-12T10:00:00.000Z") ?? {};
+  expect(ids(vessel).filter((id) => !/^[A-Za-z0-9]+$/.test(id) && id !== "$source")).toEqual([]);
+  expect(ids(vessel).length).toBeGreaterThan(20);
 });
 
 it.each([

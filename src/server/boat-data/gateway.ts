@@ -1,9 +1,11 @@
 import "server-only";
-import { boatReading } from "@/core/readings/boat-reading";
+import { rulesFrom } from "@/core/base/rules";
+import { namesYacht, takenReading } from "@/core/readings/boat-reading";
 import type { HandoverList } from "@/core/handover/list";
 import { boatDataOf, boatNameOf, type BoatDatum } from "@/formats/signal-k";
 import { SchemaMismatch } from "@/formats/validate";
 import type { BoatDataAnswer } from "@/api/schemas/handover";
+import { now } from "../clock";
 import { inBaseTransaction } from "../db/pool";
 import { findYacht } from "../db/yachts";
 import { handoverById } from "../handover/list-cache";
@@ -27,27 +29,46 @@ export async function fetchBoatData(list: HandoverList, slug: string): Promise<B
   );
   const address = addressOf(slug);
   if (lines.length === 0 || address === undefined) throw new AppError("no-gateway");
-  const { data, from } = await ask(
+  const { data, named } = await ask(
     `${address}/signalk/v1/api/vessels/self`,
     lines.map((line) => line.signal),
   );
-  const readings = lines.flatMap((line) => {
+  const yacht = list.yacht.name;
+  if (!namesYacht(named, yacht)) throw new AppError("gateway-other-yacht", { named: named ?? "", yacht });
+  const mostMinutes = rulesFrom(list.rules ?? null).boatDataMinutes ?? 15;
+  const answer: BoatDataAnswer = { from: named ?? "boat data", readings: [], left: [] };
+  for (const line of lines) {
     const datum = data[line.signal];
-    const values = datum ? boatReading(line, datum.valueSi) : null;
-    return datum && values ? [{ line: line.id, values, at: datum.at }] : [];
-  });
-  return { from, readings };
+    if (!datum) continue;
+    const taken = takenReading(line, datum, now(), mostMinutes);
+    if ("values" in taken) answer.readings.push({ line: line.id, values: taken.values, at: datum.at });
+    else answer.left.push({ line: line.id, at: datum.at, why: taken.why });
+  }
+  return answer;
 }
 
-async function ask(address: string, paths: string[]): Promise<{ data: Record<string, BoatDatum>; from: string }> {
+/** A gateway that lets nobody ask without one is given the base's access token. */
+const headers = (): Record<string, string> => {
+  const token = process.env.BRINECOVE_BOAT_DATA_TOKEN;
+  return token ? { authorization: `Bearer ${token}` } : {};
+};
+
+async function ask(
+  address: string,
+  paths: string[],
+): Promise<{ data: Record<string, BoatDatum>; named: string | null }> {
   try {
-    const answer = await fetch(address, { signal: AbortSignal.timeout(slowestMs), redirect: "error" });
+    const answer = await fetch(address, {
+      headers: headers(),
+      signal: AbortSignal.timeout(slowestMs),
+      redirect: "error",
+    });
     if (!answer.ok) throw new Error(`it answers ${answer.status}`);
     if (Number(answer.headers.get("content-length") ?? 0) > mostBytes) throw new Error("its answer is too large");
     const text = await answer.text();
     if (text.length > mostBytes) throw new Error("its answer is too large");
     const document: unknown = JSON.parse(text);
-    return { data: boatDataOf(document, paths), from: boatNameOf(document) };
+    return { data: boatDataOf(document, paths), named: boatNameOf(document) };
   } catch (error) {
     const isForm = error instanceof SchemaMismatch || error instanceof SyntaxError;
     log.warn({ error: (error as Error).message }, "boat data");

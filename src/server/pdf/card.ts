@@ -26,8 +26,8 @@ const marked: readonly {
   { name: "safety", shape: "triangle", has: (fitting) => isOnLayer(fitting, "safety") },
 ];
 const drawingHeight = 345;
-/** Least distance between two marks, in points: a diamond of 14 beside another. */
-const markApart = 14.5;
+/** Least distance between two marks, in points: a triangle of 14 beside another. */
+const markApart = 16;
 
 /** The boat card on A4: her plan with what must be found, her figures, what is odd, and the base's number. */
 export async function boatCardPdf(yacht: YachtRow, base: BaseRow, at: string): Promise<PdfFile> {

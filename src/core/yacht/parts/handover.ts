@@ -61,7 +61,7 @@ export const ReadingSpec = strict({
   /** read on the technician's prep alone, not at the handovers */
   prepOnly: Type.Optional(Type.Boolean()),
   /** path of the yacht's boat-data server (Signal K), where she has one that measures it */
-  signal: Type.Optional(Type.String({ pattern: "^[a-z][A-Za-z]*(\\.[A-Za-z0-9-]+)+$", maxLength: 120 })),
+  signal: Type.Optional(Type.String({ pattern: "^[a-z][A-Za-z]*(\\.[A-Za-z0-9]+)+$", maxLength: 120 })),
   /** this yacht's own limits, by the names that the rule knows */
   limits: Type.Optional(Type.Record(Type.String(), Type.Number())),
   safety: Type.Optional(Type.Boolean()),
