@@ -6,7 +6,7 @@ declare module "autocannon" {
     body?: string;
     setupRequest?: (request: Request) => Request;
   }
-  interface Result {
+  export interface Result {
     requests: { average: number };
     latency: { p99: number };
     non2xx: number;
@@ -15,6 +15,8 @@ declare module "autocannon" {
     url: string;
     connections: number;
     duration: number;
-    requests: Request[];
+    method?: string;
+    headers?: Record<string, string>;
+    requests?: Request[];
   }): Promise<Result>;
 }

@@ -2,12 +2,10 @@ import { mkdirSync, readFileSync, rmSync } from "node:fs";
 import { resolve } from "node:path";
 import { performance } from "node:perf_hooks";
 import { chromium, type BrowserContext, type Page } from "@playwright/test";
-import autocannon from "autocannon";
 import lighthouse from "lighthouse";
-import pg from "pg";
 import { v7 as uuid } from "uuid";
 import { compare } from "../../core/comparison/compare";
-import { entryHash, type Entry } from "../../core/handover/entry";
+import type { Entry } from "../../core/handover/entry";
 import { checkFile } from "../../core/yacht/checks";
 import { fileChanges } from "../../core/yacht/changes";
 import { findables } from "../../core/yacht/finder/findable";
@@ -20,12 +18,13 @@ import type { HandoverBundle } from "../../api/schemas/handover";
 import { buildIfChanged } from "../build";
 import { loadFixedDemo } from "../demo/fixed";
 import { demoYachtFile } from "../demo/yacht-file";
-import { prepareDatabase, type Prepared } from "../prepare";
+import { prepareDatabase } from "../prepare";
 import { endApp, needFreePort, serve, untilReady } from "../serve";
 import { checkInFigures } from "../measure/check-in";
 import { checkOutFigures } from "../measure/check-out";
 import { editingFigures } from "../measure/editing";
 import { seventhYacht } from "../measure/seventh-yacht";
+import { postingFigures } from "../measure/posting";
 import { walkFigures } from "../measure/walk";
 import { needTools } from "./test";
 
@@ -55,7 +54,7 @@ export async function run([only]: string[]): Promise<number> {
     if (wanted("editing")) await seventhYacht(say, origin, signInAsManager);
     if (wanted("editing")) await editingFigures(say, origin, signInAsManager);
     if (wanted("plan")) await planDrawing();
-    if (wanted("posting")) await posting(prepared);
+    if (wanted("posting")) await postingFigures(say, origin, prepared);
   } finally {
     await endApp(app);
     prepared.database.stop();
@@ -387,94 +386,4 @@ async function lighthouseOf(name: string, url: string): Promise<void> {
     .flatMap((category) => result?.lhr.categories[category]?.auditRefs ?? [])
     .filter((ref) => ref.weight > 0 && (result?.lhr.audits[ref.id]?.score ?? 1) < 1);
   if (failed.length > 0) console.error(`  ${name}: ${failed.map((ref) => ref.id).join(", ")}`);
-}
-
-/** Fifty clients that each post one entry a request, and beside it the same rows inserted by node-postgres alone. */
-async function posting({ ownerUrl, appUrl }: Prepared): Promise<void> {
-  const jar = await fetch(`${origin}/api/sign-in`, {
-    method: "POST",
-    headers: { origin, "content-type": "application/json" },
-    body: JSON.stringify({ email: "maro@brinecove.example", password: "sallow-tide-7" }),
-  });
-  const cookie = jar.headers.get("set-cookie")?.split(";")[0] ?? "";
-  const owner = new pg.Client({ connectionString: ownerUrl });
-  await owner.connect();
-  const { rows } = await owner.query<{ id: string; kind: string }>(
-    "select s.id, case c.reference when 'BR-1052' then 'check-out' when 'BR-1053' then 'check-out' else 'check-in' end as kind from stay s join charter c on c.id = s.charter_id where c.reference in ('BR-1052', 'BR-1053', 'BR-1058', 'BR-1059', 'BR-1060')",
-  );
-  const opened = await Promise.all(
-    rows.map(async ({ id, kind }) => {
-      const answer = await fetch(`${origin}/api/handovers`, {
-        method: "POST",
-        headers: { origin, cookie, "content-type": "application/json" },
-        body: JSON.stringify({ stayId: id, kind }),
-      });
-      return (await answer.json()) as { handover: string; grant: string; bundle: HandoverBundle };
-    }),
-  );
-  const entry = (handover: string, person: string): Entry => ({
-    v: 1,
-    id: uuid(),
-    handover,
-    subject: "line:count:mug",
-    aspect: "remark:base",
-    value: { words: "measured" },
-    basis: [],
-    by: { side: "base", person },
-    device: uuid(),
-    at: new Date().toISOString(),
-    offsetMs: 0,
-  });
-
-  const bare = new pg.Pool({ connectionString: appUrl, max: 12 });
-  await owner.query(
-    "create table if not exists bare_entry (id uuid primary key, content jsonb, hash text, at timestamptz)",
-  );
-  await owner.query(`grant insert on bare_entry to ${new URL(appUrl).username}`);
-  let inserted = 0;
-  const first = opened[0];
-  if (!first) throw new Error("no handover to post to");
-  const until = Date.now() + 8000;
-  await Promise.all(
-    Array.from({ length: 50 }, async () => {
-      while (Date.now() < until) {
-        const made = entry(first.handover, first.bundle.me.person);
-        await bare.query("insert into bare_entry values ($1, $2, $3, $4)", [
-          made.id,
-          JSON.stringify(made),
-          entryHash(made),
-          made.at,
-        ]);
-        inserted += 1;
-      }
-    }),
-  );
-  const bareRate = inserted / 8;
-  await bare.end();
-  let turn = 0;
-  const result = await autocannon({
-    url: origin,
-    connections: 50,
-    duration: 12,
-    requests: [
-      {
-        method: "POST",
-        setupRequest: (request) => {
-          const { handover, grant, bundle } = opened[(turn += 1) % opened.length] ?? first;
-          return {
-            ...request,
-            path: `/api/handovers/${handover}/entries`,
-            headers: { origin, "content-type": "application/json", authorization: `Bearer ${grant}` },
-            body: JSON.stringify({ entries: [entry(handover, bundle.me.person)] }),
-          };
-        },
-      },
-    ],
-  });
-  say(
-    "posting entries, 50 clients over 5 handovers: requests a second, 99th percentile",
-    `${Math.round(result.requests.average)}/s, ${result.latency.p99} ms (not 2xx: ${result.non2xx})`,
-  );
-  say("bare node-postgres insert of the same rows, 50 at once, 12 connections", `${Math.round(bareRate)}/s`);
-  await owner.end();
 }

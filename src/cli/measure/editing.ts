@@ -17,9 +17,10 @@ export async function editingFigures(say: Say, origin: string, signIn: (page: Pa
     const answer = await page.request.get("/api/classes/ondavar-41/file.json");
     const file = (await answer.json()) as { fittings: Record<string, { how?: { en: string } }> };
     file.fittings["windlass-breaker"]!.how = { en: "Push it back once, after the wait." };
-    const review = await post(page, "/api/classes/ondavar-41/review", file);
+    const draft = "/api/drafts/classes/ondavar-41";
+    await post(page, `${draft}/file`, file);
+    const review = await page.request.get(`${draft}/review`);
     const warnings = (await review.json()) as {
-      onRevision: number;
       findings: { path: string }[];
       sisters: { blocked: { path: string }[] }[];
     };
@@ -30,12 +31,7 @@ export async function editingFigures(say: Say, origin: string, signIn: (page: Pa
       ]),
     );
     const started = performance.now();
-    const published = await post(page, "/api/classes/ondavar-41/publish", {
-      document: file,
-      onRevision: warnings.onRevision,
-      why: "how",
-      accepts,
-    });
+    const published = await post(page, `${draft}/publish`, { why: "how", accepts });
     if (published.status() !== 201) throw new Error(await published.text());
     say(`publishing a class with ${await sistersOf(page)} sisters`, `${Math.round(performance.now() - started)} ms`);
   } finally {

@@ -11,8 +11,69 @@ export interface EntryItem {
   hash: string;
 }
 
-/** Gives entries the next numbers of a handover's feed, under a lock on its row; one round trip. Answers in the same order. */
-export async function appendEntries(
+interface Waiting {
+  items: readonly EntryItem[];
+  receivedAt: string;
+  answered: (answers: string[]) => void;
+  failed: (error: unknown) => void;
+}
+
+/** Posts on each handover that wait while one is being written; a handover that nobody writes on is not in it. */
+const waiting = new Map<string, Waiting[]>();
+
+/**
+ * Gives entries the next numbers of a handover's feed, under a lock on its row; one round trip. Posts that arrive while
+ * another is being written on the same handover are written together in the next round trip, instead of each waiting for
+ * the lock in turn. Answers in the same order.
+ */
+export function appendEntries(
+  baseId: string,
+  handoverId: string,
+  items: readonly EntryItem[],
+  receivedAt: string,
+): Promise<string[]> {
+  return new Promise((answered, failed) => {
+    const post = { items, receivedAt, answered, failed };
+    const key = `${baseId} ${handoverId}`;
+    const others = waiting.get(key);
+    if (others) others.push(post);
+    else {
+      waiting.set(key, []);
+      void writeInTurn(baseId, handoverId, post);
+    }
+  });
+}
+
+async function writeInTurn(baseId: string, handoverId: string, first: Waiting): Promise<void> {
+  const key = `${baseId} ${handoverId}`;
+  for (let posts = [first]; posts.length > 0; posts = nextOf(key)) {
+    try {
+      const items = posts.flatMap((post) => post.items);
+      share(posts, await write(baseId, handoverId, items, posts.at(-1)?.receivedAt ?? first.receivedAt));
+    } catch (error) {
+      if (posts.length === 1) posts[0]?.failed(error);
+      // one bad post must not take the others with it
+      else
+        for (const post of posts)
+          await write(baseId, handoverId, post.items, post.receivedAt).then(post.answered, post.failed);
+    }
+  }
+}
+
+/** The posts that came meanwhile; where there are none, the next one to come writes by itself. */
+function nextOf(key: string): Waiting[] {
+  const posts = waiting.get(key) ?? [];
+  if (posts.length === 0) waiting.delete(key);
+  else waiting.set(key, []);
+  return posts;
+}
+
+function share(posts: readonly Waiting[], answers: readonly string[]): void {
+  let from = 0;
+  for (const { items, answered } of posts) answered(answers.slice(from, (from += items.length)));
+}
+
+async function write(
   baseId: string,
   handoverId: string,
   items: readonly EntryItem[],

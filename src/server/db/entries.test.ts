@@ -1,0 +1,67 @@
+import { v7 as uuid } from "uuid";
+import { demoBase } from "@/testing/demo-base";
+import { entryHash, type Entry } from "@/core/handover/entry";
+import { appendEntries, entriesAfter, type EntryItem } from "./entries";
+
+const base = demoBase("entries");
+const at = "2027-06-12T10:12:00.000Z";
+let handover = "";
+let person = "";
+
+beforeAll(async () => {
+  handover = await base.handoverOf("BR-1059", "check-in");
+  person = await base.person("Maro Tessen");
+});
+
+function item(change: Partial<Entry> = {}): EntryItem {
+  const content: Entry = {
+    v: 1,
+    id: uuid(),
+    handover,
+    subject: "line:count:mug",
+    aspect: "remark:base",
+    value: { words: "posted" },
+    basis: [],
+    by: { side: "base", person },
+    device: uuid(),
+    at,
+    offsetMs: 0,
+    ...change,
+  };
+  const { id, subject, aspect } = content;
+  return { id, subject, aspect, content, hash: entryHash(content) };
+}
+const posted = (...items: EntryItem[]) => appendEntries(base.baseId, handover, items, at);
+const feed = async () => base.inBase((db) => entriesAfter(db, handover, 0));
+
+it("writes posts that arrive together in turn: each is answered for its own, and the feed has no gap", async () => {
+  const before = (await feed()).length;
+  const twice = item();
+  const posts = [
+    ...Array.from({ length: 20 }, () => [item(), item()]),
+    [twice, item({ basis: [uuid()] })],
+    [twice, item()],
+  ];
+  const answers = await Promise.all(posts.map((items) => posted(...items)));
+  expect(answers.slice(0, 20)).toEqual(Array.from({ length: 20 }, () => ["kept", "kept"]));
+  expect(answers.slice(20)).toEqual([
+    ["kept", "unknown-basis"],
+    ["same", "kept"],
+  ]);
+  const rows = await feed();
+  expect(rows.length).toBe(before + 42);
+  expect(rows.map(({ number }) => number)).toEqual(Array.from({ length: before + 42 }, (_, index) => index + 1));
+});
+
+it("lets a post that the database refuses fail by itself, and the others of its turn in", async () => {
+  const before = (await feed()).length;
+  const bad = { ...item(), id: "no-uuid" };
+  const answers = await Promise.allSettled([posted(item()), posted(item()), posted(bad), posted(item())]);
+  expect(answers.map(({ status }) => status)).toEqual(["fulfilled", "fulfilled", "rejected", "fulfilled"]);
+  expect((await feed()).length).toBe(before + 3);
+});
+
+it("answers a post on a handover that is not there with an error, and writes the next one all the same", async () => {
+  await expect(appendEntries(base.baseId, uuid(), [item()], at)).rejects.toThrow(/no such handover/);
+  await expect(posted(item())).resolves.toEqual(["kept"]);
+});
