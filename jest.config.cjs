@@ -18,7 +18,11 @@ module.exports = {
   roots: ["<rootDir>/src"],
   testTimeout: 60_000,
   maxWorkers: 2,
-  moduleNameMapper: { "^@/(.*)$": "<rootDir>/src/$1", "^server-only$": "<rootDir>/src/cli/empty.mjs" },
+  moduleNameMapper: {
+    "^@/(.*)$": "<rootDir>/src/$1",
+    "^server-only$": "<rootDir>/src/cli/empty.mjs",
+    "\\.css$": "identity-obj-proxy",
+  },
   testMatch: ["**/*.test.ts", "**/*.test.tsx"],
   transform: {
     "^.+\\.(t|j|mj)sx?$": [

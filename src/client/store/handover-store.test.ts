@@ -1,28 +1,12 @@
 import { freshDevice, until } from "@/testing/browser-bits";
 import { countLine, entryOf, handoverId, id, listOf } from "@/testing/records";
-import { demoYacht } from "@/testing/demo-yacht";
+import { bundleOf } from "@/testing/bundle";
 import { entryHash } from "@/core/handover/entry";
-import type { HandoverBundle } from "@/api/schemas/handover";
 import { directory, handoverDatabase, keepHandover } from "./database";
 import { HandoverStore } from "./handover-store";
 
 const list = listOf([countLine("fender", { expected: 6 }), countLine("oar", { place: "saloon" })]);
-const bundle: HandoverBundle = {
-  list,
-  file: demoYacht("pale-heron"),
-  base: { name: "Brinecove", timeZone: "Atlantic/Azores", phone: "0", currency: "EUR" },
-  charter: {
-    reference: "BR-1",
-    skipper: { id: id(903), name: "Isa Calder" },
-    charterer: { id: id(903), name: "Isa Calder" },
-  },
-  context: { deposit: { met: true }, safetyWork: [], forecast: null },
-  me: { person: id(905), name: "Maro Tessen", side: "base", isManager: false },
-  before: {},
-  changes: [],
-  seal: null,
-  serverTime: "2027-06-12T10:12:00.000Z",
-};
+const bundle = bundleOf(list);
 const open = async () => {
   const store = await HandoverStore.open(handoverId);
   if (!store) throw new Error("this device knows nothing of the handover");

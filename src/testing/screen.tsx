@@ -1,0 +1,63 @@
+import "@testing-library/jest-dom";
+import { ChakraProvider } from "@chakra-ui/react";
+import { render } from "@testing-library/react";
+import userEvent, { type UserEvent } from "@testing-library/user-event";
+import { NextIntlClientProvider } from "next-intl";
+import type { ReactNode } from "react";
+import type { Role } from "@/api/permissions";
+import { DeskQueries } from "@/client/desk/DeskQueries";
+import { StaffRoles } from "@/client/desk/staff";
+import { HandoverContext } from "@/client/handover/context";
+import type { HandoverStore } from "@/client/store/handover-store";
+import messages from "@/messages/en.json";
+import { system } from "@/ui/theme/system";
+
+const words = (children: ReactNode) => (
+  <NextIntlClientProvider locale="en-GB" messages={messages} timeZone="Atlantic/Azores">
+    {children}
+  </NextIntlClientProvider>
+);
+
+/** Draws a part of the screen with the words of the catalogue; gives the person at it. */
+export function draw(part: ReactNode): UserEvent {
+  render(words(part));
+  return userEvent.setup();
+}
+
+/** Draws a part of a handover's screen on a store of this device. */
+export const drawOn = (store: HandoverStore, part: ReactNode): UserEvent =>
+  draw(<HandoverContext value={store}>{part}</HandoverContext>);
+
+/** Draws a part of the desk as somebody of these roles sees it. */
+export const drawDesk = (part: ReactNode, roles: readonly Role[] = ["manager"]): UserEvent =>
+  draw(
+    <ChakraProvider value={system}>
+      <StaffRoles roles={roles}>
+        <DeskQueries>{part}</DeskQueries>
+      </StaffRoles>
+    </ChakraProvider>,
+  );
+
+/** What the base was asked, newest last, and what it answers next. */
+export interface Wire {
+  asked: { method: string; path: string; body: unknown }[];
+  answer: (status: number, body: unknown) => void;
+}
+
+/** Stands in for the connection to the base. Until told otherwise there is none. */
+export function wire(): Wire {
+  let next: (() => Promise<Response>) | null = null;
+  const asked: Wire["asked"] = [];
+  globalThis.fetch = ((path: string, init: RequestInit = {}) => {
+    const body = typeof init.body === "string" ? (JSON.parse(init.body) as unknown) : init.body;
+    asked.push({ method: init.method ?? "GET", path: String(path), body });
+    return next ? next() : Promise.reject(new TypeError("no signal"));
+  }) as typeof fetch;
+  return {
+    asked,
+    answer: (status, body) => {
+      const said = { ok: status < 400, status, json: () => Promise.resolve(body) } as unknown as Response;
+      next = () => Promise.resolve(said);
+    },
+  };
+}
