@@ -5,6 +5,7 @@ import { charter, device, handoverIn, staff, type Owns } from "./callers";
 import { closed, Done, endpoint, media } from "./endpoint";
 import { BySlug, words } from "./fields";
 import { ItemAnswers } from "./schemas/book";
+import { YachtPlanForm } from "./schemas/desk";
 import { SurveyBundle } from "./schemas/draft";
 
 /** For what there are labels on paper. */
@@ -66,6 +67,17 @@ export const makeYacht = endpoint({
   status: 201,
   answer: Type.Object({ slug: Key }, closed),
   errors: ["no-such-class", "name-taken"],
+});
+
+export const readPlan = endpoint({
+  name: "read-plan",
+  method: "GET",
+  path: "/api/yachts/{slug}/plan",
+  about: "What a yacht's plan is drawn from; the same for as long as the hash of her file is.",
+  who: [staff("see-desk")],
+  params: BySlug,
+  answer: YachtPlanForm,
+  errors: ["no-such-yacht"],
 });
 
 export const readSurvey = endpoint({

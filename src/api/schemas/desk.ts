@@ -16,6 +16,7 @@ import type { FileChange } from "../../core/yacht/changes";
 import type { Settlement } from "../../core/settlement/schema";
 import type { CharterTerms } from "../../core/settlement/terms";
 import type { WorkState } from "../../core/upkeep/defect";
+import { YachtFile } from "../../core/yacht/schema";
 import type { ReadyReason, ReadyState, ShortItem } from "../../core/upkeep/readiness";
 
 /** One of two signed records of a handover. */
@@ -79,6 +80,21 @@ export interface Readiness {
 export interface FileWork {
   proposed: number;
   unpublished: number;
+}
+
+/** What a yacht's plan is drawn from. */
+export const YachtPlanForm = Type.Pick(YachtFile, ["particulars", "places", "furniture"], {
+  additionalProperties: false,
+});
+export type YachtPlanForm = Static<typeof YachtPlanForm>;
+
+/** What Today shows of a yacht in a row and beside it. */
+export interface TodayYacht {
+  particulars: YachtFile["particulars"];
+  /** under which her plan is kept */
+  fileHash: string;
+  /** what is odd about her, the first of it */
+  oddities: string[];
 }
 
 /** One line of Today: a stay with what it needs next. */

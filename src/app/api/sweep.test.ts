@@ -89,6 +89,7 @@ const allowed: Record<string, string> = {
   "save-inventory": staff,
   "save-class-file": staff,
   "make-yacht": "TM",
+  "read-plan": staff,
   "read-survey": staff,
   "post-notes": `${staff}DSC`,
   "answer-note": "TM",

@@ -1,14 +1,15 @@
 "use client";
+import { useQuery } from "@tanstack/react-query";
 import { Box, Button, chakra } from "@chakra-ui/react";
 import Link from "next/link";
 import { useFormatter, useTranslations } from "next-intl";
 import { useMemo, useState, type KeyboardEvent } from "react";
-import { sayOf } from "@/core/yacht/figures";
-import type { YachtFile } from "@/core/yacht/schema";
-import type { TodayRow } from "@/api/schemas/desk";
+import { readPlan } from "@/api/yachts";
+import type { TodayRow, TodayYacht } from "@/api/schemas/desk";
 import { Chip } from "@/ui/Chip";
 import { HullIcon } from "@/ui/plan/HullIcon";
 import { YachtPlan } from "@/ui/plan/YachtPlan";
+import { call } from "../api/call";
 import { FileWorkLink } from "./FileWorkLink";
 import { NextAction } from "./NextAction";
 import { ReadinessPart, ReadyChip } from "./ReadinessPart";
@@ -19,11 +20,11 @@ interface Props {
   now: string;
   rows: TodayRow[];
   underWay: TodayRow[];
-  files: Record<string, YachtFile>;
+  yachts: Record<string, TodayYacht>;
 }
 
 /** Today: who leaves, who comes back, what each needs next; the chosen yacht at the side. */
-export function TodayBoard({ base, now, rows, underWay, files }: Props) {
+export function TodayBoard({ base, now, rows, underWay, yachts }: Props) {
   const t = useTranslations("today");
   const format = useFormatter();
   const [chosenId, setChosenId] = useState(
@@ -56,7 +57,7 @@ export function TodayBoard({ base, now, rows, underWay, files }: Props) {
           <StayTable
             label={t("title")}
             rows={rows}
-            files={files}
+            yachts={yachts}
             timeZone={base.timeZone}
             now={now}
             chosenId={chosenId}
@@ -72,7 +73,7 @@ export function TodayBoard({ base, now, rows, underWay, files }: Props) {
             <StayTable
               label={t("under-way")}
               rows={underWay}
-              files={files}
+              yachts={yachts}
               timeZone={base.timeZone}
               now={now}
               chosenId={chosenId}
@@ -94,7 +95,7 @@ export function TodayBoard({ base, now, rows, underWay, files }: Props) {
         aria-label={t("chosen")}
       >
         {chosen ? (
-          <Chosen row={chosen} file={files[chosen.stay.yachtId]} timeZone={base.timeZone} />
+          <Chosen row={chosen} yacht={yachts[chosen.stay.yachtId]} timeZone={base.timeZone} />
         ) : (
           <p>{t("none-chosen")}</p>
         )}
@@ -106,7 +107,7 @@ export function TodayBoard({ base, now, rows, underWay, files }: Props) {
 interface TableProps {
   label: string;
   rows: TodayRow[];
-  files: Record<string, YachtFile>;
+  yachts: Record<string, TodayYacht>;
   timeZone: string;
   now: string;
   chosenId: string;
@@ -114,7 +115,7 @@ interface TableProps {
   onKeys: (event: KeyboardEvent<HTMLElement>) => void;
 }
 
-function StayTable({ label, rows, files, timeZone, now, chosenId, onChoose, onKeys }: TableProps) {
+function StayTable({ label, rows, yachts, timeZone, now, chosenId, onChoose, onKeys }: TableProps) {
   const t = useTranslations("today");
   const all = useTranslations();
   const format = useFormatter();
@@ -142,7 +143,7 @@ function StayTable({ label, rows, files, timeZone, now, chosenId, onChoose, onKe
       <tbody>
         {rows.map((row) => {
           const { stay } = row;
-          const file = files[stay.yachtId];
+          const yacht = yachts[stay.yachtId];
           const out = row.at === stay.startsAt;
           return (
             <tr
@@ -159,7 +160,7 @@ function StayTable({ label, rows, files, timeZone, now, chosenId, onChoose, onKe
                   aria-pressed={stay.stayId === chosenId}
                   onClick={() => onChoose(stay.stayId)}
                 >
-                  {file && <HullIcon particulars={file.particulars} tone={out ? "open" : "done"} />}
+                  {yacht && <HullIcon particulars={yacht.particulars} tone={out ? "open" : "done"} />}
                   <span>
                     <strong>{stay.yachtName}</strong>
                     <small>{t(out ? "leaving" : "back", { aboard: stay.aboard })}</small>
@@ -186,10 +187,18 @@ function StayTable({ label, rows, files, timeZone, now, chosenId, onChoose, onKe
   );
 }
 
-function Chosen({ row, file, timeZone }: { row: TodayRow; file: YachtFile | undefined; timeZone: string }) {
+function Chosen({ row, yacht, timeZone }: { row: TodayRow; yacht: TodayYacht | undefined; timeZone: string }) {
   const t = useTranslations();
   const format = useFormatter();
   const { stay } = row;
+  const { data } = useQuery({
+    queryKey: ["plan", stay.yachtSlug, yacht?.fileHash],
+    queryFn: () => call(readPlan, { params: { slug: stay.yachtSlug } }),
+    // the same file gives the same plan
+    staleTime: Infinity,
+    gcTime: Infinity,
+  });
+  const plan = useMemo(() => data && { ...data, fittings: {} }, [data]);
   const when = (at: string) =>
     format.dateTime(new Date(at), {
       weekday: "short",
@@ -220,27 +229,23 @@ function Chosen({ row, file, timeZone }: { row: TodayRow; file: YachtFile | unde
           {when(stay.startsAt)} – {when(stay.endsAt)} · {t("today.berth", { berth: stay.berth })}
         </p>
       </Box>
-      {file && (
-        <Box display="grid" gridTemplateColumns="1fr 1fr" gap="2" height={{ base: "300px", lg: "min(440px, 48vh)" }}>
-          <YachtPlan file={file} level="deck" words={words("deck")} />
-          <YachtPlan file={file} level="below" words={words("below")} />
-        </Box>
-      )}
+      <Box display="grid" gridTemplateColumns="1fr 1fr" gap="2" height={{ base: "300px", lg: "min(440px, 48vh)" }}>
+        {plan && <YachtPlan file={plan} level="deck" words={words("deck")} />}
+        {plan && <YachtPlan file={plan} level="below" words={words("below")} />}
+      </Box>
       {row.fileWork && (
         <p>
           <FileWorkLink slug={stay.yachtSlug} work={row.fileWork} />
         </p>
       )}
       {row.readiness && <ReadinessPart readiness={row.readiness} slug={stay.yachtSlug} />}
-      {file && Object.keys(file.oddities).length > 0 && (
+      {yacht && yacht.oddities.length > 0 && (
         <Box as="ul" display="grid" gap="1">
-          {Object.entries(file.oddities)
-            .slice(0, 2)
-            .map(([id, oddity]) => (
-              <chakra.li key={id} borderLeftWidth="5px" borderLeftStyle="solid" borderColor="brass" paddingLeft="3">
-                {sayOf(file, oddity.words)}
-              </chakra.li>
-            ))}
+          {yacht.oddities.map((oddity) => (
+            <chakra.li key={oddity} borderLeftWidth="5px" borderLeftStyle="solid" borderColor="brass" paddingLeft="3">
+              {oddity}
+            </chakra.li>
+          ))}
         </Box>
       )}
       <Box display="flex" flexWrap="wrap" gap="3" alignItems="center">

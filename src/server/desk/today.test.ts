@@ -49,8 +49,8 @@ describe("Today", () => {
   });
 
   it("has a plan for every yacht of the fleet", async () => {
-    const { rows, files } = await today();
-    for (const row of rows) expect(files[row.stay.yachtId]?.particulars.name).toBe(row.stay.yachtName);
+    const { rows, yachts } = await today();
+    for (const row of rows) expect(yachts[row.stay.yachtId]?.particulars.name).toBe(row.stay.yachtName);
   });
 });
 

@@ -5,14 +5,15 @@ import { studyState } from "@/core/briefing/study/study";
 import { nextStep } from "@/core/handover/next-step";
 import { depositMet } from "@/core/settlement/terms";
 import type { YachtFile } from "@/core/yacht/schema";
-import type { StayView, TodayRow } from "@/api/schemas/desk";
+import { sayOf } from "@/core/yacht/figures";
+import type { StayView, TodayRow, TodayYacht } from "@/api/schemas/desk";
 import { now } from "../clock";
 import { currentBase, type BaseRow } from "../db/base";
 import { allStays, staysBetween } from "../db/charters";
 import { fileWork } from "../db/file-work";
 import type { Queryable } from "../db/pool";
 import { studyAnswersOf } from "../db/study";
-import { listYachts } from "../db/yachts";
+import { listYachts, type YachtRow } from "../db/yachts";
 import { readinessFor } from "../upkeep/readiness";
 
 export interface TodayView {
@@ -20,7 +21,7 @@ export interface TodayView {
   now: string;
   rows: TodayRow[];
   underWay: TodayRow[];
-  files: Record<string, YachtFile>;
+  yachts: Record<string, TodayYacht>;
 }
 
 /** What a stay needs next, with what is to be known of it. */
@@ -70,6 +71,17 @@ export async function withExperience(db: Queryable, row: TodayRow, file: YachtFi
   return { ...row, farBelow: experience && farBelow(file, experience) };
 }
 
+/** Oddities beside the plan on Today. */
+const mostOddities = 2;
+
+const shownOf = ({ file, fileHash }: YachtRow): TodayYacht => ({
+  particulars: file.particulars,
+  fileHash,
+  oddities: Object.values(file.oddities)
+    .slice(0, mostOddities)
+    .map(({ words }) => sayOf(file, words)),
+});
+
 /** Today at the base: who leaves, who comes back, what is unfinished, and who is under way. */
 export async function todayView(db: Queryable): Promise<TodayView> {
   const base = await currentBase(db);
@@ -91,13 +103,12 @@ export async function todayView(db: Queryable): Promise<TodayView> {
       ...(await withReadiness(db, row)),
       fileWork: beforeCheckIn.includes(row.next) ? (waiting[row.stay.yachtSlug] ?? null) : null,
     });
-  const files = Object.fromEntries(yachts.map((yacht) => [yacht.id, yacht.file]));
   return {
     base,
     now: at,
     rows: shown.sort((a, b) => (a.at < b.at ? -1 : 1)),
     underWay: rows.filter((row) => row.next === "under-way" && !isToday(row)),
-    files,
+    yachts: Object.fromEntries(yachts.map((yacht) => [yacht.id, shownOf(yacht)])),
   };
 }
 

@@ -8,6 +8,6 @@ export const metadata: Metadata = { title: "Today" };
 
 export default async function TodayPage() {
   const staff = await requireStaff();
-  const { base, now, rows, underWay, files } = await inBaseTransaction(staff.baseId, todayView);
-  return <TodayBoard base={base} now={now} rows={rows} underWay={underWay} files={files} />;
+  const { base, now, rows, underWay, yachts } = await inBaseTransaction(staff.baseId, todayView);
+  return <TodayBoard base={base} now={now} rows={rows} underWay={underWay} yachts={yachts} />;
 }
