@@ -115,6 +115,26 @@ export interface TodayRow {
   fileWork: FileWork | null;
 }
 
+/** One charter in the list of all. */
+export interface CharterRow extends Pick<
+  StayView,
+  "stayId" | "reference" | "yachtName" | "skipper" | "startsAt" | "endsAt"
+> {
+  next: NextStep;
+  verdict: Verdict;
+  recorded: number;
+}
+
+/** A page of the list of charters, newest first. */
+export interface ChartersPage {
+  rows: CharterRow[];
+  timeZone: string;
+  /** what was asked for */
+  find: string;
+  /** where the next page begins; null on the last */
+  more: string | null;
+}
+
 /** One change of the base's rules: what held from then on, and why. */
 export interface RulesChange {
   number: number;

@@ -2,21 +2,26 @@
 import { Box, chakra, Input } from "@chakra-ui/react";
 import Link from "next/link";
 import { useFormatter, useTranslations } from "next-intl";
-import { useState } from "react";
-import type { TodayRow } from "@/api/schemas/desk";
+import { useRouter } from "next/navigation";
+import { useEffect, useState } from "react";
+import type { ChartersPage } from "@/api/schemas/desk";
 import { Chip } from "@/ui/Chip";
 import { Field } from "@/ui/Field";
 import styles from "./Desk.module.css";
 
-/** Every charter, newest first; found by reference, yacht or skipper. */
-export function CharterTable({ rows, timeZone }: { rows: TodayRow[]; timeZone: string }) {
+const waitMs = 250;
+
+/** Charters, newest first, in pages; found by reference, yacht or skipper. */
+export function CharterTable({ page: { rows, timeZone, find, more } }: { page: ChartersPage }) {
   const t = useTranslations();
   const format = useFormatter();
-  const [asked, setAsked] = useState("");
-  const wanted = asked.trim().toLowerCase();
-  const shown = rows.filter(({ stay }) =>
-    `${stay.reference} ${stay.yachtName} ${stay.skipper}`.toLowerCase().includes(wanted),
-  );
+  const router = useRouter();
+  const [asked, setAsked] = useState(find);
+  useEffect(() => {
+    if (asked.trim() === find) return;
+    const timer = setTimeout(() => router.replace(addressOf({ find: asked.trim() })), waitMs);
+    return () => clearTimeout(timer);
+  }, [asked, find, router]);
   const day = (at: string) =>
     format.dateTime(new Date(at), { day: "numeric", month: "short", year: "numeric", timeZone });
   return (
@@ -40,15 +45,15 @@ export function CharterTable({ rows, timeZone }: { rows: TodayRow[]; timeZone: s
           </tr>
         </thead>
         <tbody>
-          {shown.map((row) => (
-            <tr key={row.stay.stayId}>
+          {rows.map((row) => (
+            <tr key={row.stayId}>
               <th scope="row">
-                <Link href={`/charters/${row.stay.reference}`}>{row.stay.reference}</Link>
+                <Link href={`/charters/${row.reference}`}>{row.reference}</Link>
               </th>
-              <td>{row.stay.yachtName}</td>
-              <td>{row.stay.skipper}</td>
+              <td>{row.yachtName}</td>
+              <td>{row.skipper}</td>
               <td>
-                {day(row.stay.startsAt)} – {day(row.stay.endsAt)}
+                {day(row.startsAt)} – {day(row.endsAt)}
               </td>
               <td>
                 <Chip verdict={row.verdict}>{t(`today.know-${row.next}`, { recorded: row.recorded })}</Chip>
@@ -57,7 +62,17 @@ export function CharterTable({ rows, timeZone }: { rows: TodayRow[]; timeZone: s
           ))}
         </tbody>
       </table>
-      {shown.length === 0 && <p>{t("charter.none")}</p>}
+      {rows.length === 0 && <p>{t("charter.none")}</p>}
+      {more && (
+        <p>
+          <Link href={addressOf({ find, after: more })}>{t("charter.older")}</Link>
+        </p>
+      )}
     </chakra.main>
   );
 }
+
+const addressOf = (asked: Record<string, string>): string => {
+  const query = new URLSearchParams(Object.entries(asked).filter(([, value]) => value !== "")).toString();
+  return query === "" ? "/charters" : `/charters?${query}`;
+};

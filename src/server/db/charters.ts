@@ -45,9 +45,31 @@ export async function yachtIsBack(db: Queryable, yachtId: string, exceptStayId: 
   return rowCount === 0;
 }
 
-/** Every stay, newest first. */
-export async function allStays(db: Queryable): Promise<StayView[]> {
-  return (await db.query<StayView>(`${staySelect} order by s.starts_at desc`)).rows;
+/** Where a page of stays ends. */
+export interface StayMark {
+  startsAt: string;
+  stayId: string;
+}
+
+/**
+ * Stays, newest first, from after a mark on.
+ *
+ * @param find in the reference, or the name of yacht or skipper; blank for all
+ */
+export async function staysAfter(
+  db: Queryable,
+  find: string,
+  after: StayMark | null,
+  limit: number,
+): Promise<StayView[]> {
+  const { rows } = await db.query<StayView>(
+    `${staySelect}
+     where ($1 = '' or position(lower($1) in lower(concat_ws(' ', c.reference, y.name, sk.name))) > 0)
+       and ($2::timestamptz is null or (s.starts_at, s.id) < ($2, $3::uuid))
+     order by s.starts_at desc, s.id desc limit $4`,
+    [find, after?.startsAt ?? null, after?.stayId ?? null, limit],
+  );
+  return rows;
 }
 
 /** One stay by its id, its charter or the charter's reference; the first of the charter's stays. */

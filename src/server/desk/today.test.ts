@@ -1,4 +1,5 @@
 import { demoBase } from "@/testing/demo-base";
+import { staysAfter, type StayMark } from "../db/charters";
 import { chartersView, todayView } from "./today";
 
 const base = demoBase("today");
@@ -55,14 +56,44 @@ describe("Today", () => {
 });
 
 it("keeps every charter on its own page, newest first", async () => {
-  const { rows } = await base.inBase(chartersView);
+  const { rows } = await base.inBase((db) => chartersView(db, {}));
   expect(rows).toHaveLength(13);
-  const starts = rows.map((row) => row.stay.startsAt);
+  const starts = rows.map((row) => row.startsAt);
   expect(starts).toEqual([...starts].sort().reverse());
   expect(
     rows
       .filter((row) => row.next === "settled")
-      .map((row) => row.stay.reference)
+      .map((row) => row.reference)
       .sort(),
   ).toEqual(["BR-1041", "BR-1046"]);
 });
+
+it("gives charters page by page, each once, also where two begin at one moment", async () => {
+  const all = await base.inBase((db) => staysAfter(db, "", null, 100));
+  const seen: string[] = [];
+  const pageAfter = (mark: StayMark | null) => base.inBase((db) => staysAfter(db, "", mark, 3));
+  let page = await pageAfter(null);
+  while (page.length > 0) {
+    seen.push(...page.map(({ reference }) => reference));
+    page = await pageAfter(page.at(-1) ?? null);
+  }
+  expect(seen).toEqual(all.map(({ reference }) => reference));
+  expect(new Set(seen).size).toBe(13);
+});
+
+it.each([
+  ["br-1058", ["BR-1058"]],
+  ["FENN", ["BR-1058"]],
+  ["100%", []],
+  ["'; drop table charter; --", []],
+])("finds charters by %j in reference, yacht or skipper", async (find, references) => {
+  const { rows } = await base.inBase((db) => chartersView(db, { find }));
+  expect(rows.map(({ reference }) => reference)).toEqual(references);
+});
+
+it.each(["", "x_y", "2027-02-31T00:00:00Z_1", "\u0000"])(
+  "begins at the newest where the mark %j is none",
+  async (after) => {
+    expect((await base.inBase((db) => chartersView(db, { after }))).rows).toHaveLength(13);
+  },
+);

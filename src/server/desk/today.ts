@@ -1,15 +1,17 @@
 import "server-only";
-import { addHours, dayIn } from "@/core/basics/instant";
+import { validate as isUuid } from "uuid";
+import { addHours, dayIn, isInstant } from "@/core/basics/instant";
 import { farBelow } from "@/core/briefing/far-below";
 import { studyState } from "@/core/briefing/study/study";
 import { nextStep } from "@/core/handover/next-step";
 import { depositMet } from "@/core/settlement/terms";
 import type { YachtFile } from "@/core/yacht/schema";
 import { sayOf } from "@/core/yacht/figures";
-import type { StayView, TodayRow, TodayYacht } from "@/api/schemas/desk";
+import { isSoundText } from "@/formats/sound-text";
+import type { CharterRow, ChartersPage, StayView, TodayRow, TodayYacht } from "@/api/schemas/desk";
 import { now } from "../clock";
 import { currentBase, type BaseRow } from "../db/base";
-import { allStays, staysBetween } from "../db/charters";
+import { staysAfter, staysBetween, type StayMark } from "../db/charters";
 import { fileWork } from "../db/file-work";
 import type { Queryable } from "../db/pool";
 import { studyAnswersOf } from "../db/study";
@@ -112,8 +114,32 @@ export async function todayView(db: Queryable): Promise<TodayView> {
   };
 }
 
-/** Every stay with what it needs next, newest first. */
-export async function chartersView(db: Queryable): Promise<{ base: BaseRow; rows: TodayRow[] }> {
+const chartersOnPage = 50;
+
+/**
+ * A page of charters with what each needs next, newest first.
+ *
+ * @param asked as it stands in the page's address; a mark that is none begins at the newest
+ */
+export async function chartersView(db: Queryable, asked: { find?: string; after?: string }): Promise<ChartersPage> {
   const at = now();
-  return { base: await currentBase(db), rows: (await allStays(db)).map((stay) => todayRow(stay, at)) };
+  const find = (asked.find ?? "").trim().slice(0, 100);
+  const found = await staysAfter(db, isSoundText(find) ? find : "", markOf(asked.after), chartersOnPage + 1);
+  const stays = found.slice(0, chartersOnPage);
+  const last = stays.at(-1);
+  return {
+    rows: stays.map((stay): CharterRow => {
+      const { stayId, reference, yachtName, skipper, startsAt, endsAt } = stay;
+      const { next, verdict, recorded } = todayRow(stay, at);
+      return { stayId, reference, yachtName, skipper, startsAt, endsAt, next, verdict, recorded };
+    }),
+    timeZone: (await currentBase(db)).timeZone,
+    find,
+    more: found.length > stays.length && last ? `${last.startsAt}_${last.stayId}` : null,
+  };
+}
+
+function markOf(text: string | undefined): StayMark | null {
+  const [startsAt = "", stayId = ""] = text?.split("_") ?? [];
+  return isInstant(startsAt) && isUuid(stayId) ? { startsAt, stayId } : null;
 }

@@ -6,8 +6,14 @@ import { chartersView } from "@/server/desk/today";
 
 export const metadata: Metadata = { title: "Charters" };
 
-export default async function ChartersPage() {
+interface Props {
+  searchParams: Promise<Record<string, string | string[] | undefined>>;
+}
+
+export default async function ChartersPage({ searchParams }: Props) {
   const staff = await requireStaff();
-  const { base, rows } = await inBaseTransaction(staff.baseId, chartersView);
-  return <CharterTable rows={rows} timeZone={base.timeZone} />;
+  const { find, after } = await searchParams;
+  const one = (value: string | string[] | undefined) => (typeof value === "string" ? value : undefined);
+  const page = await inBaseTransaction(staff.baseId, (db) => chartersView(db, { find: one(find), after: one(after) }));
+  return <CharterTable page={page} />;
 }
