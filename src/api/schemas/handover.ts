@@ -75,7 +75,7 @@ export const BoatDataAnswer = Type.Object(
         {
           line: Type.String(),
           at: InstantText,
-          why: Type.Unsafe<NotTaken>({ type: "string", enum: ["old", "to-come", "impossible"] }),
+          why: Type.Unsafe<NotTaken>({ type: "string", enum: ["old", "future", "impossible"] }),
         },
         closed,
       ),

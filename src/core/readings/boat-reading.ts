@@ -16,7 +16,7 @@ export function boatReading(
 }
 
 /** Why a value from a boat's data server is not taken: too old, of a time still to come, or none that can be. */
-export type NotTaken = "old" | "to-come" | "impossible";
+export type NotTaken = "old" | "future" | "impossible";
 
 /** A gateway's clock may be so far ahead of the base's. */
 const aheadMs = 60_000;
@@ -35,7 +35,7 @@ export function takenReading(
   mostMinutes: number,
 ): { values: Record<string, number> } | { why: NotTaken } {
   const ageMs = Date.parse(now) - Date.parse(at);
-  if (ageMs < -aheadMs) return { why: "to-come" };
+  if (ageMs < -aheadMs) return { why: "future" };
   if (ageMs > mostMinutes * 60_000) return { why: "old" };
   const values = boatReading(line, valueSi);
   return values ? { values } : { why: "impossible" };

@@ -79,7 +79,7 @@ it.each<[string, string, string | null]>([
   ["at 09:57", "2027-06-12T09:57:00Z", null],
   ["a second earlier", "2027-06-12T09:56:59Z", "old"],
   ["within a minute of a fast clock", "2027-06-12T10:13:00.000000Z", null],
-  ["tomorrow", "2027-06-13T10:00:00Z", "to-come"],
+  ["tomorrow", "2027-06-13T10:00:00Z", "future"],
   ["at 12:05 two hours east", "2027-06-12T12:05:00+02:00", null],
 ])("takes or leaves what was measured %s", async (_when, timestamp, why) => {
   answer.body = JSON.stringify(volts(timestamp));
