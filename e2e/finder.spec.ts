@@ -119,11 +119,15 @@ test("a file is taken out, changed, checked and published; sisters stand side by
   ).toBeVisible();
   await putList(list.replace(/^(glass,.*),8,4\.00,/m, "$1,8,4.50,"));
   await expect(page.getByText("Glass, replacement, cents: from “400” to “450”")).toBeVisible();
+  // and is thrown away again, asked twice
+  await page.getByRole("button", { name: "Throw these changes away …" }).click();
+  await page.getByRole("button", { name: "Throw them away" }).click();
+  await page.waitForURL("**/fleet/cold-harbour");
+  await expect(page.getByText("Glass, replacement, cents: from “400” to “450”")).toHaveCount(0);
   expect((await page.request.get("/api/yachts/cold-harbour/labels.pdf")).headers()["content-type"]).toBe(
     "application/pdf",
   );
 
-  await page.goto("/fleet/cold-harbour");
   await page.getByRole("link", { name: "Beside her sister Quillback" }).click();
   await expect(page.getByRole("heading", { level: 1 })).toHaveText("Cold Harbour and Quillback");
   await expect(page.getByText("Shore power breaker").first()).toBeVisible();
