@@ -150,7 +150,7 @@ const pictures: Picture[] = [
     name: "settlement",
     size: desk,
     show: async (page) => {
-      await signIn(page);
+      await signIn(page, "senna");
       await page.goto("/charters/BR-1050/settlement");
     },
   },

@@ -48,7 +48,7 @@ export function DifferenceCard({ item, screen }: { item: SettlementItem; screen:
       </Box>
       {item.prior !== null && <p>{t("settle.prior", { prior: item.prior })}</p>}
       {!screen.signed && canBeCharged(item) && (
-        <Allowed action="decide-charge">
+        <Allowed action="decide-charge" quiet>
           <DecisionForm item={item} screen={screen} />
         </Allowed>
       )}

@@ -74,6 +74,7 @@ export function SettlementBoard({ screen, me }: Props) {
         )}
         <AfterStatement screen={screen} />
         {items.length === 0 && <p>{t("settle.nothing")}</p>}
+        {costly.length > 0 && <Allowed action="decide-charge">{null}</Allowed>}
         {costly.map((item) => (
           <DifferenceCard key={item.proposal.difference.id} item={item} screen={screen} />
         ))}
