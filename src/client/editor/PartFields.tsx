@@ -78,7 +78,7 @@ function FieldInput({ path, field }: { path: string; field: FieldSpec }) {
       const refers = field.kind === "text" ? referredCollection(collection, field.name) : null;
       const parts = refers === null ? null : (file as unknown as Record<string, Record<string, unknown>>)[refers];
       const options =
-        field.options?.map((option) => ({ value: option, word: option })) ??
+        field.options?.map((option) => ({ value: option, word: option.replaceAll("-", " ") })) ??
         (parts
           ? Object.entries(parts).map(([key, part]) => ({ value: key, word: `${partName(part, key)} (${key})` }))
           : null);

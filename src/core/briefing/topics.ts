@@ -2,6 +2,7 @@ import type { Words } from "../basics/words";
 import type { Stop } from "../yacht/parts/handover";
 import type { System, YachtFile } from "../yacht/schema";
 import { byOrder } from "../yacht/by-order";
+import { takesUp } from "../yacht/purposes";
 
 /** What the briefing takes up at one stop: procedures, oddities and fittings of one subject. Named as its stop. */
 export interface Topic {
@@ -55,7 +56,7 @@ export function topicsOf(file: YachtFile): Topic[] {
       procedures: [...stop.topics],
       oddities: [...homes].filter(([, at]) => at.includes(id)).map(([key]) => key),
       fittings: Object.entries(file.fittings)
-        .filter(([, fitting]) => fitting.place === stop.place && fitting.system === stop.system)
+        .filter(([, fitting]) => takesUp(stop, fitting))
         .map(([key]) => key),
     }),
   );

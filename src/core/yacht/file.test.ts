@@ -183,5 +183,26 @@ describe("a file published in the first form", () => {
     expect(first.schema).toBe("brinecove/yacht-file/1");
   });
 
+  it("of the second form has written down what the names of its keys were taken for", () => {
+    const { "anchor-down": down, ...others } = heron.procedures;
+    const second = {
+      ...heron,
+      schema: "brinecove/yacht-file/2",
+      procedures: { ...others, "anchor-down": without(down!, "purpose") },
+      fittings: { "windlass-switch": without(heron.fittings["windlass-switch"]!, "purpose") },
+      places: { cockpit: without(heron.places.cockpit!, "purpose"), bow: heron.places.bow },
+    };
+    const read = upgradeYachtFile(second) as YachtFile;
+    expect(read.schema).toBe("brinecove/yacht-file/3");
+    expect(read.procedures["anchor-down"]?.purpose).toBe("anchor-down");
+    expect(read.fittings["windlass-switch"]?.purpose).toBe("windlass-switch");
+    expect([read.places.cockpit?.purpose, read.places.bow?.purpose]).toEqual(["signing", undefined]);
+  });
+
+  it.each([null, 7, "text", []])("leaves %j to the schema", (no) => expect(upgradeYachtFile(no)).toBe(no));
+
   it("of today is left alone", () => expect(upgradeYachtFile(heron)).toBe(heron));
 });
+
+const without = (part: object, field: string) =>
+  Object.fromEntries(Object.entries(part).filter(([name]) => name !== field));

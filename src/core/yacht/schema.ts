@@ -17,7 +17,7 @@ export { JacketKg, Surface, surfaces } from "./parts/handover";
 /** The yacht file: everything known about one yacht, as one document. */
 export const YachtFile = Type.Object(
   {
-    schema: Type.Literal("brinecove/yacht-file/2"),
+    schema: Type.Literal("brinecove/yacht-file/3"),
     particulars: Particulars,
     places: byKey(Place),
     ways: byKey(Way),

@@ -1,14 +1,15 @@
 import { say } from "../../basics/words";
+import { servesPurpose } from "../../yacht/purposes";
 import type { QuestionKind } from "./question";
 
 /** Which colour is so many metres of chain: the same colour is 10 m on one yacht and 20 m on the next. */
 export const chainMark: QuestionKind = {
   name: "chain-mark",
-  make: (topic, { groundTackle }) => {
-    const marks = Object.values(groundTackle).find((tackle) => tackle.marks.length > 0)?.marks ?? [];
+  make: (topic, file) => {
+    const marks = Object.values(file.groundTackle).find((tackle) => tackle.marks.length > 0)?.marks ?? [];
     const asked = marks.find((mark) => mark.atM === 20) ?? marks[1];
     const colours = [...new Set(marks.map((mark) => say(mark.colour, "en")))];
-    if (!topic.procedures.includes("anchor-down") || !asked || colours.length < 2) return [];
+    if (!servesPurpose(file, topic.procedures, "anchor-down") || !asked || colours.length < 2) return [];
     const right = say(asked.colour, "en");
     const others = colours.filter((colour) => colour !== right).slice(0, 3);
     return [

@@ -1,11 +1,12 @@
+import { servesPurpose } from "../../yacht/purposes";
 import type { QuestionKind } from "./question";
 
 /** Within how many seconds cooling water must be seen; without it the engine is stopped at once. */
 export const coolingWater: QuestionKind = {
   name: "cooling-water",
-  make: (topic, { engines }) => {
-    const [engine] = Object.values(engines);
-    if (!topic.procedures.includes("engine-start") || !engine) return [];
+  make: (topic, file) => {
+    const [engine] = Object.values(file.engines);
+    if (!servesPurpose(file, topic.procedures, "engine-start") || !engine) return [];
     const seconds = engine.coolingWaterSeconds;
     const options = [seconds, seconds * 3, seconds * 10].map((each) => ({
       id: String(each),

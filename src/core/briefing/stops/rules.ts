@@ -1,3 +1,4 @@
+import { fittingsFor, servesPurpose, takesUp } from "../../yacht/purposes";
 import type { YachtFile } from "../../yacht/schema";
 
 /** A stop with what it waits for, while the rules are laid over it. */
@@ -105,25 +106,35 @@ const engineSpaceStill: StopRule = {
 const workedByEngine: StopRule = {
   name: "worked-by-engine",
   apply: (stops, file) => {
-    const works = (stop: RuledStop["stop"], ...procedures: string[]) =>
-      procedures.some((key) => stop.topics.includes(key));
     const hasWindlass = Object.values(file.groundTackle).some((tackle) => tackle.windlass !== undefined);
+    const needsEngine = ({ topics }: RuledStop["stop"]) =>
+      servesPurpose(file, topics, "thruster") || (hasWindlass && servesPurpose(file, topics, "anchor-down"));
     for (const start of engineStarts(stops, file)) {
       for (const each of stops) {
         if (each === start || comesAfter(stops, start, each.id)) continue;
-        if (works(each.stop, "thruster") || (hasWindlass && works(each.stop, "anchor-down"))) each.after.add(start.id);
+        if (needsEngine(each.stop)) each.after.add(start.id);
       }
     }
   },
 };
 
-/** What has a switch or a breaker of its own to be shown waits for that stop. */
+/** What has a switch of its own to be shown waits for the stop that takes the switch up. */
 const switchesOn: StopRule = {
   name: "switches-on",
-  apply: (stops) => {
-    const windlass = stops.find(({ stop }) => stop.topics.includes("anchor-down"));
-    const windlassSwitch = byId(stops, "windlass-switch");
-    if (windlass && windlassSwitch) windlass.after.add(windlassSwitch.id);
+  apply: (stops, file) => {
+    const switches = [
+      ["anchor-down", "windlass-switch"],
+      ["thruster", "thruster-switch"],
+    ] as const;
+    for (const [worked, switched] of switches)
+      for (const key of fittingsFor(file, switched)) {
+        const fitting = file.fittings[key];
+        const shown = fitting && stops.find(({ stop }) => takesUp(stop, fitting));
+        if (!shown) continue;
+        for (const each of stops)
+          if (each !== shown && servesPurpose(file, each.stop.topics, worked) && !comesAfter(stops, shown, each.id))
+            each.after.add(shown.id);
+      }
   },
 };
 

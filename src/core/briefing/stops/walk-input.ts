@@ -19,9 +19,9 @@ export function boardingPlace({ platforms, places }: YachtFile): string {
   return byPlatform ?? Object.entries(places).sort(([, a], [, b]) => a.order - b.order)[0]?.[0] ?? "";
 }
 
-/** Where a walk ends: in the cockpit, where one sits down to sign; where there is none, anywhere. */
+/** Where a walk ends: where one sits down to sign; where her file names no such place, anywhere. */
 export const signingPlace = ({ places }: YachtFile): string | null =>
-  Object.hasOwn(places, "cockpit") ? "cockpit" : null;
+  Object.keys(places).find((key) => places[key]?.purpose === "signing") ?? null;
 
 /**
  * What the walk planner is asked for a yacht. Stops that are behind are left out, also from what others wait for; a stop

@@ -10,6 +10,7 @@ import { nothingWaitsForItself } from "./nothing-waits-for-itself";
 import { placesInside } from "./places-inside";
 import { placesReached } from "./places-reached";
 import { reefTable } from "./reef-table";
+import { purposesNamed } from "./purposes-named";
 import { readingLimits } from "./reading-limits";
 import { referencesHold } from "./references-hold";
 import { safetyTopicsCovered } from "./safety-topics";
@@ -32,6 +33,7 @@ export const fileChecks: readonly FileCheck[] = [
   gasShutTwice,
   reefTable,
   safetyTopicsCovered,
+  purposesNamed,
   stepsAtFitting,
   nothingWaitsForItself,
   walkPossible,

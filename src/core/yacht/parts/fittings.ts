@@ -1,6 +1,7 @@
 import { Type, type Static } from "@sinclair/typebox";
 import { Words } from "../../basics/words";
 import { Key, oneOf, Point, strict, System } from "./basics";
+import { fittingPurposes } from "./purposes";
 
 export const fittingKinds = [
   "valve",
@@ -39,6 +40,8 @@ export const Fitting = strict({
   system: System,
   place: Key,
   kind: oneOf(fittingKinds),
+  /** what it works or feeds, where the order of the walk goes by it */
+  purpose: Type.Optional(oneOf(fittingPurposes)),
   /** where it sits on the plan; without it, in the middle of its place */
   at: Type.Optional(Point),
   /** exactly where at its place, in words */

@@ -15,6 +15,8 @@ export const Place = strict({
   hidden: Type.Optional(Words),
   /** where it comes in the run of a handover, deck first */
   order: Order,
+  /** where one sits down to sign: the walk ends there */
+  purpose: Type.Optional(oneOf(["signing"] as const)),
 });
 
 /** A connection between two places, walked in both directions unless said otherwise. */

@@ -1,6 +1,7 @@
 import { Type, type Static } from "@sinclair/typebox";
 import { Words } from "../../basics/words";
 import { Key, oneOf, Order, strict, System } from "./basics";
+import { procedurePurposes } from "./purposes";
 
 const seconds = Type.Number({ exclusiveMinimum: 0, maximum: 3600 });
 
@@ -28,6 +29,8 @@ export const Procedure = strict({
   place: Key,
   order: Order,
   kind: oneOf(["work", "fault", "emergency", "care"] as const),
+  /** what it is for, where the order and the depth of a briefing go by it */
+  purpose: Type.Optional(oneOf(procedurePurposes)),
   /** may never fall away from a briefing */
   safety: Type.Boolean(),
   /** procedures that must have been done before */
