@@ -1,4 +1,4 @@
-import type { PartySide } from "../core/handover/entry";
+import type { PartySide } from "../core/basics/ids";
 import type { Action, Role } from "./permissions";
 
 /** Somebody of the base, signed in. */

@@ -1,5 +1,5 @@
 import { Type } from "@sinclair/typebox";
-import { Uuid } from "../core/handover/entry";
+import { Uuid } from "../core/basics/ids";
 import { DraftEdit } from "../core/yacht/draft/edit";
 import { Key, oneOf } from "../core/yacht/parts/basics";
 import { staff } from "./callers";

@@ -1,5 +1,5 @@
 import { Type } from "@sinclair/typebox";
-import { Uuid } from "../core/handover/entry";
+import { Uuid } from "../core/basics/ids";
 import { Key } from "../core/yacht/parts/basics";
 import { closed } from "./endpoint";
 

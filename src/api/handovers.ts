@@ -1,5 +1,5 @@
 import { Type } from "@sinclair/typebox";
-import { InstantText, Sha256 } from "../core/handover/entry";
+import { InstantText, Sha256 } from "../core/basics/ids";
 import { anyone, charter, device, handoverIn, staff } from "./callers";
 import { closed, Done, endpoint, media } from "./endpoint";
 import { ById, words } from "./fields";

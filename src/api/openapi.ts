@@ -1,5 +1,4 @@
-import type { TObject, TSchema } from "@sinclair/typebox";
-import { Type } from "@sinclair/typebox";
+import { type TObject, type TSchema, Type } from "@sinclair/typebox";
 import type { Caller } from "./callers";
 import { isBytes, isMedia, type AnyEndpoint } from "./endpoint";
 import { commonErrors, errors, type ErrorCode } from "./errors";

@@ -1,5 +1,5 @@
 import { Type } from "@sinclair/typebox";
-import { Sha256, Uuid } from "../core/handover/entry";
+import { Sha256, Uuid } from "../core/basics/ids";
 import { charter, device, handoverIn, staff } from "./callers";
 import { bytes, closed, Done, endpoint, media } from "./endpoint";
 

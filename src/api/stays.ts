@@ -1,5 +1,5 @@
 import { Type } from "@sinclair/typebox";
-import { Sha256, Uuid } from "../core/handover/entry";
+import { Sha256, Uuid } from "../core/basics/ids";
 import { Signature, SignatureContents, Without } from "../core/handover/seal";
 import { Extra } from "../core/settlement/extra";
 import { Decision } from "../core/settlement/propose";

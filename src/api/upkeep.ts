@@ -1,5 +1,5 @@
 import { Type } from "@sinclair/typebox";
-import { Uuid } from "../core/handover/entry";
+import { Uuid } from "../core/basics/ids";
 import { WorkStep } from "../core/upkeep/defect";
 import { foundStates } from "../core/upkeep/found";
 import { oneOf } from "../core/yacht/parts/basics";

@@ -1,5 +1,5 @@
 import { Type } from "@sinclair/typebox";
-import { Uuid } from "../core/handover/entry";
+import { Uuid } from "../core/basics/ids";
 import { Key, oneOf } from "../core/yacht/parts/basics";
 import { charter, device, handoverIn, staff, type Owns } from "./callers";
 import { closed, Done, endpoint, media } from "./endpoint";

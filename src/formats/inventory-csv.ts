@@ -1,7 +1,7 @@
 import Papa from "papaparse";
 import { isDay } from "../core/basics/instant";
 import { minorDigits } from "../core/basics/money";
-import { matters, type Matter } from "../core/handover/matters";
+import { clearanceTopics, type ClearanceTopic } from "../core/basics/clearance-topics";
 import { groups, systems, type Group, type System, type YachtFile } from "../core/yacht/schema";
 
 /** A list that cannot be taken: line and column of the text, and how to mend it. */
@@ -232,7 +232,7 @@ function itemOf(
   if (yes("safety")) item.safety = true;
   if (yes("per_person")) item.perPerson = true;
   if (!has("matter")) Object.assign(item, before?.matter ? { matter: before.matter } : {});
-  else if (cell("matter") !== "") item.matter = oneOf<Matter>("matter", matters);
+  else if (cell("matter") !== "") item.matter = oneOf<ClearanceTopic>("matter", clearanceTopics);
   if (!has("jacket_from_kg")) Object.assign(item, before?.jacketKg ? { jacketKg: before.jacketKg } : {});
   else item.jacketKg = jacketOf(cell, whole, fault);
   if (item.jacketKg === undefined) delete item.jacketKg;

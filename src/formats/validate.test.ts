@@ -1,6 +1,6 @@
 import { Type } from "@sinclair/typebox";
 import { Entry } from "../core/handover/entry";
-import { ResultValue } from "../core/handover/aspects";
+import { test as tested } from "../core/handover/lines/test";
 import { YachtFile } from "../core/yacht/schema";
 import { demoYacht } from "../testing/demo-yacht";
 import { entryOf } from "../testing/records";
@@ -37,8 +37,10 @@ describe("what a mismatch says", () => {
   });
 
   it("goes by the branch of a choice that got furthest", () => {
-    expect(says(ResultValue, { result: "fails", remark: "" })).toMatch(/^\/remark /);
-    expect(says(ResultValue, { result: "not-tried", reason: "wind", withinHours: 1000 })).toMatch(
+    const line = { when: "alongside" } as Parameters<typeof tested.valueSchema>[0];
+    const tried = tested.valueSchema(line)!;
+    expect(says(tried, { result: "fails", remark: "" })).toMatch(/^\/remark /);
+    expect(says(tried, { result: "not-tried", reason: "wind", withinHours: 1000 })).toMatch(
       /^\/withinHours must be 168 or less/,
     );
   });

@@ -1,6 +1,6 @@
 import { say } from "@/core/basics/words";
 import type { BriefingPart } from "@/core/briefing/part";
-import type { StopStanding, WalkState } from "@/core/briefing/walk-state";
+import type { StopStanding, WalkState } from "@/core/handover/walk/walk-state";
 import type { Translator } from "./translator";
 
 /** How a stop stands, in a few words. */

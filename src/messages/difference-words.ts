@@ -1,7 +1,8 @@
 import type { Difference, Evidence } from "@/core/comparison/compare";
 import type { PriorReport } from "@/core/comparison/prior";
 import type { HandoverList } from "@/core/handover/list";
-import type { Mark } from "@/core/handover/mark";
+import { asRecorded } from "@/core/handover/lines";
+import type { Mark } from "@/core/handover/lines/mark-form";
 import { markWords, valueWords } from "./line-words";
 import { stampIn } from "./stamp";
 import type { Translator } from "./translator";
@@ -62,6 +63,6 @@ export function evidenceWords(
       return t(`mark-state.${String(value.state) as "worse"}`);
     if (!line) return "";
     // the bare number found: what was expected is told by the difference itself
-    return valueWords(t, line.kind === "count" ? { ...line, expected: 0 } : line, value);
+    return valueWords(t, line.kind === "count" ? { ...line, expected: 0 } : line, asRecorded(line, value));
   }
 }

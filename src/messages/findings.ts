@@ -1,7 +1,8 @@
 import { graver, type Verdict } from "@/core/basics/verdict";
 import { say } from "@/core/basics/words";
 import type { Folded } from "@/core/handover/fold";
-import { lineSubject, type HandoverList } from "@/core/handover/list";
+import type { HandoverList } from "@/core/handover/list";
+import { lineSubject } from "@/core/handover/lines";
 import { foundIn, foundThings, newMarks, photosOf, remarksOf, standingOf } from "@/core/handover/state";
 import { markWords, valueWords } from "./line-words";
 import type { Translator } from "./translator";
@@ -35,7 +36,7 @@ export function findings(t: Translator, list: HandoverList, folded: Folded, lang
       standing.step === "done" && standing.judgement && standing.verdict !== "fine"
         ? `: ${standing.judgement.why}`
         : "";
-    const words = standing.step === "fork" ? t("line.fork") : `${valueWords(t, line, standing.cell.value)}${why}`;
+    const words = standing.step === "fork" ? t("line.fork") : `${valueWords(t, line, standing.value)}${why}`;
     found.push({
       id: line.id,
       place: placeName.get(line.place) ?? "",

@@ -1,60 +1,17 @@
-import type {
-  CountValue,
-  LookValue,
-  MarkStateValue,
-  ReadingValue,
-  ResultValue,
-  ViewValue,
-} from "@/core/handover/aspects";
-import { readingRules } from "@/core/readings";
-import type { ReadingKind } from "@/core/readings/kinds";
-import type { Line } from "@/core/handover/list";
-import type { Mark } from "@/core/handover/mark";
+import type { Said } from "@/core/basics/said";
+import { kindOf, type Line, type LineValue } from "@/core/handover/lines";
+import type { Mark } from "@/core/handover/lines/mark-form";
 import type { Translator } from "./translator";
 
-/** What was recorded on a line, in a few words: "counted 7 of 8, 1 short". */
-export function valueWords(t: Translator, line: Line, value: unknown): string {
-  switch (line.kind) {
-    case "count": {
-      const { count, together } = value as CountValue;
-      const short = line.expected - count;
-      if (short > 0) return t("line.counted-short", { count, expected: line.expected, short });
-      return short < 0
-        ? t("line.counted-more", { count, expected: line.expected, more: -short })
-        : t(together ? "line.counted-together" : "line.counted-all", { count });
-    }
-    case "test": {
-      const given = value as ResultValue;
-      if (given.result === "works" || given.result === "shown") return t(`line.${given.result}`);
-      if (given.result === "works-but") return t("line.works-but", { remark: given.remark });
-      if (given.result === "fails") return t("line.fails", { remark: given.remark });
-      return given.withinHours === null
-        ? t("line.not-tried", { reason: given.reason })
-        : t("line.not-tried-within", { reason: given.reason, hours: given.withinHours });
-    }
-    case "reading":
-      return readingWords(t, line.reading, value as ReadingValue);
-    case "look":
-      return t(`look.${(value as LookValue).state}`);
-    case "view":
-      return t((value as ViewValue).photo === null ? "view.said-by-eye" : "view.said-photo");
-    case "mark":
-      return t(`mark-state.${(value as MarkStateValue).state}`);
-  }
+/** What the core says, in the catalogue's words. Its keys are not typed by the catalogue; a test says every one of them. */
+export function saidIn(t: Translator, { key, values, parts }: Said): string {
+  const said = Object.entries(parts ?? {}).map(([name, part]) => [name, saidIn(t, part)] as const);
+  return t(key as "line.works", { ...values, ...Object.fromEntries(said) });
 }
 
-/** A value read off, with its unit: one message for each kind of reading, said with the value's own fields. */
-export function readingWords(t: Translator, kind: string, value: ReadingValue): string {
-  const fields = readingRules[kind]?.fields ?? [];
-  const said = fields.flatMap(({ name, type }) => {
-    const read = value[name];
-    return [
-      [name, read === undefined ? (type === "number" ? 0 : "") : typeof read === "boolean" ? String(read) : read],
-      [`${name}Read`, read === undefined ? "no" : "yes"],
-    ];
-  });
-  const sentence = t(`reading.${kind as ReadingKind}`, Object.fromEntries(said) as never);
-  return Number(value.addedMl ?? 0) > 0 ? t("reading.added", { sentence, addedMl: Number(value.addedMl) }) : sentence;
+/** What was recorded on a line, in a few words: "counted 7 of 8, 1 short". */
+export function valueWords<L extends Line>(t: Translator, line: L, value: LineValue<L>): string {
+  return saidIn(t, kindOf(line).words(line, value));
 }
 
 /** What a boat-data server measured, field by field: "Hours run 628.4". */

@@ -14,5 +14,5 @@ export function reasonWords(t: Translator, list: HandoverList, reason: Reason): 
     need: reason.counts?.need ?? 0,
     left: (reason.counts?.need ?? 0) - (reason.counts?.have ?? 0),
   });
-  return reason.letGo ? `${said} (${t("gate.let-go", { why: reason.letGo.why })})` : said;
+  return reason.override ? `${said} (${t("gate.let-go", { why: reason.override.why })})` : said;
 }

@@ -1,5 +1,4 @@
-import { charter, device, handoverIn, stayIn, staff } from "../api/callers";
-import type { Session } from "../api/callers";
+import { charter, device, handoverIn, stayIn, staff, type Session } from "../api/callers";
 import { requireCaller } from "../server/auth/caller";
 
 const request = (token: string | null) =>

@@ -1,4 +1,5 @@
-import type { CountLine, HandoverList, Line } from "../core/handover/list";
+import type { HandoverList } from "../core/handover/list";
+import type { CountLine, Line } from "../core/handover/lines";
 import type { Entry } from "../core/handover/entry";
 
 /** A made-up id: the same number gives the same id. */

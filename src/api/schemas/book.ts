@@ -1,8 +1,8 @@
 import { Type, type Static } from "@sinclair/typebox";
 import { StudyAnswer } from "../../core/briefing/study/answer";
-import type { NotAlone } from "../../core/briefing/walk-alone";
+import type { NotAlone } from "../../core/briefing/study/walk-alone";
 import { Addendum } from "../../core/handover/addenda/addendum";
-import { InstantText, Uuid } from "../../core/handover/entry";
+import { InstantText, Uuid } from "../../core/basics/ids";
 import { SignedKind } from "../../core/handover/list";
 import { Key, oneOf } from "../../core/yacht/parts/basics";
 import { YachtFile } from "../../core/yacht/schema";

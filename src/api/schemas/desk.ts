@@ -3,7 +3,7 @@ import type { BaseRules } from "../../core/base/rules";
 import type { FarBelow } from "../../core/briefing/far-below";
 import type { Verdict } from "../../core/basics/verdict";
 import type { KeptAddendum } from "../../core/handover/addenda/kept";
-import type { HandoverKind } from "../../core/handover/list";
+import type { HandoverKind } from "../../core/handover/lines/line-input";
 import type { Without } from "../../core/handover/seal";
 import type { NextStep } from "../../core/handover/next-step";
 import type { Concluded } from "../../core/settlement/conclude";

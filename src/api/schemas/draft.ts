@@ -1,5 +1,5 @@
 import { Type, type Static } from "@sinclair/typebox";
-import { InstantText, Uuid } from "../../core/handover/entry";
+import { InstantText, Uuid } from "../../core/basics/ids";
 import type { CheckedFinding as FoundByChecks } from "../../core/yacht/checks";
 import { DraftEdit } from "../../core/yacht/draft/edit";
 import { notedCollections, YachtNote } from "../../core/yacht/note/note";

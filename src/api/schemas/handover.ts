@@ -1,7 +1,9 @@
 import { Type, type Static } from "@sinclair/typebox";
 import type { NotTaken } from "@/core/readings/boat-reading";
-import { Entry, InstantText, PartySide, Sha256, Uuid } from "../../core/handover/entry";
-import { HandoverKind, HandoverList } from "../../core/handover/list";
+import { Entry } from "../../core/handover/entry";
+import { InstantText, PartySide, Sha256, Uuid } from "../../core/basics/ids";
+import { HandoverList } from "../../core/handover/list";
+import { HandoverKind } from "../../core/handover/lines/line-input";
 import { Manifest, Signature, SignatureContents } from "../../core/handover/seal";
 import { Forecast } from "../../core/weather/forecast";
 import { YachtFile } from "../../core/yacht/schema";

@@ -3,7 +3,7 @@ import { v7 as uuid } from "uuid";
 import { addDays, addHours, dayIn, instantIn } from "../../core/basics/instant";
 import { digestOf } from "../../core/basics/digest";
 import { fold } from "../../core/handover/fold";
-import type { HandoverKind } from "../../core/handover/list";
+import type { HandoverKind } from "../../core/handover/lines/line-input";
 import { imprint, makeManifest, manifestDigest, sealOf, type SignatureContent } from "../../core/handover/seal";
 import { notedByHand, type CharterTerms } from "../../core/settlement/terms";
 import { checkFile } from "../../core/yacht/checks";

@@ -1,6 +1,6 @@
 import { Type, type Static } from "@sinclair/typebox";
 import { Experience } from "../../core/briefing/experience";
-import { Mark } from "../../core/handover/mark";
+import { Mark } from "../../core/handover/lines/mark-form";
 import { PriceList } from "../../core/settlement/prices";
 import { Decision } from "../../core/settlement/propose";
 import { Waiver } from "../../core/settlement/schema";

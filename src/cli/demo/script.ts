@@ -1,8 +1,9 @@
 import { v7 as uuid } from "uuid";
-import { stopSubject } from "../../core/briefing/walk-state";
-import { aspectOfKind, type ReadingValue } from "../../core/handover/aspects";
-import type { Entry, PartySide } from "../../core/handover/entry";
-import { lineSubject, type HandoverList, type Line, type ReadingLine } from "../../core/handover/list";
+import { stopSubject } from "../../core/handover/walk/walk-state";
+import type { Entry } from "../../core/handover/entry";
+import type { PartySide } from "../../core/basics/ids";
+import type { HandoverList } from "../../core/handover/list";
+import { kindOf, lineSubject, type Line } from "../../core/handover/lines";
 import { samplePhoto } from "../../stand-ins/camera-roll";
 import type { ScriptedHandover } from "./scenario";
 
@@ -60,7 +61,7 @@ export async function play(
     const said = scripted.get(line.id) ?? allFine(line, script.hours);
     // a side is photographed at the check-in, so that the next one has a picture to hold beside it
     const photo = line.kind === "view" && list.kind === "check-in" ? await attach(lineSubject(line.id), "side") : null;
-    record(lineSubject(line.id), aspectOfKind[line.kind], photo === null ? said : { nothingNew: true, photo });
+    record(lineSubject(line.id), kindOf(line).aspect, photo === null ? said : { nothingNew: true, photo });
   }
   for (const [id, words] of Object.entries(script.remarks ?? {})) {
     if (words.base) record(lineSubject(named(id)), "remark:base", { words: words.base });
@@ -86,54 +87,7 @@ export async function play(
   return { entries, photos };
 }
 
+/** What a person records where all is fine. A generator runs about half as long as the engine that the hours are for. */
 function allFine(line: Line, hours: number): unknown {
-  switch (line.kind) {
-    case "count":
-      return { count: line.expected };
-    case "test":
-      return { result: line.when === "shown" ? "shown" : "works" };
-    case "look":
-      return { state: "sound" };
-    case "mark":
-      return { state: "still-so" };
-    case "view":
-      return { nothingNew: true, photo: null };
-    case "reading":
-      return fineReading(line, hours);
-  }
-}
-
-const nextYear = ({ given }: ReadingLine) => `${Number(String(given.charterTo ?? "2030").slice(0, 4)) + 1}-09`;
-const capacityL = ({ given }: ReadingLine) => Number(given.capacityL ?? 0);
-const volts = ({ given }: ReadingLine, at12: number) =>
-  Math.round(at12 * (Number(given.nominalV ?? 12) / 12) * 100) / 100;
-
-/** What a person reads off where all is fine. */
-const fineValues: Readonly<Record<string, (line: ReadingLine, hours: number) => ReadingValue>> = {
-  "battery-rest": (line) => ({ volts: volts(line, line.given.duty === "starter" ? 12.64 : 12.78), restHours: 6 }),
-  "battery-cranking": (line) => ({ volts: volts(line, 10.7) }),
-  charging: (line) => ({ volts: volts(line, 14.2), shoreChargerOff: true }),
-  "engine-oil": () => ({ levelPercent: 70, looks: "black" }),
-  "gearbox-oil": () => ({ levelPercent: 75, looks: "clear" }),
-  coolant: () => ({ levelPercent: 60 }),
-  belt: () => ({ movesMm: 9, looks: "sound" }),
-  "cooling-water": () => ({ flow: "strong", seconds: 8 }),
-  strainer: () => ({ seacockFree: true, bowl: "clear", lidTight: true, seacockOpen: true }),
-  bilge: () => ({ water: "dry", sheen: false, pumpLifts: true }),
-  "exhaust-smoke": () => ({ smoke: "brief" }),
-  fuel: (line) => ({ litres: capacityL(line) }),
-  water: (line) => ({ litres: Math.round(capacityL(line) * 0.95) }),
-  "holding-tank": () => ({ litres: 0 }),
-  gas: (line) => ({ smell: false, percent: 80, fullBottles: Number(line.given.bottles ?? 1) - 1 }),
-  // a generator runs about half as long as the engine that this figure is for
-  "engine-hours": (line, hours) => ({ hours: line.id.includes("generator") ? Math.round(hours * 5.5) / 10 : hours }),
-  extinguisher: (line) => ({ needle: "green", pinAndSeal: true, date: nextYear(line) }),
-  "dated-item": (line) => ({ date: nextYear(line) }),
-  document: () => ({ seen: true }),
-};
-
-function fineReading(line: ReadingLine, hours: number): ReadingValue {
-  const value = fineValues[line.reading];
-  if (!value) throw new Error(`the demo knows no fine value of the reading "${line.reading}"`);
-  return value(line, hours);
+  return kindOf(line).sample(line, line.id.includes("generator") ? Math.round(hours * 5.5) / 10 : hours);
 }

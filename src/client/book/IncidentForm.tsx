@@ -2,7 +2,7 @@
 import { useTranslations } from "next-intl";
 import { useState } from "react";
 import { dayIn } from "@/core/basics/instant";
-import { incidentKinds, type IncidentKind } from "@/core/handover/addenda/addendum";
+import { incidentKinds, type IncidentKind } from "@/core/incidents/incident";
 import { Choice } from "@/ui/Choice";
 import { Field } from "@/ui/Field";
 import type { BookStore } from "../store/book-store";

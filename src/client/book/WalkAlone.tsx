@@ -3,7 +3,7 @@ import { walkAlone } from "@/api/book";
 import { AppError } from "@/api/app-error";
 import { useTranslations } from "next-intl";
 import { useState } from "react";
-import type { NotAlone } from "@/core/briefing/walk-alone";
+import type { NotAlone } from "@/core/briefing/study/walk-alone";
 import { Button } from "@/ui/Button";
 import { openHere } from "../store/open-here";
 import styles from "./Book.module.css";

@@ -5,7 +5,7 @@ import { useFormatter, useTranslations } from "next-intl";
 import { useState } from "react";
 import { rulesFrom, usualRules, type BaseRules } from "@/core/base/rules";
 import { canonicalJson } from "@/core/basics/digest";
-import { matters } from "@/core/handover/matters";
+import { clearanceTopics } from "@/core/basics/clearance-topics";
 import type { RulesChange } from "@/api/schemas/desk";
 import { Choice } from "@/ui/Choice";
 import { Field } from "@/ui/Field";
@@ -219,7 +219,7 @@ export function BaseRulesPage({ rules, number, history, timeZone, maySettle }: P
         <h2>{t("never")}</h2>
         <p>{t("never-words")}</p>
         <Box display="grid" gridTemplateColumns={{ base: "1fr", md: "1fr 1fr" }} gap="2">
-          {matters.map((matter) => (
+          {clearanceTopics.map((matter) => (
             <chakra.label key={matter} display="flex" gap="3" alignItems="center" minHeight="44px">
               <input
                 type="checkbox"
@@ -228,7 +228,7 @@ export function BaseRulesPage({ rules, number, history, timeZone, maySettle }: P
                 onChange={(event) =>
                   setDraft({
                     ...draft,
-                    neverLetGo: matters.filter((each) =>
+                    neverLetGo: clearanceTopics.filter((each) =>
                       each === matter ? event.target.checked : draft.neverLetGo.includes(each),
                     ),
                   })

@@ -4,7 +4,7 @@ import { AppError } from "@/api/app-error";
 import { Button } from "@chakra-ui/react";
 import { useTranslations } from "next-intl";
 import { useState } from "react";
-import type { HandoverKind } from "@/core/handover/list";
+import type { HandoverKind } from "@/core/handover/lines/line-input";
 import { openHere, type FirstScreen } from "../store/open-here";
 import { useMay } from "./staff";
 

@@ -4,7 +4,7 @@ import { AppError } from "@/api/app-error";
 import { call } from "../api/call";
 import { useTranslations } from "next-intl";
 import { useState } from "react";
-import { lineSubject, type Line, type ReadingLine } from "@/core/handover/list";
+import { lineSubject, type Line, type ReadingLine } from "@/core/handover/lines";
 import { say } from "@/core/basics/words";
 import { mainCell } from "@/core/handover/state";
 import { readingRules } from "@/core/readings";

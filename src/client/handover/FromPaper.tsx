@@ -43,7 +43,7 @@ export function FromPaper() {
     );
   }
   return (
-    <div className={styles.letGo}>
+    <div className={styles.override}>
       {when === null ? (
         <>
           <a

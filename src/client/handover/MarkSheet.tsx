@@ -3,7 +3,7 @@ import { useTranslations } from "next-intl";
 import { useState, type KeyboardEvent } from "react";
 import { v7 as uuid } from "uuid";
 import { say } from "@/core/basics/words";
-import { markKinds, type MarkKind } from "@/core/handover/mark";
+import { markKinds, type MarkKind } from "@/core/handover/lines/mark-form";
 import { newMarks } from "@/core/handover/state";
 import { centreOf } from "@/core/plan/outline";
 import { isMirrored } from "@/core/plan/profile";

@@ -3,7 +3,7 @@ import { useTranslations } from "next-intl";
 import { useState } from "react";
 import { say } from "@/core/basics/words";
 import type { Cell } from "@/core/handover/fold";
-import type { Line } from "@/core/handover/list";
+import type { Line } from "@/core/handover/lines";
 import { standingOf } from "@/core/handover/state";
 import { reasonWords } from "@/messages/reason-words";
 import { valueWords } from "@/messages/line-words";
@@ -15,7 +15,7 @@ import { VerdictMark } from "@/ui/VerdictMark";
 import { NoSignalState } from "../offline/NoSignalState";
 import { useHandover, useVersion } from "./context";
 import { FromPaper } from "./FromPaper";
-import { LetGo } from "./LetGo";
+import { Override } from "./Override";
 import styles from "./Sheets.module.css";
 
 type View = "first" | "way" | "left" | "here" | "level" | "odd" | "all" | "refused";
@@ -138,7 +138,7 @@ export function Overview({ place, onGo, onClose, onSign }: Props) {
                           {t("overview.go", { place: placeName(line.place) })}
                         </Button>
                       )}
-                      <LetGo reason={reason} />
+                      <Override reason={reason} />
                     </li>
                   );
                 })}
@@ -175,7 +175,7 @@ export function Overview({ place, onGo, onClose, onSign }: Props) {
                   <span className={styles.place}>
                     {placeName(line.place)}
                     {first.has(line.id) && ` · ${t(`first.${first.get(line.id) ?? "often"}`)}`}
-                    {standing.step === "done" ? ` · ${valueWords(t, line, standing.cell.value)}` : ""}
+                    {standing.step === "done" ? ` · ${valueWords(t, line, standing.value)}` : ""}
                     {standing.step === "done" &&
                       nameBy(standing.cell) !== "" &&
                       ` · ${t("crew-join.by", { name: nameBy(standing.cell) })}`}

@@ -2,7 +2,7 @@
 import { useTranslations } from "next-intl";
 import { memo, useEffect, useRef } from "react";
 import { say } from "@/core/basics/words";
-import { walkState } from "@/core/briefing/walk-state";
+import { walkState } from "@/core/handover/walk/walk-state";
 import { takenAspect, takenPlaces } from "@/core/handover/taken";
 import { foundThings, newMarks } from "@/core/handover/state";
 import { markWords } from "@/messages/line-words";

@@ -9,7 +9,7 @@ import { VerdictMark } from "@/ui/VerdictMark";
 import { useHandover, useVersion } from "./context";
 import { SaveWords } from "./Footer";
 import { KnownList } from "./KnownList";
-import { lineSubject } from "@/core/handover/list";
+import { lineSubject } from "@/core/handover/lines";
 import styles from "./SignScreen.module.css";
 
 /** The end of the technician's round: what becomes a work order, what was known, and the word that it is done. */

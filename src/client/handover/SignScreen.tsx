@@ -1,9 +1,10 @@
 "use client";
 import { useFormatter, useTranslations } from "next-intl";
 import { useMemo, useState } from "react";
-import { walkState } from "@/core/briefing/walk-state";
+import { walkState } from "@/core/handover/walk/walk-state";
 import { forks } from "@/core/handover/fold";
 import type { SignedKind } from "@/core/handover/list";
+import { photosIn } from "@/core/handover/state";
 import { makeManifest, manifestDigest, sealOf, type Without } from "@/core/handover/seal";
 import { briefingWords } from "@/messages/briefing-words";
 import { findings } from "@/messages/findings";
@@ -104,11 +105,7 @@ export function SignScreen({ onBack, onGo }: { onBack: () => void; onGo: (place:
       : makeSignature("skipper", skipper.id, signed.skipper, at);
     if (without && (without.words.trim() === "" || witness.trim() === "")) return;
     if (!base || !theirs || openForks.length > 0) return;
-    const photos = [...store.folded().values()].flatMap((cell) =>
-      cell.aspect.startsWith("photo:") && (cell.value as { attached?: boolean } | undefined)?.attached
-        ? [cell.aspect.slice("photo:".length)]
-        : [],
-    );
+    const photos = photosIn([...store.folded().values()]);
     const manifest = makeManifest(
       list,
       store.allEntries(),

@@ -2,7 +2,7 @@
 import { useTranslations } from "next-intl";
 import { useState } from "react";
 import { say } from "@/core/basics/words";
-import type { Line } from "@/core/handover/list";
+import type { Line } from "@/core/handover/lines";
 import { standingOf } from "@/core/handover/state";
 import { togetherAmong } from "@/core/handover/together";
 import { Button } from "@/ui/Button";

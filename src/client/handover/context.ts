@@ -1,5 +1,6 @@
 import { createContext, useCallback, useContext, useSyncExternalStore } from "react";
 import type { Cell } from "@/core/handover/fold";
+import { kindOf, lineSubject, type Line, type LineValue, type MainAspect } from "@/core/handover/lines";
 import type { HandoverStore, SaveState } from "../store/handover-store";
 
 export const HandoverContext = createContext<HandoverStore | null>(null);
@@ -12,11 +13,19 @@ export function useHandover(): HandoverStore {
 }
 
 /** One cell of one subject; the part of the screen that asks is drawn again when that subject changes, and only then. */
-export function useCell(subject: string, aspect: string): Cell | undefined {
+export function useCell<Aspect extends string>(subject: string, aspect: Aspect): Cell<Aspect> | undefined {
   const store = useHandover();
   const subscribe = useCallback((listener: () => void) => store.onSubject(subject, listener), [store, subject]);
   const read = useCallback(() => store.cell(subject, aspect), [store, subject, aspect]);
   return useSyncExternalStore(subscribe, read, read);
+}
+
+/** What was recorded of a line: the cell, and the value that stands. */
+export function useLine<L extends Line>(
+  line: L,
+): { cell: Cell<MainAspect<L>> | undefined; value: LineValue<L> | null } {
+  const cell = useCell(lineSubject(line.id), kindOf(line).aspect);
+  return { cell, value: (cell?.value as LineValue<L> | undefined) ?? null };
 }
 
 /** Draws the asking part again whenever anything is recorded on a subject. */

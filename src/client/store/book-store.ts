@@ -9,7 +9,8 @@ import { v7 as uuid } from "uuid";
 import type { StudyAnswer } from "@/core/briefing/study/answer";
 import type { BoatBook } from "@/api/schemas/book";
 import type { Said } from "@/core/briefing/study/said";
-import type { Addendum, IncidentKind } from "@/core/handover/addenda/addendum";
+import type { Addendum } from "@/core/handover/addenda/addendum";
+import type { IncidentKind } from "@/core/incidents/incident";
 
 /** An answer of the study, with how far it has come. */
 export interface KeptAnswer extends KeptItem {

@@ -1,10 +1,11 @@
 import { v7 as uuid } from "uuid";
 import { canonicalJson } from "@/core/basics/digest";
-import { aspectOfKind } from "@/core/handover/aspects";
-import { entryHash, type Entry, type PartySide } from "@/core/handover/entry";
-import { cellKey, foldCell, type Cell, type Folded } from "@/core/handover/fold";
+import type { AspectValue } from "@/core/handover/aspects";
+import { entryHash, type Entry } from "@/core/handover/entry";
+import type { PartySide } from "@/core/basics/ids";
+import { cellKey, cellOf, foldCell, type Cell, type Folded } from "@/core/handover/fold";
 import { gate, type Gate } from "@/core/handover/gate";
-import { lineSubject, type Line } from "@/core/handover/list";
+import { kindOf, lineSubject, type Line, type LineValue } from "@/core/handover/lines";
 import { progress, type Progress } from "@/core/handover/progress";
 import type { HandoverBundle } from "@/api/schemas/handover";
 import { afterPaint } from "./after-paint";
@@ -143,8 +144,8 @@ export class HandoverStore {
     return this.cells;
   }
 
-  cell(subject: string, aspect: string): Cell | undefined {
-    return this.cells.get(cellKey(subject, aspect));
+  cell<Aspect extends string>(subject: string, aspect: Aspect): Cell<Aspect> | undefined {
+    return cellOf(this.cells, subject, aspect);
   }
 
   /** How many entries there are on a subject; changes whenever one comes in. */
@@ -178,7 +179,12 @@ export class HandoverStore {
   }
 
   /** Records one fact. It replaces what stands now on that aspect, forks included. Returns the entry's id. */
-  record(subject: string, aspect: string, value: unknown, side: PartySide = this.bundle.me.side): string {
+  record<Aspect extends string>(
+    subject: string,
+    aspect: Aspect,
+    value: AspectValue<Aspect>,
+    side: PartySide = this.bundle.me.side,
+  ): string {
     const basis = (this.cell(subject, aspect)?.heads ?? []).map((head) => head.id);
     const { me, charter } = this.bundle;
     const person = side === me.side ? me.person : charter.skipper.id;
@@ -211,8 +217,8 @@ export class HandoverStore {
   }
 
   /** Records the main fact of a line: its count, result, reading, look or state. */
-  recordLine(line: Line, value: unknown, side: PartySide = this.bundle.me.side): void {
-    this.record(lineSubject(line.id), aspectOfKind[line.kind], value, side);
+  recordLine<L extends Line>(line: L, value: LineValue<L>, side: PartySide = this.bundle.me.side): void {
+    this.record<string>(lineSubject(line.id), kindOf(line).aspect, value, side);
   }
 
   /** Attaches a photo to a subject; its bytes are kept first. */

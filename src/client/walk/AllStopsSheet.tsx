@@ -2,7 +2,7 @@
 import { useTranslations } from "next-intl";
 import { say } from "@/core/basics/words";
 import type { BriefedStop } from "@/core/briefing/part";
-import { stopSubject } from "@/core/briefing/walk-state";
+import { stopSubject } from "@/core/handover/walk/walk-state";
 import { walkOrders } from "@/core/briefing/walk/schema";
 import { standingWords } from "@/messages/briefing-words";
 import { Button } from "@/ui/Button";

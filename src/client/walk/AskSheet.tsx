@@ -2,7 +2,7 @@
 import { useTranslations } from "next-intl";
 import { useState } from "react";
 import { v7 as uuid } from "uuid";
-import { questionSubject } from "@/core/briefing/walk-state";
+import { questionSubject } from "@/core/handover/walk/walk-state";
 import { Button } from "@/ui/Button";
 import { Field } from "@/ui/Field";
 import { Sheet } from "@/ui/Sheet";

@@ -3,7 +3,7 @@ import { useTranslations } from "next-intl";
 import { useState } from "react";
 import { say } from "@/core/basics/words";
 import type { BriefedStop } from "@/core/briefing/part";
-import { stopSubject } from "@/core/briefing/walk-state";
+import { stopSubject } from "@/core/handover/walk/walk-state";
 import { skipReasons, type SkipReason } from "@/core/briefing/walk-values";
 import { Button } from "@/ui/Button";
 import { Field } from "@/ui/Field";

@@ -2,7 +2,7 @@
 import { useTranslations } from "next-intl";
 import { useMemo } from "react";
 import { questionsOf } from "@/core/briefing/questions";
-import { questionSubject, type OpenQuestion } from "@/core/briefing/walk-state";
+import { questionSubject, type OpenQuestion } from "@/core/handover/walk/walk-state";
 import { optionWords, questionWords } from "@/messages/question-words";
 import { Button } from "@/ui/Button";
 import { useHandover } from "../handover/context";

@@ -3,7 +3,7 @@ import { useTranslations } from "next-intl";
 import { memo, useMemo } from "react";
 import { say } from "@/core/basics/words";
 import type { BriefedStop } from "@/core/briefing/part";
-import { linesAtStop } from "@/core/briefing/lines-at-stop";
+import { linesAtStop } from "@/core/handover/walk/lines-at-stop";
 import { topicsOf } from "@/core/briefing/topics";
 import { standingOf } from "@/core/handover/state";
 import { sayOf } from "@/core/yacht/figures";

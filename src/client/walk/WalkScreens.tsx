@@ -2,7 +2,7 @@
 import { useTranslations } from "next-intl";
 import { useCallback, useEffect, useMemo, useState } from "react";
 import { say } from "@/core/basics/words";
-import { stopSubject } from "@/core/briefing/walk-state";
+import { stopSubject } from "@/core/handover/walk/walk-state";
 import { Button } from "@/ui/Button";
 import { HullIcon } from "@/ui/plan/HullIcon";
 import { useHandover } from "../handover/context";

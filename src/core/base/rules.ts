@@ -1,5 +1,5 @@
 import { Type, type Static } from "@sinclair/typebox";
-import { matters, usuallyNeverLetGo, type Matter } from "../handover/matters";
+import { clearanceTopics, usuallyNeverLetGo, type ClearanceTopic } from "../basics/clearance-topics";
 
 /** What a base settles for all its yachts and handovers. Where a yacht's file or a charter's terms say otherwise, they win. */
 export const BaseRules = Type.Object(
@@ -23,7 +23,9 @@ export const BaseRules = Type.Object(
     /** mean wind of the first day above which she stays */
     windLimitKn: Type.Integer({ minimum: 5, maximum: 60 }),
     /** what no manager lets go without */
-    neverLetGo: Type.Array(Type.Unsafe<Matter>({ type: "string", enum: [...matters] }), { uniqueItems: true }),
+    neverLetGo: Type.Array(Type.Unsafe<ClearanceTopic>({ type: "string", enum: [...clearanceTopics] }), {
+      uniqueItems: true,
+    }),
     /** limits of readings that win over general practice, by kind of reading */
     readingLimits: Type.Record(Type.String(), Type.Record(Type.String(), Type.Number())),
   },

@@ -1,9 +1,9 @@
 import { hoursFor, isInTime, leftBerthAt } from "../handover/addenda/deadlines";
 import type { Addendum } from "../handover/addenda/addendum";
-import type { ResultValue } from "../handover/aspects";
 import type { Folded } from "../handover/fold";
-import { mainCell } from "../handover/state";
-import type { HandoverList, Line } from "../handover/list";
+import { mainValue } from "../handover/state";
+import type { HandoverList } from "../handover/list";
+import type { Line } from "../handover/lines";
 
 /** Why a difference is the base's before anybody decides, or why it is nobody's yet. */
 export type Because = "reported-in-time" | "accepted-as-before" | "never-shown" | "deadline-passed" | "known-before";
@@ -56,8 +56,7 @@ export function between(list: HandoverList, folded: Folded, addenda: readonly un
     startsAs: (line) => {
       const because = reported.get(line.id);
       if (because) return { as: "base", because };
-      const cell = mainCell(folded, line);
-      const result = line.kind === "test" && cell && !cell.fork ? (cell.value as ResultValue) : null;
+      const result = line.kind === "test" ? mainValue(folded, line) : undefined;
       if (result?.result !== "not-tried") return { as: "unclear", because: null };
       return result.withinHours === null
         ? { as: "base", because: "never-shown" }

@@ -1,7 +1,7 @@
 import fc from "fast-check";
 import { countLine, entryOf, id, listOf } from "../../testing/records";
-import type { Line, LookLine, MarkLine, ReadingLine, TestLine } from "../handover/list";
-import type { Mark } from "../handover/mark";
+import type { Line, LookLine, MarkLine, ReadingLine, TestLine } from "../handover/lines";
+import type { Mark } from "../handover/lines/mark-form";
 import { usualRules, type BaseRules } from "../base/rules";
 import { BadInput } from "../basics/calculation";
 import { compare } from "./compare";

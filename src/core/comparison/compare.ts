@@ -1,11 +1,9 @@
 import { BadInput } from "../basics/calculation";
-import { readingRules } from "../readings";
 import type { Words } from "../basics/words";
-import type { CountValue, LookValue, MarkStateValue, ReadingValue, ResultValue } from "../handover/aspects";
 import { bySubject, fold, type Cell, type Folded } from "../handover/fold";
-import { lineSubject, type Line } from "../handover/list";
-import type { Mark } from "../handover/mark";
-import { foundIn, foundThings, mainCell, newMarks, photosIn, remarksOf } from "../handover/state";
+import { kindOf, lineSubject, type Line, type LineDifference } from "../handover/lines";
+import type { Mark } from "../handover/lines/mark-form";
+import { foundIn, foundThings, mainCell, mainValue, newMarks, photosIn, remarksOf } from "../handover/state";
 import type { Group } from "../yacht/schema";
 import { between, type Between, type StartsAs } from "./between";
 import { matchMarks, type PlacedMark } from "./match-marks";
@@ -13,20 +11,7 @@ import { limitsOf, type ComparedRecord, type ComparisonLimits } from "./record";
 
 /** What a difference is. */
 export type DifferenceKind =
-  | "missing"
-  | "consumed"
-  | "extra"
-  | "moved"
-  | "new-mark"
-  | "mark-worse"
-  | "mark-mended"
-  | "look-worse"
-  | "look-better"
-  | "test-failing"
-  | "test-working"
-  | "reading-changed"
-  | "not-checked-again"
-  | "found-thing";
+  LineDifference | "not-checked-again" | "new-mark" | "mark-worse" | "mark-mended" | "found-thing";
 
 /** One side's evidence: what was recorded, by whom, when, with which photos and remarks. */
 export interface Evidence {
@@ -83,8 +68,6 @@ export function compare(
   const since = between(before.list, old.folded, before.addenda ?? []);
   const differences: Difference[] = [];
   for (const line of after.list.lines) {
-    // what is new on a view stands as a mark of its own
-    if (line.kind === "mark" || line.kind === "view") continue;
     const difference = compareLine(line, old, now, since);
     if (difference) differences.push(difference);
   }
@@ -125,106 +108,39 @@ function evidence({ folded, subjects }: Side, subject: string, cell: Cell | unde
   };
 }
 
-function compareLine(
-  line: Exclude<Line, { kind: "mark" | "view" }>,
-  old: Side,
-  now: Side,
-  since: Between,
-): Difference | null {
+/** How one line differs; null where it does not, or where its kind is compared by marks. */
+function compareLine(line: Line, old: Side, now: Side, since: Between): Difference | null {
+  const kind = kindOf(line);
+  if (!kind.compare) return null;
   const subject = lineSubject(line.id);
   const oldCell = mainCell(old.folded, line);
   const nowCell = mainCell(now.folded, line);
-  const make = (kind: DifferenceKind, change: number | null = null, unknownSince = false): Difference => ({
-    id: `${kind}:${line.id}`,
-    kind,
+  const was = mainValue(old.folded, line);
+  const is = mainValue(now.folded, line);
+  const change =
+    is === undefined
+      ? was === undefined
+        ? null
+        : { kind: "not-checked-again" as const }
+      : kind.compare(line, was, is, {
+          had: since.counts.get(line.id),
+          moved: placeOf(old, line) !== placeOf(now, line),
+        });
+  if (!change) return null;
+  return {
+    id: `${change.kind}:${line.id}`,
+    kind: change.kind,
     of: line.id,
     place: line.place,
     name: line.name,
-    group: line.kind === "count" || line.kind === "look" ? line.group : groupOfSystem(line),
+    group: kind.group(line),
     safety: line.safety,
     before: evidence(old, subject, oldCell),
     after: evidence(now, subject, nowCell),
-    change,
-    unknownSince,
+    change: change.change ?? null,
+    unknownSince: change.unknownSince ?? false,
     startsAs: since.startsAs(line),
-  });
-  if (!nowCell || nowCell.fork) return oldCell && !oldCell.fork ? make("not-checked-again") : null;
-  const oldValue = oldCell && !oldCell.fork ? oldCell.value : undefined;
-  switch (line.kind) {
-    case "count": {
-      const had = since.counts.get(line.id) ?? (oldValue as CountValue | undefined)?.count ?? line.expected;
-      const change = (nowCell.value as CountValue).count - had;
-      if (change < 0) return make(line.consumed ? "consumed" : "missing", change);
-      if (change > 0) return make("extra", change);
-      return placeOf(old, line) === placeOf(now, line) ? null : make("moved", 0);
-    }
-    case "test":
-      return compareTest(oldValue as ResultValue | undefined, nowCell.value as ResultValue, make);
-    case "look": {
-      const rank = { sound: 0, worn: 1, damaged: 2 };
-      const was = (oldValue as LookValue | undefined)?.state;
-      const is = (nowCell.value as LookValue).state;
-      if (was === is) return null;
-      if (was === undefined) return is === "sound" ? null : make("look-worse", null, true);
-      return make(rank[is] > rank[was] ? "look-worse" : "look-better");
-    }
-    case "reading":
-      return compareReading(line.reading, oldValue as ReadingValue | undefined, nowCell.value as ReadingValue, make);
-  }
-}
-
-function compareTest(
-  was: ResultValue | undefined,
-  is: ResultValue,
-  make: (kind: DifferenceKind, change?: number | null, unknownSince?: boolean) => Difference,
-): Difference | null {
-  const bad = (value: ResultValue) => value.result === "fails" || value.result === "works-but";
-  const known = was !== undefined && was.result !== "not-tried";
-  if (is.result === "not-tried") return known ? make("not-checked-again") : null;
-  if (known && was.result === is.result) return null;
-  if (bad(is)) {
-    // "works, but" after "fails" is no new fault
-    if (known && was.result === "fails") return make("test-working");
-    return make("test-failing", null, !known);
-  }
-  return known && bad(was) ? make("test-working") : null;
-}
-
-/** The number of a reading that is reckoned with, or null where only a date or a needle is read. */
-function readingNumber(kind: string, value: ReadingValue): number | null {
-  const field = readingRules[kind]?.number;
-  const number = field ? value[field] : undefined;
-  return typeof number === "number" ? number : null;
-}
-
-function compareReading(
-  kind: string,
-  was: ReadingValue | undefined,
-  is: ReadingValue,
-  make: (kind: DifferenceKind, change?: number | null) => Difference,
-): Difference | null {
-  if (was === undefined) return null;
-  const a = readingNumber(kind, was);
-  const b = readingNumber(kind, is);
-  if (a !== null && b !== null) return a === b ? null : make("reading-changed", Math.round((b - a) * 1000) / 1000);
-  const same = Object.keys({ ...was, ...is }).every((field) => was[field] === is[field]);
-  return same ? null : make("reading-changed");
-}
-
-function groupOfSystem(line: Line): Group {
-  const groups: Partial<Record<Line["system"], Group>> = {
-    engine: "engine",
-    fuel: "engine",
-    "rig-and-sails": "sails",
-    anchoring: "deck",
-    safety: "safety",
-    tender: "tender",
-    "navigation-and-radio": "navigation",
-    "pilot-and-thruster": "navigation",
-    "hull-and-deck": "hull",
-    steering: "hull",
   };
-  return groups[line.system] ?? "below";
 }
 
 const nobodys: StartsAs = { as: "unclear", because: null };
@@ -284,11 +200,11 @@ function compareMarks(
     const id = line.id.slice("mark:".length);
     const cell = mainCell(now.folded, line);
     const was = known.get(id);
-    if (!cell || cell.fork) continue;
+    if (!cell?.value) continue;
     unconfirmed.delete(id);
-    const { state } = cell.value as MarkStateValue;
+    const { state } = cell.value;
     const nowEvidence = evidence(now, lineSubject(line.id), cell);
-    const sameAsBefore = (was?.evidence.value as MarkStateValue | undefined)?.state === state;
+    const sameAsBefore = stateOf(was?.evidence.value) === state;
     if (state === "still-so" || (sameAsBefore && sameEntry(was?.evidence ?? null, nowEvidence))) continue;
     differences.push(
       markDifference(
@@ -324,6 +240,10 @@ function sideOfMark(before: ComparedRecord, old: Side, mark: Mark): Evidence | n
   const seen = view && evidence(old, lineSubject(view.id), mainCell(old.folded, view));
   return seen && seen.photos.length > 0 ? { ...seen, value: null } : null;
 }
+
+/** The state that evidence of a mark says, where it says one. */
+const stateOf = (value: unknown): unknown =>
+  typeof value === "object" && value !== null && "state" in value ? value.state : undefined;
 
 const sameEntry = (a: Evidence | null, b: Evidence | null) =>
   a !== null && b !== null && a.at === b.at && a.by?.person === b.by?.person;

@@ -1,4 +1,4 @@
-import type { Mark } from "../handover/mark";
+import type { Mark } from "../handover/lines/mark-form";
 
 export interface PlacedMark {
   id: string;

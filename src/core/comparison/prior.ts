@@ -13,11 +13,11 @@ export interface PriorReport {
 
 /** A test that fails now, or a thing that was sound or not looked at: what an older report explains. Wear that grew worse under the crew's hands it does not. */
 function isExplained({ kind, before }: Difference): boolean {
-  return (
-    kind === "test-failing" ||
-    (kind === "look-worse" && (before === null || (before.value as { state?: unknown } | null)?.state === "sound"))
-  );
+  return kind === "test-failing" || (kind === "look-worse" && (before === null || isSound(before.value)));
 }
+
+const isSound = (value: unknown) =>
+  typeof value === "object" && value !== null && "state" in value && value.state === "sound";
 
 /** The report that a difference goes back to, if there is one. */
 export function priorOf(difference: Difference, priors: readonly PriorReport[]): PriorReport | null {

@@ -1,9 +1,9 @@
 import type { TSchema } from "@sinclair/typebox";
 import { isInstant } from "../basics/instant";
-import { valueSchema } from "./aspects";
+import { lineValueSchema, otherValueSchema, type OtherSubject } from "./aspects";
 import type { Entry } from "./entry";
-import { isLettingGo, mayBeLetGo } from "./gate/let-go";
-import { lineSubject, type HandoverList } from "./list";
+import { isOverride, mayBeOverridden } from "./override";
+import type { HandoverList } from "./list";
 import { mayBeCountedTogether } from "./together";
 
 /** Why an entry cannot be kept. */
@@ -32,34 +32,22 @@ export function checkEntry(list: HandoverList, entry: Entry, check: ValueCheck):
   if (entry.handover !== list.handover) return { code: "other-handover" };
   const time = [entry.at, entry.paperAt].find((each) => each !== undefined && !isInstant(each));
   if (time !== undefined) return { code: "impossible-time", time };
-  let kind: Parameters<typeof valueSchema>[0];
-  let reading = "";
-  if (entry.subject.startsWith("line:")) {
-    const id = entry.subject.slice("line:".length);
-    const line = list.lines.find((candidate) => candidate.id === id);
-    if (!line) return { code: "no-such-line", line: id };
-    kind =
-      line.kind === "mark" ? "mark-line" : line.kind === "test" && line.when === "shown" ? "shown-test" : line.kind;
-    if (line.kind === "reading") reading = line.reading;
-  } else {
-    kind = entry.subject.split(":")[0] as "handover" | "mark" | "found" | "stop" | "question";
-  }
-  const stopId = kind === "stop" ? entry.subject.slice("stop:".length) : null;
-  const stop = list.briefing?.stops.find((each) => each.id === stopId);
-  if (stopId !== null && !stop) return { code: "no-such-stop", stop: stopId };
-  const schema = valueSchema(kind, entry.aspect, reading);
+  const [of = "", ...rest] = entry.subject.split(":");
+  const id = rest.join(":");
+  const line = of === "line" ? list.lines.find((candidate) => candidate.id === id) : undefined;
+  if (of === "line" && !line) return { code: "no-such-line", line: id };
+  const stop = of === "stop" ? list.briefing?.stops.find((each) => each.id === id) : undefined;
+  if (of === "stop" && !stop) return { code: "no-such-stop", stop: id };
+  const schema = line ? lineValueSchema(line, entry.aspect) : otherValueSchema(of as OtherSubject, entry.aspect);
   if (!schema) return { code: "aspect-does-not-fit", aspect: entry.aspect };
   const detail = check(schema, entry.value);
   if (detail !== null) return { code: "bad-value", detail };
-  if (stop && isSkippedSafety(list, entry) && !(entry.value as { manager: boolean; words: string }).manager)
-    return { code: "safety-not-skipped", stop: stop.id };
-  if (isLettingGo(entry) && !mayBeLetGo(list, entry)) return { code: "never-let-go" };
-  if (
-    (entry.value as { together?: true }).together &&
-    !list.lines.some((line) => lineSubject(line.id) === entry.subject && mayBeCountedTogether(line, list))
-  )
-    return { code: "not-together" };
-  const place = (entry.value as { place?: string | null }).place;
+  // the value has the form of its aspect from here on
+  const value = entry.value as { manager?: boolean; together?: true; place?: string | null };
+  if (stop && isSkippedSafety(list, entry) && !value.manager) return { code: "safety-not-skipped", stop: stop.id };
+  if (isOverride(entry) && !mayBeOverridden(list, entry)) return { code: "never-let-go" };
+  if (value.together && !(line && mayBeCountedTogether(line, list))) return { code: "not-together" };
+  const { place } = value;
   if (place !== undefined && place !== null && !list.places.some((candidate) => candidate.id === place))
     return { code: "no-such-place", place };
   return null;
@@ -67,7 +55,7 @@ export function checkEntry(list: HandoverList, entry: Entry, check: ValueCheck):
 
 /** Whether a manager alone may record an entry: leaving a safety stop out, and letting her go in spite of a reason. */
 export function isForManager(list: HandoverList, entry: Entry): boolean {
-  return isSkippedSafety(list, entry) || isLettingGo(entry);
+  return isSkippedSafety(list, entry) || isOverride(entry);
 }
 
 /** Whether an entry leaves a safety stop out: a manager alone may do that, and the base looks up who is one. */

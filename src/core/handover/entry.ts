@@ -1,13 +1,6 @@
 import { Type, type Static } from "@sinclair/typebox";
 import { digestOf } from "../basics/digest";
-
-export const Uuid = Type.String({ pattern: "^[0-9a-f]{8}-[0-9a-f]{4}-[0-9a-f]{4}-[0-9a-f]{4}-[0-9a-f]{12}$" });
-export const InstantText = Type.String({ pattern: "^\\d{4}-\\d{2}-\\d{2}T\\d{2}:\\d{2}:\\d{2}(\\.\\d{1,3})?Z$" });
-export const Sha256 = Type.String({ pattern: "^[0-9a-f]{64}$" });
-
-/** Whose side a person stands on when recording. */
-export const PartySide = Type.Union([Type.Literal("base"), Type.Literal("skipper")]);
-export type PartySide = Static<typeof PartySide>;
+import { InstantText, PartySide, Uuid } from "../basics/ids";
 
 /** What an entry is about: a line of the list, a mark or a found thing made on the device, or the handover itself. */
 export const Subject = Type.String({

@@ -1,15 +1,16 @@
 import { canonicalJson } from "../basics/digest";
+import type { AspectValue } from "./aspects";
 import type { Entry } from "./entry";
 
 /** What is known about one aspect of one subject. */
-export interface Cell {
+export interface Cell<Aspect extends string = string> {
   subject: string;
-  aspect: string;
+  aspect: Aspect;
   /** entries that nothing replaces, by id; more than one with different values is a fork */
   heads: Entry[];
   fork: boolean;
   /** the value that stands; undefined while a fork is open */
-  value: unknown;
+  value: AspectValue<Aspect> | undefined;
 }
 
 /** A folded handover: its cells by `subject aspect`. */
@@ -17,6 +18,24 @@ export type Folded = ReadonlyMap<string, Cell>;
 
 /** The key of a cell in a folded handover. */
 export const cellKey = (subject: string, aspect: string) => `${subject} ${aspect}`;
+
+/** What stands on one aspect of one subject. An entry's value was checked against its aspect's schema when it came in, which is what the cast says. */
+export const cellOf = <Aspect extends string>(
+  folded: Folded,
+  subject: string,
+  aspect: Aspect,
+): Cell<Aspect> | undefined => folded.get(cellKey(subject, aspect)) as Cell<Aspect> | undefined;
+
+/** The value of one of the entries of a cell. */
+export const valueIn = <Aspect extends string>(_cell: Cell<Aspect>, entry: Entry): AspectValue<Aspect> | undefined =>
+  entry.value as AspectValue<Aspect> | undefined;
+
+/** Whether a cell is of an aspect. */
+export const isOf = <Aspect extends string>(cell: Cell, aspect: Aspect): cell is Cell<Aspect> => cell.aspect === aspect;
+
+/** Whether a cell is of a family of aspects, such as `photo:…`. */
+export const isOfFamily = <Family extends string>(cell: Cell, family: Family): cell is Cell<`${Family}:${string}`> =>
+  cell.aspect.startsWith(`${family}:`);
 
 /**
  * Folds the entries of one cell. Only `basis` orders them, never a clock: what some entry replaces is gone,

@@ -1,9 +1,7 @@
 import type { Folded } from "./fold";
-import type { HandoverList, Line } from "./list";
+import type { HandoverList } from "./list";
+import { kindOf } from "./lines";
 import { mainCell } from "./state";
-
-/** Seconds a line takes with the people who do it: our own estimate, to be measured on real handovers. */
-const secondsPerLine: Record<Line["kind"], number> = { count: 8, test: 45, reading: 30, look: 20, mark: 10, view: 20 };
 
 /** What is left to do. */
 export interface Progress {
@@ -23,7 +21,7 @@ export function progress(list: HandoverList, folded: Folded): Progress {
     const cell = mainCell(folded, line);
     if (cell && !cell.fork) continue;
     left += 1;
-    seconds += secondsPerLine[line.kind];
+    seconds += kindOf(line).seconds;
     leftByPlace[line.place] = (leftByPlace[line.place] ?? 0) + 1;
   }
   return { total: list.lines.length, left, minutesLeft: Math.ceil(seconds / 60), leftByPlace };

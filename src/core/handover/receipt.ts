@@ -1,6 +1,6 @@
 import { Type, type Static } from "@sinclair/typebox";
 import { digestOf } from "../basics/digest";
-import { Sha256 } from "./entry";
+import { Sha256 } from "../basics/ids";
 import { chainLink } from "./seal";
 import type { SealedFile } from "./sealed-file";
 

@@ -1,7 +1,8 @@
 import { Type, type Static } from "@sinclair/typebox";
 import { digestOf } from "../basics/digest";
 import { pairOf } from "../basics/pair";
-import { entryHash, InstantText, PartySide, Sha256, Uuid, type Entry } from "./entry";
+import { entryHash, type Entry } from "./entry";
+import { InstantText, PartySide, Sha256, Uuid } from "../basics/ids";
 import { listHash, type HandoverList } from "./list";
 
 const closed = { additionalProperties: false } as const;

@@ -1,5 +1,6 @@
 import { Type, type Static } from "@sinclair/typebox";
-import { Entry, Sha256 } from "./entry";
+import { Entry } from "./entry";
+import { Sha256 } from "../basics/ids";
 import { HandoverList } from "./list";
 import { Manifest, Signature } from "./seal";
 

@@ -1,100 +1,63 @@
 import { graver, type Verdict } from "../basics/verdict";
-import { judge, type Judgement } from "../readings";
+import type { Judgement, ReadingValue } from "../readings";
+import type { FoundValue } from "./aspects";
+import { cellOf, isOf, isOfFamily, type Cell, type Folded } from "./fold";
 import {
-  aspectOfKind,
-  type CountValue,
+  kindOf,
+  lineSubject,
   type FetchedValue,
-  type FoundInValue,
-  type FoundValue,
-  type LookValue,
-  type MarkStateValue,
-  type MarkValue,
-  type ReadingValue,
-  type ResultValue,
-} from "./aspects";
-import { cellKey, type Cell, type Folded } from "./fold";
-import { lineSubject, type CountLine, type Line, type ReadingLine, type TestLine } from "./list";
-import type { Mark } from "./mark";
+  type Line,
+  type LineValue,
+  type MainAspect,
+  type ReadingLine,
+} from "./lines";
+import type { Mark } from "./lines/mark-form";
 
 /** How a line stands: nothing recorded yet, two devices disagree, or recorded with a verdict. */
-export type Standing =
+export type Standing<L extends Line = Line> =
   | { step: "open" }
   | { step: "fork"; cell: Cell }
-  | { step: "done"; verdict: Verdict; cell: Cell; judgement: Judgement | null };
+  | { step: "done"; verdict: Verdict; cell: Cell; value: LineValue<L>; judgement: Judgement | null };
 
 /** The main cell of a line: its count, result, reading, look or state. */
-export function mainCell(folded: Folded, line: Line): Cell | undefined {
+export function mainCell<L extends Line>(folded: Folded, line: L): Cell<MainAspect<L>> | undefined {
   const subject = lineSubject(line.id);
-  const own = folded.get(cellKey(subject, aspectOfKind[line.kind]));
+  const { aspect } = kindOf(line);
+  const own = cellOf(folded, subject, aspect);
   if (own || line.kind !== "mark" || line.view === undefined) return own;
   // a small mark that nobody said anything of stands as it was, once its side was looked at and nothing new was seen
-  const seen = folded.get(cellKey(lineSubject(line.view), "view"));
-  const stillSo: MarkStateValue = { state: "still-so" };
-  return seen && !seen.fork ? { ...seen, subject, aspect: aspectOfKind.mark, value: stillSo } : undefined;
+  const seen = cellOf(folded, lineSubject(line.view), "view");
+  if (!seen || seen.fork) return undefined;
+  const stillSo: Cell<"mark-state"> = { ...seen, subject, aspect: "mark-state", value: { state: "still-so" } };
+  return stillSo as Cell<MainAspect<L>>;
 }
 
-/** How many of a thing must be there for people to leave with it. */
-export function neededCount(line: CountLine, aboard: number): number {
-  return line.perPerson ? aboard : line.expected;
-}
+/** What was recorded of a line; undefined while nothing was, or two devices disagree. */
+export const mainValue = <L extends Line>(folded: Folded, line: L): LineValue<L> | undefined =>
+  mainCell(folded, line)?.value as LineValue<L> | undefined;
 
 /** Where a counted thing was found, when it is not where the list says; null for where it belongs. */
-export function foundIn(folded: Folded, line: Line): string | null {
-  const cell = folded.get(cellKey(lineSubject(line.id), "found-in"));
-  return cell && !cell.fork ? (cell.value as FoundInValue).place : null;
-}
+export const foundIn = (folded: Folded, line: Line): string | null =>
+  cellOf(folded, lineSubject(line.id), "found-in")?.value?.place ?? null;
 
 /** What the yacht's boat-data server said of a reading; null where it was not asked. */
-export function fetchedOf(folded: Folded, line: ReadingLine): FetchedValue | null {
-  const cell = folded.get(cellKey(lineSubject(line.id), "fetched"));
-  return cell && !cell.fork ? (cell.value as FetchedValue) : null;
-}
+export const fetchedOf = (folded: Folded, line: ReadingLine): FetchedValue | null =>
+  cellOf(folded, lineSubject(line.id), "fetched")?.value ?? null;
 
 /** Whether a person wrote something else than the boat-data server said. */
 export function isCorrected(value: ReadingValue, fetched: FetchedValue): boolean {
   return Object.entries(fetched.values).some(([field, measured]) => value[field] !== measured);
 }
 
-/** What the rule of a reading says of a value read off. */
-export function judgeReading(line: ReadingLine, value: ReadingValue): Judgement {
-  return judge({ ...line.given, ...value, reading: line.reading });
-}
-
 /** How one line stands after what has been recorded. */
-export function standingOf(folded: Folded, line: Line): Standing {
+export function standingOf<L extends Line>(folded: Folded, line: L): Standing<L> {
   const cell = mainCell(folded, line);
   if (!cell) return { step: "open" };
-  if (cell.fork) return { step: "fork", cell };
-  const judgement = line.kind === "reading" ? judgeReading(line, cell.value as ReadingValue) : null;
-  return { step: "done", verdict: verdictOf(line, cell.value, judgement), cell, judgement };
-}
-
-function verdictOf(line: Line, value: unknown, judgement: Judgement | null): Verdict {
-  switch (line.kind) {
-    case "count": {
-      const { count } = value as CountValue;
-      if (count >= line.expected) return count === line.expected ? "fine" : "watch";
-      return line.safety ? "stop" : "watch";
-    }
-    case "test":
-      return testVerdict(line, value as ResultValue);
-    case "reading":
-      return judgement?.verdict ?? "watch";
-    case "look":
-      return (value as LookValue).state === "sound" ? "fine" : "watch";
-    case "mark":
-      return (value as MarkStateValue).state === "worse" ? "watch" : "fine";
-    case "view":
-      return "fine";
-  }
-}
-
-/** How a function test stands after its result. */
-export function testVerdict(line: TestLine, { result }: ResultValue): Verdict {
-  if (result === "works" || result === "shown") return "fine";
-  if (result === "works-but") return "watch";
-  if (result === "fails") return line.safety ? "stop" : "watch";
-  return line.safety && line.when !== "may-wait" ? "stop" : "watch";
+  const value = cell.value as LineValue<L> | undefined;
+  if (cell.fork || value === undefined) return { step: "fork", cell };
+  const kind = kindOf(line);
+  const judgement = kind.judge?.(line, value) ?? null;
+  return { step: "done", verdict: judgement?.verdict ?? kind.verdict(line, value), cell, value, judgement };
 }
 
 /** The gravest verdict among lines; fine for none. */
@@ -116,10 +79,8 @@ export interface NewMark {
 export function newMarks(folded: Folded): NewMark[] {
   const marks: NewMark[] = [];
   for (const cell of folded.values()) {
-    if (cell.aspect !== "mark" || cell.fork) continue;
-    const value = cell.value as MarkValue;
-    if ("withdrawn" in value) continue;
-    marks.push({ id: cell.subject.slice("mark:".length), mark: value, cell });
+    if (!isOf(cell, "mark") || cell.value === undefined || "withdrawn" in cell.value) continue;
+    marks.push({ id: cell.subject.slice("mark:".length), mark: cell.value, cell });
   }
   return marks.sort((a, b) => (a.id < b.id ? -1 : 1));
 }
@@ -134,8 +95,11 @@ export interface FoundThing {
 /** Things found that are on no list, by id. */
 export function foundThings(folded: Folded): FoundThing[] {
   return [...folded.values()]
-    .filter((cell) => cell.aspect === "found" && !cell.fork)
-    .map((cell) => ({ id: cell.subject.slice("found:".length), found: cell.value as FoundValue, cell }))
+    .flatMap((cell) =>
+      isOf(cell, "found") && cell.value !== undefined
+        ? [{ id: cell.subject.slice("found:".length), found: cell.value, cell }]
+        : [],
+    )
     .sort((a, b) => (a.id < b.id ? -1 : 1));
 }
 
@@ -144,13 +108,13 @@ export function photosOf(folded: Folded, subject: string): string[] {
   return photosIn([...folded.values()].filter((cell) => cell.subject === subject));
 }
 
+/** Whether a cell attaches a photo. */
+export const attachesPhoto = (cell: Cell): boolean => isOfFamily(cell, "photo") && cell.value?.attached === true;
+
 /** Hashes of the photos among the cells of one subject, oldest entry first. */
 export function photosIn(cells: readonly Cell[]): string[] {
   return cells
-    .filter(
-      (cell) =>
-        cell.aspect.startsWith("photo:") && (cell.value as { attached?: boolean } | undefined)?.attached === true,
-    )
+    .filter(attachesPhoto)
     .sort((a, b) => ((a.heads[0]?.id ?? "") < (b.heads[0]?.id ?? "") ? -1 : 1))
     .map((cell) => cell.aspect.slice("photo:".length));
 }
@@ -158,7 +122,7 @@ export function photosIn(cells: readonly Cell[]): string[] {
 /** Remarks on a subject by either side. */
 export function remarksOf(folded: Folded, subject: string): { side: "base" | "skipper"; words: string }[] {
   return (["base", "skipper"] as const).flatMap((side) => {
-    const value = folded.get(cellKey(subject, `remark:${side}`))?.value as { words?: string } | undefined;
-    return value?.words ? [{ side, words: value.words }] : [];
+    const words = cellOf(folded, subject, `remark:${side}`)?.value?.words;
+    return words ? [{ side, words }] : [];
   });
 }

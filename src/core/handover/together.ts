@@ -1,4 +1,5 @@
-import type { CountLine, HandoverList, Line } from "./list";
+import type { HandoverList } from "./list";
+import type { CountLine, Line } from "./lines";
 
 /** Up to this price a piece may be counted with its neighbours: a locker of cutlery, our own rule of thumb; in minor units. */
 const togetherUpToMinor = 2500;

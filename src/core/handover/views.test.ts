@@ -3,7 +3,7 @@ import { mismatch } from "../../formats/validate";
 import { compare } from "../comparison/compare";
 import { checkEntry, type ValueCheck } from "./check-entry";
 import { fold } from "./fold";
-import type { MarkLine, ViewLine } from "./list";
+import type { MarkLine, ViewLine } from "./lines";
 import { isFromGallery, isOlderPhoto } from "./photo-age";
 import { progress } from "./progress";
 import { foundIn, standingOf } from "./state";

@@ -12,6 +12,7 @@ import {
   shownVolts,
   type Judgement,
   type ReadingRule,
+  voltsOf,
 } from "./rule";
 import { median } from "../basics/median";
 
@@ -90,5 +91,6 @@ export const batteryCranking: ReadingRule<In> = {
   measured: meterVolts,
   limits: ["watchBelowV", "stopBelowV"],
   given: ({ file, of, earlier }) => ({ nominalV: file.batteries[of]?.nominalV ?? 12, ...numbersOf(earlier, "volts") }),
+  sample: (given) => ({ volts: voltsOf(given, 10.7) }),
   judge,
 };

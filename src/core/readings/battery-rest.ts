@@ -14,6 +14,7 @@ import {
   shownVolts as shown,
   type Judgement,
   type ReadingRule,
+  voltsOf,
 } from "./rule";
 
 const schema = Type.Object(
@@ -172,5 +173,6 @@ export const batteryRest: ReadingRule<In> = {
     const { chemistry, duty, nominalV, limits } = battery;
     return { chemistry, duty, nominalV, ...numbersOf(earlier, "volts"), ...(limits ? { limits } : {}) };
   },
+  sample: (given) => ({ volts: voltsOf(given, given.duty === "starter" ? 12.64 : 12.78), restHours: 6 }),
   judge,
 };

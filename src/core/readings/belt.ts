@@ -65,5 +65,6 @@ export const belt: ReadingRule<In> = {
   number: "movesMm",
   limits: ["tightBelowMm", "watchAboveMm", "stopAboveMm"],
   given: ({ file, of }) => ({ ribbed: file.engines[of]?.belt === "ribbed" }),
+  sample: () => ({ movesMm: 9, looks: "sound" }),
   judge,
 };

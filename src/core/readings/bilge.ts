@@ -44,5 +44,6 @@ export const bilge: ReadingRule<In> = {
   number: null,
   limits: [],
   given: () => ({}),
+  sample: () => ({ water: "dry", sheen: false, pumpLifts: true }),
   judge,
 };

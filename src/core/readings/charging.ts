@@ -10,6 +10,7 @@ import {
   shownVolts,
   type Judgement,
   type ReadingRule,
+  voltsOf,
 } from "./rule";
 
 const schema = Type.Object(
@@ -145,5 +146,6 @@ export const charging: ReadingRule<In> = {
     const battery = file.batteries[of];
     return { chemistry: battery?.chemistry ?? "lead-acid", nominalV: battery?.nominalV ?? 12 };
   },
+  sample: (given) => ({ volts: voltsOf(given, 14.2), shoreChargerOff: true }),
   judge,
 };

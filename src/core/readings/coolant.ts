@@ -75,5 +75,6 @@ export const coolant: ReadingRule<In> = {
   number: "levelPercent",
   limits: [],
   given: (from) => ({ ...numbersOf(from.earlier, "levelPercent"), ...topUpsOf(from) }),
+  sample: () => ({ levelPercent: 60 }),
   judge,
 };

@@ -79,5 +79,6 @@ export const coolingWater: ReadingRule<In> = {
     const usualSeconds = (file.engines[of] ?? file.generators[of])?.coolingWaterSeconds;
     return { ...(usualSeconds ? { usualSeconds } : {}), ...numbersOf(earlier, "seconds") };
   },
+  sample: () => ({ flow: "strong", seconds: 8 }),
   judge,
 };

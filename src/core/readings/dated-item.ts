@@ -1,6 +1,16 @@
 import { Type, type Static } from "@sinclair/typebox";
 import { lastGoodDay } from "../basics/instant";
-import { asks, Day, fine, generalPractice, impossible, PrintedDate, type Judgement, type ReadingRule } from "./rule";
+import {
+  asks,
+  Day,
+  fine,
+  generalPractice,
+  impossible,
+  PrintedDate,
+  type Judgement,
+  type ReadingRule,
+  nextYear,
+} from "./rule";
 
 const schema = Type.Object(
   {
@@ -43,5 +53,6 @@ export const datedItem: ReadingRule<In> = {
   number: null,
   limits: [],
   given: ({ fromDay, toDay }) => ({ charterFrom: fromDay, charterTo: toDay }),
+  sample: (given) => ({ date: nextYear(given) }),
   judge: (input) => judgeDate(input.date, input.charterFrom, input.charterTo),
 };

@@ -40,5 +40,6 @@ export const documentSeen: ReadingRule<In> = {
   number: null,
   limits: [],
   given: ({ fromDay, toDay }) => ({ charterFrom: fromDay, charterTo: toDay }),
+  sample: () => ({ seen: true }),
   judge,
 };

@@ -82,5 +82,6 @@ export const engineHours: ReadingRule<In> = {
         : {}),
     };
   },
+  sample: (_, hours) => ({ hours }),
   judge,
 };

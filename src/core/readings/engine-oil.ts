@@ -124,5 +124,6 @@ export const engineOil: ReadingRule<In> = {
         : {}),
     };
   },
+  sample: () => ({ levelPercent: 70, looks: "black" }),
   judge,
 };

@@ -36,5 +36,6 @@ export const exhaustSmoke: ReadingRule<In> = {
   number: null,
   limits: [],
   given: () => ({}),
+  sample: () => ({ smoke: "brief" }),
   judge: ({ smoke }) => words[smoke],
 };

@@ -1,6 +1,6 @@
 import { Type, type Static } from "@sinclair/typebox";
 import { judgeDate } from "./dated-item";
-import { asks, Day, generalPractice, PrintedDate, type Judgement, type ReadingRule } from "./rule";
+import { asks, Day, generalPractice, PrintedDate, type Judgement, type ReadingRule, nextYear } from "./rule";
 
 const schema = Type.Object(
   {
@@ -40,5 +40,6 @@ export const extinguisher: ReadingRule<In> = {
   number: null,
   limits: [],
   given: ({ fromDay, toDay }) => ({ charterFrom: fromDay, charterTo: toDay }),
+  sample: (given) => ({ needle: "green", pinAndSeal: true, date: nextYear(given) }),
   judge,
 };

@@ -27,6 +27,8 @@ export const fuel: ReadingRule<In> = {
     const tank = file.tanks[of];
     return tank ? { capacityL: tank.capacityL, gaugeStepL: tank.gaugeStepL } : {};
   },
+  usedUp: true,
+  sample: ({ capacityL }) => ({ litres: Number(capacityL ?? 0) }),
   judge: (input) =>
     judgeTankLevel({
       what: "fuel",

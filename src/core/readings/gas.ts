@@ -60,5 +60,7 @@ export const gas: ReadingRule<In> = {
   number: "percent",
   limits: ["watchBelowPercent"],
   given: ({ file, of }) => ({ bottles: file.gas[of]?.bottles ?? 1 }),
+  usedUp: true,
+  sample: ({ bottles }) => ({ smell: false, percent: 80, fullBottles: Number(bottles ?? 1) - 1 }),
   judge,
 };

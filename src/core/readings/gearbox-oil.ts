@@ -61,5 +61,6 @@ export const gearboxOil: ReadingRule<In> = {
   number: "levelPercent",
   limits: [],
   given: () => ({}),
+  sample: () => ({ levelPercent: 75, looks: "clear" }),
   judge,
 };

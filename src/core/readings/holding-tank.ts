@@ -54,5 +54,7 @@ export const holdingTank: ReadingRule<In> = {
     const tank = file.tanks[of];
     return tank ? { capacityL: tank.capacityL, gaugeStepL: tank.gaugeStepL } : {};
   },
+  usedUp: true,
+  sample: () => ({ litres: 0 }),
   judge,
 };

@@ -1,5 +1,5 @@
 import { judge, readingRules } from "./index";
-import { readingKinds } from "./kinds";
+import { readingKinds } from "../yacht/parts/reading-kinds";
 
 const rest = (change: Record<string, unknown>) =>
   judge({

@@ -1,5 +1,6 @@
 import { Type, type TObject, type TProperties, type TSchema } from "@sinclair/typebox";
 import type { Verdict } from "../basics/verdict";
+import type { Words } from "../basics/words";
 import type { YachtFile } from "../yacht/schema";
 
 /** What a rule answers about one reading. */
@@ -23,7 +24,16 @@ export interface Judgement {
  * whether it makes sense is for the rule.
  */
 export type ReadField =
-  | { name: string; type: "number"; least: number; most: number; optional?: true; unless?: string }
+  | {
+      name: string;
+      type: "number";
+      least: number;
+      most: number;
+      optional?: true;
+      unless?: string;
+      /** values that are marked on the thing itself: tapped rather than typed */
+      taps?: readonly { value: number; words: Words }[];
+    }
   | { name: string; type: "date"; optional?: true }
   | { name: string; type: "choice"; options: readonly string[] }
   | { name: string; type: "yes-no" };
@@ -66,6 +76,10 @@ export interface ReadingRule<In> {
   given: (from: GivenFrom) => Record<string, unknown>;
   /** what a boat's data server measured, in SI, as fields; absent where no such server knows it */
   measured?: (valueSi: number, given: Record<string, unknown>) => Record<string, number> | null;
+  /** true for what is used up and filled again */
+  usedUp?: true;
+  /** what a person reads off where all is fine; `hours` are the engine's */
+  sample: (given: Record<string, unknown>, hours: number) => ReadingValue;
   judge: (input: In) => Judgement;
 }
 
@@ -150,6 +164,14 @@ export const shownVolts = (volts: number) => volts.toFixed(2).replace(/0$/, "");
 /** Volts as a meter shows them, to a hundredth; null for what no meter shows. */
 export const meterVolts = (volts: number): Record<string, number> | null =>
   volts < 0 || volts > 60 ? null : { volts: Math.round(volts * 100) / 100 };
+
+/** A volt reading of a 12 V bank as this bank's nominal voltage has it. */
+export const voltsOf = ({ nominalV }: Record<string, unknown>, at12: number): number =>
+  Math.round(at12 * (Number(nominalV ?? 12) / 12) * 100) / 100;
+
+/** A month well after a charter, as it is printed on what is dated. */
+export const nextYear = ({ charterTo }: Record<string, unknown>): string =>
+  `${Number(String(charterTo ?? "2030").slice(0, 4)) + 1}-09`;
 
 /** Without the hair that binary fractions leave. */
 export const rounded = (value: number) => Math.round(value * 1e6) / 1e6;

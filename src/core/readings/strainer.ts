@@ -63,5 +63,6 @@ export const strainer: ReadingRule<In> = {
   number: null,
   limits: [],
   given: () => ({}),
+  sample: () => ({ seacockFree: true, bowl: "clear", lidTight: true, seacockOpen: true }),
   judge,
 };

@@ -22,6 +22,8 @@ export const water: ReadingRule<In> = {
   measured: measuredLitres,
   limits: ["watchBelowL"],
   given: ({ file, of }) => (file.tanks[of] ? { capacityL: file.tanks[of].capacityL } : {}),
+  usedUp: true,
+  sample: ({ capacityL }) => ({ litres: Math.round(Number(capacityL ?? 0) * 0.95) }),
   judge: (input) =>
     judgeTankLevel({
       what: "water",

@@ -1,5 +1,5 @@
 import { Type, type Static } from "@sinclair/typebox";
-import { InstantText } from "../handover/entry";
+import { InstantText } from "../basics/ids";
 import type { SettlementLine } from "./schema";
 
 const closed = { additionalProperties: false } as const;

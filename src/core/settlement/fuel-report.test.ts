@@ -1,6 +1,6 @@
 import { listOf } from "../../testing/records";
 import type { Difference } from "../comparison/compare";
-import type { ReadingLine } from "../handover/list";
+import type { ReadingLine } from "../handover/lines";
 import type { FuelExtra } from "./extra";
 import { doubtWords, fuelReport, toleranceByGauge } from "./fuel-report";
 

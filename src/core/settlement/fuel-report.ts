@@ -1,7 +1,8 @@
 import Fraction from "fraction.js";
 import { exact } from "../basics/exact";
 import type { Difference } from "../comparison/compare";
-import type { HandoverList, ReadingLine } from "../handover/list";
+import type { HandoverList } from "../handover/list";
+import type { ReadingLine } from "../handover/lines";
 import type { SettlementTerms } from "./schema";
 import type { FuelExtra } from "./extra";
 

@@ -1,7 +1,7 @@
 import fc from "fast-check";
 import type { Difference } from "../comparison/compare";
 import { countLine, listOf } from "../../testing/records";
-import type { ReadingLine } from "../handover/list";
+import type { ReadingLine } from "../handover/lines";
 import { propose, type Decision, type FuelFacts } from "./propose";
 import { settle } from "./settle";
 

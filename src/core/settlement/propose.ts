@@ -1,7 +1,8 @@
 import { Type, type Static } from "@sinclair/typebox";
 import { monthsBetween } from "../basics/instant";
 import type { Difference } from "../comparison/compare";
-import type { CountLine, HandoverList, Line, ReadingLine } from "../handover/list";
+import type { HandoverList } from "../handover/list";
+import type { CountLine, Line, ReadingLine } from "../handover/lines";
 import type { FuelExtra } from "./extra";
 import { doubtWords, fuelReport, levelBackL, litresOf, type FuelReport } from "./fuel-report";
 import { Cause, type SettlementLine, type SettlementTerms } from "./schema";

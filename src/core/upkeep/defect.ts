@@ -1,11 +1,9 @@
 import { Type, type Static } from "@sinclair/typebox";
-import type { IncidentKind } from "../handover/addenda/addendum";
-import type { ReadingKind } from "../readings/kinds";
-import type { LookValue, ResultValue } from "../handover/aspects";
 import type { Folded } from "../handover/fold";
-import { Sha256 } from "../handover/entry";
-import { lineSubject, type HandoverList, type Line } from "../handover/list";
-import { standingOf } from "../handover/state";
+import { Sha256 } from "../basics/ids";
+import type { HandoverList } from "../handover/list";
+import { kindOf, lineSubject, type Line } from "../handover/lines";
+import { mainValue, standingOf } from "../handover/state";
 
 /** How the work on a defect stands: ordered, done, or left as it is and known. */
 export const workStates = ["ordered", "done", "stays"] as const;
@@ -33,35 +31,10 @@ export interface SeenDefect {
   safety: boolean;
 }
 
-/**
- * What an incident on the way leaves to be done ashore: null where it is settled by putting something aboard. After a
- * grounding or a collision she is looked at before anybody sails her again.
- */
-export function incidentDefect(what: IncidentKind): { safety: boolean } | null {
-  return what === "lost-overboard" ? null : { safety: what === "grounding" || what === "collision" };
-}
-
-/** Readings of what is used up and filled again. */
-const consumed: ReadonlySet<string> = new Set<ReadingKind>(["fuel", "water", "holding-tank", "gas"]);
-
 /** A line that is not fine in a way that can be mended: not what is merely short in number. */
 function isDefect(folded: Folded, line: Line): boolean {
-  const standing = standingOf(folded, line);
-  if (standing.step !== "done") return false;
-  switch (line.kind) {
-    case "test":
-      return ["fails", "works-but"].includes((standing.cell.value as ResultValue).result);
-    case "reading":
-      if (standing.judgement?.provisional !== false) return false;
-      // a tank that is not full is filled, not mended
-      return standing.verdict === "stop" || (standing.verdict === "watch" && !consumed.has(line.reading));
-    case "look":
-      return (standing.cell.value as LookValue).state !== "sound";
-    case "count":
-    case "mark":
-    case "view":
-      return false;
-  }
+  const value = mainValue(folded, line);
+  return value !== undefined && kindOf(line).isDefect(line, value);
 }
 
 /** Whether a line's defect is a matter of safety: what holds her at the gate. */

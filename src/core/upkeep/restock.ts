@@ -1,8 +1,7 @@
 import { say } from "../basics/words";
-import type { CountValue } from "../handover/aspects";
 import type { Folded } from "../handover/fold";
 import type { HandoverList } from "../handover/list";
-import { mainCell } from "../handover/state";
+import { mainValue } from "../handover/state";
 import type { YachtFile } from "../yacht/schema";
 import type { ShortItem } from "./readiness";
 
@@ -19,10 +18,11 @@ export function shortItems(
   putAboard: ReadonlyMap<string, number>,
 ): ShortItem[] {
   return list.lines.flatMap((line): ShortItem[] => {
-    const item = line.kind === "count" ? file.inventory[line.id.slice("count:".length)] : undefined;
-    const cell = item && mainCell(folded, line);
-    if (!item || !cell || cell.fork) return [];
-    const missing = item.expected - (cell.value as CountValue).count - (putAboard.get(line.id) ?? 0);
+    if (line.kind !== "count") return [];
+    const item = file.inventory[line.id.slice("count:".length)];
+    const counted = mainValue(folded, line);
+    if (!item || !counted) return [];
+    const missing = item.expected - counted.count - (putAboard.get(line.id) ?? 0);
     return missing > 0 ? [{ line: line.id, name: say(item.name, "en"), missing, safety: item.safety ?? false }] : [];
   });
 }

@@ -1,7 +1,7 @@
 import { v7 as uuid } from "uuid";
 import { Afterwards, BoatBook } from "@/api/schemas/book";
 import { usualRules } from "@/core/base/rules";
-import { makeList } from "@/core/handover/make-list";
+import { makeList } from "@/core/handover/opening/make-list";
 import { demoYacht } from "@/testing/demo-yacht";
 import { addendumWords } from "@/messages/addendum-words";
 import { englishTranslator } from "@/messages/translator";

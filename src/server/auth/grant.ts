@@ -1,7 +1,7 @@
 import "server-only";
 import { LRUCache } from "lru-cache";
 import type { DeviceGrant } from "@/api/callers";
-import type { PartySide } from "@/core/handover/entry";
+import type { PartySide } from "@/core/basics/ids";
 import { now } from "../clock";
 import { addGrant, findGrant } from "../db/grants";
 import type { Queryable } from "../db/pool";

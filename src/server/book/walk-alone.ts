@@ -1,6 +1,6 @@
 import "server-only";
 import { AppError } from "@/api/app-error";
-import { notAlone, type NotAlone } from "@/core/briefing/walk-alone";
+import { notAlone, type NotAlone } from "@/core/briefing/study/walk-alone";
 import { briefingPlan } from "@/core/briefing/study/study";
 import type { StudyAnswer } from "@/core/briefing/study/answer";
 import type { YachtFile } from "@/core/yacht/schema";

@@ -1,4 +1,4 @@
-import { stopSubject } from "@/core/briefing/walk-state";
+import { stopSubject } from "@/core/handover/walk/walk-state";
 import type { StudyAnswer } from "@/core/briefing/study/answer";
 import type { Entry } from "@/core/handover/entry";
 import { demoBase } from "@/testing/demo-base";

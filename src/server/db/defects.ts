@@ -1,6 +1,6 @@
 import "server-only";
 import type { PriorReport } from "@/core/comparison/prior";
-import type { KnownDefect } from "@/core/upkeep/known";
+import type { KnownDefect } from "@/core/handover/known";
 import type { WorkStep } from "@/core/upkeep/defect";
 import type { DefectView } from "@/api/schemas/desk";
 import { now } from "../clock";

@@ -1,6 +1,6 @@
 import "server-only";
 import { randomUUID } from "node:crypto";
-import type { PartySide } from "@/core/handover/entry";
+import type { PartySide } from "@/core/basics/ids";
 import { pool, type Queryable } from "./pool";
 
 export interface GrantRow {

@@ -1,6 +1,7 @@
 import "server-only";
-import type { ReadingValue } from "@/core/handover/aspects";
-import type { HandoverKind, HandoverList } from "@/core/handover/list";
+import type { ReadingValue } from "@/core/readings";
+import type { HandoverList } from "@/core/handover/list";
+import type { HandoverKind } from "@/core/handover/lines/line-input";
 import type { Queryable } from "./pool";
 
 export interface HandoverRow {

@@ -1,8 +1,8 @@
 import "server-only";
-import type { PartySide } from "@/core/handover/entry";
+import type { PartySide } from "@/core/basics/ids";
 import { fold } from "@/core/handover/fold";
 import { mainCell, photosOf, remarksOf } from "@/core/handover/state";
-import { lineSubject } from "@/core/handover/list";
+import { lineSubject } from "@/core/handover/lines";
 import type { HandoverBundle } from "@/api/schemas/handover";
 import { now } from "../clock";
 import { currentBase } from "../db/base";

@@ -1,6 +1,5 @@
 import "server-only";
-import type { HandoverRow } from "../db/handovers";
-import { findHandover } from "../db/handovers";
+import { type HandoverRow, findHandover } from "../db/handovers";
 import { inBaseTransaction } from "../db/pool";
 import { AppError } from "@/api/app-error";
 

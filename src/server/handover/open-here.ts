@@ -1,6 +1,6 @@
 import "server-only";
-import type { PartySide } from "@/core/handover/entry";
-import type { HandoverKind } from "@/core/handover/list";
+import type { PartySide } from "@/core/basics/ids";
+import type { HandoverKind } from "@/core/handover/lines/line-input";
 import { makeGrant } from "../auth/grant";
 import type { Queryable } from "../db/pool";
 import { handoverBundle } from "./bundle";

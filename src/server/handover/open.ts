@@ -1,12 +1,13 @@
 import "server-only";
 import { v7 as uuid } from "uuid";
 import { dayIn } from "@/core/basics/instant";
-import { aspectOfKind, type CountValue, type MarkStateValue, type ViewValue } from "@/core/handover/aspects";
-import { fold } from "@/core/handover/fold";
-import type { IncidentKind } from "@/core/handover/addenda/addendum";
-import { lineSubject, listHash, type HandoverKind, type HandoverList } from "@/core/handover/list";
-import { makeList, type StandingMark } from "@/core/handover/make-list";
-import { foundIn, mainCell, newMarks, photosOf } from "@/core/handover/state";
+import { cellOf, fold } from "@/core/handover/fold";
+import type { IncidentKind } from "@/core/incidents/incident";
+import { listHash, type HandoverList } from "@/core/handover/list";
+import { lineSubject } from "@/core/handover/lines";
+import { makeList } from "@/core/handover/opening/make-list";
+import type { HandoverKind, StandingMark } from "@/core/handover/lines/line-input";
+import { foundIn, mainValue, newMarks, photosOf } from "@/core/handover/state";
 import type { EarlierReading } from "@/core/readings/rule";
 import { now } from "../clock";
 import { addendaTo } from "../db/addenda";
@@ -114,8 +115,8 @@ async function signedCheckIn(db: Queryable, stayId: string) {
     if (line.kind !== "count") continue;
     const place = foundIn(folded, line);
     if (place !== null) elsewhere[line.id] = place;
-    const cell = mainCell(folded, line);
-    if (cell && !cell.fork) counts[line.id] = (cell.value as CountValue).count;
+    const counted = mainValue(folded, line);
+    if (counted) counts[line.id] = counted.count;
   }
   // what the base did aboard in between is the new starting state of what it touched, the last visit last
   const told: { reported: string[]; happened: IncidentKind[] } = { reported: [], happened: [] };
@@ -141,7 +142,7 @@ async function signedCheckIn(db: Queryable, stayId: string) {
 function standingMarksAfter(list: HandoverList, folded: ReturnType<typeof fold>, at: string): StandingMark[] {
   const old = list.lines.flatMap((line): StandingMark[] => {
     if (line.kind !== "mark") return [];
-    const state = folded.get(`${lineSubject(line.id)} ${aspectOfKind.mark}`)?.value as MarkStateValue | undefined;
+    const state = cellOf(folded, lineSubject(line.id), "mark-state")?.value;
     if (state?.state === "mended") return [];
     const fresh = photosOf(folded, lineSubject(line.id));
     return [
@@ -167,7 +168,7 @@ function viewPhotosAfter(list: HandoverList, folded: ReturnType<typeof fold>): R
   return Object.fromEntries(
     list.lines.flatMap((line) => {
       if (line.kind !== "view") return [];
-      const photo = (mainCell(folded, line)?.value as ViewValue | undefined)?.photo;
+      const photo = mainValue(folded, line)?.photo;
       return [[line.surface, photo ? [photo] : line.photos]];
     }),
   );

@@ -4,9 +4,8 @@ import type { HandoverList } from "@/core/handover/list";
 import type { SignatureContents } from "@/core/handover/seal";
 import { entriesAfter } from "../db/entries";
 import { addendaOf, findHandover, namesOf, type AddendumRow, type HandoverRow } from "../db/handovers";
-import { standingSeal, type SealRow } from "../db/seals";
+import { standingSeal, type SealRow, signatureContents } from "../db/seals";
 import type { Queryable } from "../db/pool";
-import { signatureContents } from "../db/seals";
 import { AppError } from "@/api/app-error";
 
 /** A signed handover as it is read, printed, compared and exported. */

@@ -1,8 +1,16 @@
 import "server-only";
 import type { Static, TSchema } from "@sinclair/typebox";
 import { AppError } from "@/api/app-error";
-import type { AnyEndpoint, AnswerOf, Bytes, ParamsOf, QueryOf, SessionOf } from "@/api/endpoint";
-import { isBytes, isMedia } from "@/api/endpoint";
+import {
+  type AnyEndpoint,
+  type AnswerOf,
+  type Bytes,
+  type ParamsOf,
+  type QueryOf,
+  type SessionOf,
+  isBytes,
+  isMedia,
+} from "@/api/endpoint";
 import { mismatch } from "@/formats/validate";
 import { requireCaller } from "../auth/caller";
 import { inBaseTransaction, pool, type Queryable } from "../db/pool";

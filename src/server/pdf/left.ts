@@ -1,9 +1,9 @@
 import "server-only";
 import { say } from "@/core/basics/words";
 import { fold } from "@/core/handover/fold";
-import type { Line } from "@/core/handover/list";
+import { kindOf, type Line } from "@/core/handover/lines";
+import { saidIn } from "@/messages/line-words";
 import { standingOf } from "@/core/handover/state";
-import { readingRules } from "@/core/readings";
 import { stampIn } from "@/messages/stamp";
 import { englishTranslator } from "@/messages/translator";
 import { now } from "../clock";
@@ -68,20 +68,16 @@ const blank = "________";
 
 /** What is to be written beside a line, by its kind; a count stays blind on paper as well. */
 function roomFor(t: ReturnType<typeof englishTranslator>, line: Line): string {
-  switch (line.kind) {
-    case "count":
-      return `${blank} ${t("left-paper.pieces")}`;
-    case "test":
-      return `[  ] ${t("test.works")}   [  ] ${t("test.fails")}   [  ] ${t("test.not-tried")} ${blank}`;
-    case "look":
-      return (["sound", "worn", "damaged"] as const).map((state) => `[  ] ${t(`look.${state}`)}`).join("   ");
-    case "mark":
-      return (["still-so", "worse", "mended"] as const).map((state) => `[  ] ${t(`mark-state.${state}`)}`).join("   ");
-    case "view":
-      return `[  ] ${t("view.by-eye")}`;
-    case "reading":
-      return (readingRules[line.reading]?.fields ?? [])
-        .map(({ name }) => `${t(`field.${name as "volts"}`)} ${blank}`)
-        .join("   ");
-  }
+  return kindOf(line)
+    .paper(line)
+    .map(({ say, box, blank: written }) => {
+      const words = saidIn(t, say);
+      return [
+        ...(box ? ["[  ]"] : []),
+        ...(written === "before" ? [blank] : []),
+        words,
+        ...(written === "after" ? [blank] : []),
+      ].join(" ");
+    })
+    .join("   ");
 }

@@ -1,13 +1,13 @@
 import "server-only";
 import sharp from "sharp";
 import { say } from "@/core/basics/words";
-import { walkState } from "@/core/briefing/walk-state";
+import { walkState } from "@/core/handover/walk/walk-state";
 import { fold } from "@/core/handover/fold";
 import type { Signature, SignatureContents, SignerSide } from "@/core/handover/seal";
 import { isFromGallery, isOlderPhoto } from "@/core/handover/photo-age";
-import { fetchedOf, isCorrected, photosOf, standingOf } from "@/core/handover/state";
-import type { ReadingValue } from "@/core/handover/aspects";
-import { lineSubject, type Line, type SignedKind } from "@/core/handover/list";
+import { fetchedOf, isCorrected, mainValue, photosOf, standingOf } from "@/core/handover/state";
+import type { SignedKind } from "@/core/handover/list";
+import { lineSubject, type Line } from "@/core/handover/lines";
 import { addendumWords } from "@/messages/addendum-words";
 import { aloneWords, briefingSum, standingWords } from "@/messages/briefing-words";
 import { findings } from "@/messages/findings";
@@ -150,10 +150,12 @@ export async function recordPdf(db: Queryable, handoverId: string): Promise<PdfF
   paper.section(t("paper.lines"));
   if (list.rules) paper.line(t(`paper.counted-${list.rules.expectedShown}`));
   const placeName = new Map(list.places.map((place) => [place.id, say(place.name, "en")]));
-  const boatSaid = (line: Line, value: unknown) => {
-    const fetched = line.kind === "reading" ? fetchedOf(folded, line) : null;
-    if (!fetched) return "";
-    return ` (${t(isCorrected(value as ReadingValue, fetched) ? "boat-data.corrected" : "boat-data.said", { from: fetched.from, value: fetchedWords(t, fetched.values) })})`;
+  const boatSaid = (line: Line) => {
+    if (line.kind !== "reading") return "";
+    const fetched = fetchedOf(folded, line);
+    const value = mainValue(folded, line);
+    if (!fetched || !value) return "";
+    return ` (${t(isCorrected(value, fetched) ? "boat-data.corrected" : "boat-data.said", { from: fetched.from, value: fetchedWords(t, fetched.values) })})`;
   };
   paper.table(
     columns,
@@ -162,9 +164,7 @@ export async function recordPdf(db: Queryable, handoverId: string): Promise<PdfF
       return [
         placeName.get(line.place) ?? "",
         say(line.name, "en"),
-        standing.step === "done"
-          ? `${valueWords(t, line, standing.cell.value)}${boatSaid(line, standing.cell.value)}`
-          : t("paper.not-recorded"),
+        standing.step === "done" ? `${valueWords(t, line, standing.value)}${boatSaid(line)}` : t("paper.not-recorded"),
       ];
     }),
   );

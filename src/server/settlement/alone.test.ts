@@ -5,8 +5,7 @@ import { simulatedTerminal, type SimulatedCard } from "@/stand-ins/deposit-termi
 import { boatBook } from "../book/boat-book";
 import { findStay } from "../db/charters";
 import { messagesOf } from "../db/messages";
-import { depositEvents } from "../db/deposits";
-import { terminalBook } from "../db/deposits";
+import { depositEvents, terminalBook } from "../db/deposits";
 import { todayRow } from "../desk/today";
 import { statementPdf } from "../pdf/statement";
 import { agree, closeDeposit, object } from "./conclude";

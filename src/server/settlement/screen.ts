@@ -1,7 +1,7 @@
 import "server-only";
 import { say } from "@/core/basics/words";
 import { fold } from "@/core/handover/fold";
-import { isUnlookedBelow } from "@/core/handover/first-looks";
+import { isUnlookedBelow } from "@/core/handover/opening/first-looks";
 import type { Evidence } from "@/core/comparison/compare";
 import type { SettlementItem, SettlementScreen } from "@/api/schemas/desk";
 import { differenceWords, evidenceWords, priorWords } from "@/messages/difference-words";

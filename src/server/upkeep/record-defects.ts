@@ -32,7 +32,7 @@ export async function recordDefects(db: Queryable, handoverId: string): Promise<
       subject,
       place: line.at ?? line.place,
       title: say(line.name, "en"),
-      words: standing.judgement?.why ?? valueWords(t, line, standing.cell.value),
+      words: standing.judgement?.why ?? valueWords(t, line, standing.value),
       safety,
       at: head.at,
       by: head.by.person,

@@ -2,7 +2,7 @@ import "server-only";
 import { v7 as uuid } from "uuid";
 import { say } from "@/core/basics/words";
 import type { Addendum } from "@/core/handover/addenda/addendum";
-import { incidentDefect } from "@/core/upkeep/defect";
+import { incidentDefect } from "@/core/incidents/incident";
 import { englishTranslator } from "@/messages/translator";
 import type { HandoverRow } from "../db/handovers";
 import type { Queryable } from "../db/pool";

@@ -1,5 +1,5 @@
 import "server-only";
-import { blocking } from "@/core/yacht/class-change";
+import { blocking } from "@/core/yacht/checks/class-change";
 import type { CheckedFinding } from "@/core/yacht/checks";
 import { AppError } from "@/api/app-error";
 

@@ -1,7 +1,7 @@
 "use client";
 import { useTranslations } from "next-intl";
 import { useId, useState, type ReactNode } from "react";
-import type { PartySide } from "@/core/handover/entry";
+import type { PartySide } from "@/core/basics/ids";
 import { isFromGallery, isOlderPhoto } from "@/core/handover/photo-age";
 import { photosOf, remarksOf } from "@/core/handover/state";
 import { Button } from "@/ui/Button";
@@ -134,7 +134,7 @@ function RemarkField({ subject, side, onDone }: { subject: string; side: PartySi
   const t = useTranslations();
   const store = useHandover();
   const cell = useCell(subject, `remark:${side}`);
-  const [words, setWords] = useState((cell?.value as { words?: string } | undefined)?.words ?? "");
+  const [words, setWords] = useState(cell?.value?.words ?? "");
   const keep = () => {
     store.record(subject, `remark:${side}`, { words: words.trim() }, side);
     onDone();

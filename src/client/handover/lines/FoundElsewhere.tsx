@@ -2,7 +2,7 @@
 import { useTranslations } from "next-intl";
 import { useState } from "react";
 import { say } from "@/core/basics/words";
-import { lineSubject, type CountLine } from "@/core/handover/list";
+import { lineSubject, type CountLine } from "@/core/handover/lines";
 import { Button } from "@/ui/Button";
 import { Field } from "@/ui/Field";
 import { useCell, useHandover } from "../context";
@@ -16,7 +16,7 @@ export function FoundElsewhere({ line }: { line: CountLine }) {
   const cell = useCell(subject, "found-in");
   const [asking, setAsking] = useState(false);
   const { places } = store.bundle.list;
-  const place = cell && !cell.fork ? (cell.value as { place: string | null }).place : null;
+  const place = cell?.value?.place ?? null;
   const name = say(line.name, "en");
   const choose = (to: string) => {
     store.record(subject, "found-in", { place: to === line.place || to === "" ? null : to });

@@ -1,6 +1,6 @@
 "use client";
 import { memo } from "react";
-import type { Line } from "@/core/handover/list";
+import type { Line } from "@/core/handover/lines";
 import { CountRow } from "./CountRow";
 import { LookRow } from "./LookRow";
 import { MarkRow } from "./MarkRow";

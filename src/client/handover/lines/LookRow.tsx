@@ -1,12 +1,10 @@
 "use client";
 import { useTranslations } from "next-intl";
 import { say } from "@/core/basics/words";
-import type { LookValue } from "@/core/handover/aspects";
-import { lineSubject, type LookLine } from "@/core/handover/list";
-import { valueWords } from "@/messages/line-words";
+import type { LookLine, LookValue } from "@/core/handover/lines";
 import { Button } from "@/ui/Button";
 import { Choice } from "@/ui/Choice";
-import { useCell, useHandover } from "../context";
+import { useHandover, useLine } from "../context";
 import { Row } from "./Row";
 
 const states: LookValue["state"][] = ["sound", "worn", "damaged"];
@@ -15,16 +13,9 @@ const states: LookValue["state"][] = ["sound", "worn", "damaged"];
 export function LookRow({ line, onMark }: { line: LookLine; onMark: (surface?: string) => void }) {
   const t = useTranslations();
   const store = useHandover();
-  const cell = useCell(lineSubject(line.id), "look");
-  const value = cell && !cell.fork ? (cell.value as LookValue) : null;
+  const { value } = useLine(line);
   return (
-    <Row
-      line={line}
-      cell={cell}
-      verdict={!value ? null : value.state === "sound" ? "fine" : "watch"}
-      says={value && valueWords(t, line, value)}
-      how={say(line.how, "en")}
-    >
+    <Row line={line} how={say(line.how, "en")}>
       {() => (
         <>
           <Choice

@@ -1,10 +1,9 @@
 "use client";
 import { useTranslations } from "next-intl";
-import type { MarkStateValue } from "@/core/handover/aspects";
-import { lineSubject, type MarkLine } from "@/core/handover/list";
-import { markWords, valueWords } from "@/messages/line-words";
+import type { MarkLine, MarkStateValue } from "@/core/handover/lines";
+import { markWords } from "@/messages/line-words";
 import { Choice } from "@/ui/Choice";
-import { useCell, useHandover } from "../context";
+import { useHandover, useLine } from "../context";
 import { Photo } from "./Photo";
 import { Row } from "./Row";
 import styles from "./Row.module.css";
@@ -15,14 +14,10 @@ const states: MarkStateValue["state"][] = ["still-so", "worse", "mended"];
 export function MarkRow({ line }: { line: MarkLine }) {
   const t = useTranslations();
   const store = useHandover();
-  const cell = useCell(lineSubject(line.id), "mark-state");
-  const value = cell && !cell.fork ? (cell.value as MarkStateValue) : null;
+  const { value } = useLine(line);
   return (
     <Row
       line={{ ...line, name: { en: t("mark.known", { mark: markWords(t, line.mark) }) } }}
-      cell={cell}
-      verdict={!value ? null : value.state === "worse" ? "watch" : "fine"}
-      says={value && valueWords(t, line, value)}
       how={t("mark.where", { surface: t(`surface.${line.mark.surface}`) })}
     >
       {() => (

@@ -1,25 +1,21 @@
 "use client";
 import { useFormatter, useTranslations } from "next-intl";
 import { useId, type ReactNode } from "react";
-import { aspectOfKind } from "@/core/handover/aspects";
 import type { Cell } from "@/core/handover/fold";
-import { lineSubject, type Line } from "@/core/handover/list";
+import { asRecorded, kindOf, lineSubject, type Line } from "@/core/handover/lines";
 import { say } from "@/core/basics/words";
 import { valueWords } from "@/messages/line-words";
 import { Button } from "@/ui/Button";
 import { Chip } from "@/ui/Chip";
-import type { Verdict } from "@/core/basics/verdict";
-import { useHandover } from "../context";
+import { useHandover, useLine } from "../context";
 import { Extras } from "./Extras";
 import styles from "./Row.module.css";
 
 interface Props {
   line: Line;
-  cell: Cell | undefined;
-  verdict: Verdict | null;
-  /** how it stands, in words; nothing while nothing is recorded */
-  says: string | null;
   how: string;
+  /** what is to be told beside how it stands: where it was found */
+  beside?: string | null;
   note?: string | null;
   wide?: boolean;
   /** what else is to be known beside the name: "skipper tries it" */
@@ -32,11 +28,14 @@ interface Props {
 }
 
 /** The frame of a line: its name, where or how, how it stands, and what to do on the right. */
-export function Row({ line, cell, verdict, says, how, note, wide = false, tag, more, below, children }: Props) {
+export function Row({ line, how, beside, note, wide = false, tag, more, below, children }: Props) {
   const t = useTranslations();
   const store = useHandover();
   const format = useFormatter();
   const labelId = useId();
+  const { cell, value } = useLine(line);
+  const verdict = value === null ? null : kindOf(line).verdict(line, value);
+  const says = value === null ? null : [valueWords(t, line, value), ...(beside ? [beside] : [])].join(", ");
   const before = store.bundle.before[line.id];
   const head = cell?.heads[0]?.by;
   // what somebody else recorded carries the name
@@ -78,7 +77,11 @@ export function Row({ line, cell, verdict, says, how, note, wide = false, tag, m
         {before && line.kind !== "mark" && (
           <p className={styles.before}>
             {t("line.at-check-in", {
-              value: valueWords(t, store.bundle.list.kind === "check-out" ? atCheckIn(line) : line, before.value),
+              value: valueWords(
+                t,
+                store.bundle.list.kind === "check-out" ? atCheckIn(line) : line,
+                asRecorded(line, before.value),
+              ),
             })}
           </p>
         )}
@@ -110,8 +113,8 @@ function ForkNote({ line, cell }: { line: Line; cell: Cell }) {
         <strong>{t("fork.title")}</strong> {t("fork.words")}
       </p>
       {cell.heads.map((head) => (
-        <Button key={head.id} onClick={() => store.record(lineSubject(line.id), aspectOfKind[line.kind], head.value)}>
-          {valueWords(t, line, head.value)}
+        <Button key={head.id} onClick={() => store.recordLine(line, asRecorded(line, head.value))}>
+          {valueWords(t, line, asRecorded(line, head.value))}
         </Button>
       ))}
     </div>

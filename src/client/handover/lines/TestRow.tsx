@@ -2,16 +2,11 @@
 import { useTranslations } from "next-intl";
 import { useState } from "react";
 import { say } from "@/core/basics/words";
-import type { ResultValue } from "@/core/handover/aspects";
-import { testVerdict } from "@/core/handover/state";
-import { lineSubject, type TestLine } from "@/core/handover/list";
-import { valueWords } from "@/messages/line-words";
-import { Button } from "@/ui/Button";
+import type { ResultValue, TestLine } from "@/core/handover/lines";
 import { Choice } from "@/ui/Choice";
-import { Field } from "@/ui/Field";
-import { useCell, useHandover } from "../context";
+import { useHandover, useLine } from "../context";
 import { Row } from "./Row";
-import styles from "./Row.module.css";
+import { WhyField } from "./WhyField";
 
 type Result = ResultValue["result"];
 const tried: Result[] = ["works", "works-but", "fails", "not-tried"];
@@ -21,80 +16,42 @@ const shown: Result[] = ["shown", "fails", "not-tried"];
 export function TestRow({ line }: { line: TestLine }) {
   const t = useTranslations();
   const store = useHandover();
-  const cell = useCell(lineSubject(line.id), "result");
-  const value = cell && !cell.fork ? (cell.value as ResultValue) : null;
+  const { value } = useLine(line);
   const [asking, setAsking] = useState<Exclude<Result, "works" | "shown"> | null>(null);
-  const [words, setWords] = useState("");
-  const [empty, setEmpty] = useState(false);
+  const isPrep = store.bundle.list.kind === "prep";
   const choose = (result: Result) => {
-    setEmpty(false);
-    setWords("");
     if (result !== "works" && result !== "shown") return setAsking(result);
     setAsking(null);
     store.recordLine(line, { result });
   };
-  const keep = () => {
-    const said = words.trim();
-    if (!asking) return;
-    if (said === "") return setEmpty(true);
-    store.recordLine(
-      line,
-      asking === "not-tried"
-        ? { result: asking, reason: said, withinHours: line.waitHours }
-        : { result: asking, remark: said },
-    );
+  const keep = (words: string) => {
+    if (asking === "not-tried") store.recordLine(line, { result: asking, reason: words, withinHours: line.waitHours });
+    else if (asking) store.recordLine(line, { result: asking, remark: words });
     setAsking(null);
   };
-  const isPrep = store.bundle.list.kind === "prep";
-  const results = line.when === "shown" ? shown : tried;
+  const within = line.waitHours ? t("test.within", { hours: line.waitHours }) : t("test.alongside");
   return (
     <Row
       line={line}
-      cell={cell}
-      verdict={value && testVerdict(line, value)}
-      says={value && valueWords(t, line, value)}
       how={say(line.how, "en")}
       note={line.caution && say(line.caution, "en")}
       tag={isPrep ? undefined : t(line.when === "shown" ? "test.only-shown" : "test.skipper")}
       below={
         asking && (
-          <div className={styles.ask}>
-            <Field
-              label={t(`test.ask-${asking}`)}
-              error={empty ? t("test.words-missing") : null}
-              hint={
-                asking === "not-tried"
-                  ? line.waitHours
-                    ? t("test.within", { hours: line.waitHours })
-                    : t("test.alongside")
-                  : undefined
-              }
-            >
-              {(ids) => (
-                <input
-                  {...ids}
-                  maxLength={500}
-                  value={words}
-                  autoFocus
-                  onChange={(event) => setWords(event.target.value)}
-                  onKeyDown={(event) => {
-                    if (event.key === "Enter") keep();
-                  }}
-                />
-              )}
-            </Field>
-            <Button look="main" onClick={keep}>
-              {t("common.keep")}
-            </Button>
-            <Button onClick={() => setAsking(null)}>{t("common.back")}</Button>
-          </div>
+          <WhyField
+            key={asking}
+            label={t(`test.ask-${asking}`)}
+            hint={asking === "not-tried" ? within : undefined}
+            onKeep={keep}
+            onBack={() => setAsking(null)}
+          />
         )
       }
     >
       {() => (
         <Choice
           label={say(line.name, "en")}
-          options={results.map((result) => ({
+          options={(line.when === "shown" ? shown : tried).map((result) => ({
             value: result,
             word: isPrep && result !== "shown" ? t(`test.prep-${result}`) : t(`test.${result}`),
           }))}

@@ -1,11 +1,9 @@
 "use client";
 import { useTranslations } from "next-intl";
 import { lazy, Suspense, useId, useState } from "react";
-import type { ViewValue } from "@/core/handover/aspects";
-import { lineSubject, type MarkLine, type ViewLine } from "@/core/handover/list";
-import { valueWords } from "@/messages/line-words";
+import { lineSubject, type MarkLine, type ViewLine } from "@/core/handover/lines";
 import { Button } from "@/ui/Button";
-import { useCell, useHandover } from "../context";
+import { useHandover } from "../context";
 import { MarkRow } from "./MarkRow";
 import { Photo } from "./Photo";
 import { Row } from "./Row";
@@ -22,8 +20,6 @@ export function ViewRow({ line, onMark }: { line: ViewLine; onMark: (surface?: s
   const t = useTranslations();
   const store = useHandover();
   const subject = lineSubject(line.id);
-  const cell = useCell(subject, "view");
-  const value = cell && !cell.fork ? (cell.value as ViewValue) : null;
   const [fault, setFault] = useState<"too-large" | "no-photo" | null>(null);
   const fileId = useId();
   const marks = store.bundle.list.lines.filter(
@@ -47,9 +43,6 @@ export function ViewRow({ line, onMark }: { line: ViewLine; onMark: (surface?: s
   return (
     <Row
       line={{ ...line, name: { en: t("view.name", { surface }) } }}
-      cell={cell}
-      verdict={value ? "fine" : null}
-      says={value && valueWords(t, line, value)}
       how={t("view.how", { marks: marks.length })}
       wide
       below={

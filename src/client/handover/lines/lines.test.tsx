@@ -4,7 +4,7 @@ import { countLine, handoverId, listOf } from "@/testing/records";
 import { bundleOf } from "@/testing/bundle";
 import { drawOn } from "@/testing/screen";
 import { screen, within } from "@testing-library/react";
-import type { LookLine, ReadingLine, TestLine } from "@/core/handover/list";
+import type { LookLine, ReadingLine, TestLine } from "@/core/handover/lines";
 import { HandoverStore } from "@/client/store/handover-store";
 import { keepHandover } from "@/client/store/database";
 import { LineRow } from "./LineRow";

@@ -1,5 +1,5 @@
 import { Type, type Static } from "@sinclair/typebox";
-import { InstantText, Uuid } from "../../handover/entry";
+import { InstantText, Uuid } from "../../basics/ids";
 import { Key } from "../../yacht/schema";
 import { Experience } from "../experience";
 

@@ -1,7 +1,7 @@
 import { countLine, entryOf, id, listOf } from "../../../testing/records";
 import { usualRules } from "../../base/rules";
 import { fold } from "../fold";
-import type { TestLine } from "../list";
+import type { TestLine } from "../lines";
 import type { Addendum } from "./addendum";
 import { hoursFor, isInTime, leftBerthAt, openLines } from "./deadlines";
 

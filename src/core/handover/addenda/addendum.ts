@@ -1,6 +1,7 @@
 import { Type, type Static } from "@sinclair/typebox";
 import { digestOf } from "../../basics/digest";
-import { InstantText, PartySide, Sha256, Uuid } from "../entry";
+import { incidentKinds, type IncidentKind } from "../../incidents/incident";
+import { InstantText, PartySide, Sha256, Uuid } from "../../basics/ids";
 
 const closed = { additionalProperties: false } as const;
 const words = Type.String({ minLength: 1, maxLength: 1000, pattern: "\\S" });
@@ -29,17 +30,6 @@ export const LateFinding = Type.Object(
   },
   closed,
 );
-
-/** What can happen on the way. */
-export const incidentKinds = [
-  "grounding",
-  "fouled-propeller",
-  "lost-overboard",
-  "collision",
-  "repair",
-  "other",
-] as const;
-export type IncidentKind = (typeof incidentKinds)[number];
 
 /** What happened on the way, told by the skipper before the check-out. */
 export const Incident = Type.Object(

@@ -1,9 +1,9 @@
 import { addHours } from "../../basics/instant";
 import { rulesFrom } from "../../base/rules";
-import type { ResultValue } from "../aspects";
 import type { Folded } from "../fold";
-import type { HandoverList, TestLine } from "../list";
-import { standingOf } from "../state";
+import type { HandoverList } from "../list";
+import type { TestLine } from "../lines";
+import { mainValue } from "../state";
 import type { Addendum } from "./addendum";
 
 /** A line that was not tried, and until when it may be reported. */
@@ -29,8 +29,7 @@ export function openLines(list: HandoverList, folded: Folded, leftAt: string | n
   const { lateHours } = rulesFrom(list.rules ?? null);
   return list.lines.flatMap((line) => {
     if (line.kind !== "test") return [];
-    const standing = standingOf(folded, line);
-    const value = standing.step === "done" ? (standing.cell.value as ResultValue) : null;
+    const value = mainValue(folded, line);
     if (value?.result !== "not-tried") return [];
     const hours = value.withinHours ?? lateHours;
     return [{ line, reason: value.reason, hours, until: leftAt === null ? null : addHours(leftAt, hours) }];

@@ -1,4 +1,4 @@
-import { safetyStopsOpen, walkState } from "../../briefing/walk-state";
+import { safetyStopsOpen, walkState } from "../walk/walk-state";
 import { reason, type GateRule } from "./reason";
 
 /** Every safety topic of the briefing shown, or left out by a manager. */

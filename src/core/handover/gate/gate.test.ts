@@ -4,8 +4,8 @@ import { usualRules } from "../../base/rules";
 import type { Entry } from "../entry";
 import { withoutJacket, type JacketClass } from "../jackets";
 import { gate, type GateContext } from ".";
-import { mayBeLetGo } from "./let-go";
-import type { Line, ReadingLine, TestLine } from "../list";
+import { mayBeOverridden } from "../override";
+import type { Line, ReadingLine, TestLine } from "../lines";
 import { progress } from "../progress";
 
 const context = (change: Partial<GateContext> = {}): GateContext => ({
@@ -266,7 +266,7 @@ describe("a manager's letting-go", () => {
           lift: "manager",
           line: "test:horn",
           counts: null,
-          letGo: { why: "hand horn given along", person: id(903) },
+          override: { why: "hand horn given along", person: id(903) },
         },
       ],
     ]);
@@ -291,7 +291,7 @@ describe("a manager's letting-go", () => {
       fold([entryOf(1, "handover", "let-go:deposit-not-met", { why: "comes by transfer today" })]),
       context({ deposit: { met: false } }),
     );
-    expect([gone.state, gone.reasons[0]?.letGo?.why]).toEqual(["cleared-with-remarks", "comes by transfer today"]);
+    expect([gone.state, gone.reasons[0]?.override?.why]).toEqual(["cleared-with-remarks", "comes by transfer today"]);
   });
 
   it("is left to the base's own list of what is never let go", () => {
@@ -304,11 +304,11 @@ describe("a manager's letting-go", () => {
       ).reasons[0],
     ).toMatchObject({ code: "no-forecast" });
     expect([
-      mayBeLetGo(free, { subject: "line:count:raft", aspect: "let-go" }),
-      mayBeLetGo(on, { subject: "line:count:raft", aspect: "let-go" }),
-      mayBeLetGo(on, { subject: "handover", aspect: "let-go:fork" }),
-      mayBeLetGo(on, { subject: "handover", aspect: "let-go:too-many-aboard" }),
-      mayBeLetGo(on, { subject: "handover", aspect: "let-go:fog" }),
+      mayBeOverridden(free, { subject: "line:count:raft", aspect: "let-go" }),
+      mayBeOverridden(on, { subject: "line:count:raft", aspect: "let-go" }),
+      mayBeOverridden(on, { subject: "handover", aspect: "let-go:fork" }),
+      mayBeOverridden(on, { subject: "handover", aspect: "let-go:too-many-aboard" }),
+      mayBeOverridden(on, { subject: "handover", aspect: "let-go:fog" }),
     ]).toEqual([true, false, false, false, true]);
   });
 });

@@ -3,15 +3,12 @@ import type { Folded } from "../fold";
 import type { HandoverList } from "../list";
 import { aboard } from "./aboard";
 import { briefing } from "./briefing";
-import { counts } from "./counts";
 import { deposit } from "./deposit";
 import { jackets } from "./jackets";
-import { withLetGo } from "./let-go";
-import { looks } from "./looks";
-import { readings } from "./readings";
+import { lines } from "./lines";
+import { withOverride } from "./override";
 import type { GateContext, GateRule, Reason } from "./reason";
 import { safetyWork } from "./safety-work";
-import { tests } from "./tests";
 import { unfinished } from "./unfinished";
 import { weather } from "./weather";
 
@@ -20,19 +17,7 @@ export interface Gate {
   reasons: Reason[];
 }
 
-const rulesOfGate: readonly GateRule[] = [
-  aboard,
-  jackets,
-  deposit,
-  weather,
-  safetyWork,
-  counts,
-  readings,
-  tests,
-  looks,
-  briefing,
-  unfinished,
-];
+const rulesOfGate: readonly GateRule[] = [aboard, jackets, deposit, weather, safetyWork, lines, briefing, unfinished];
 
 /**
  * Whether the yacht may leave by the base's own record, with every reason and who may lift it. It is never permission to
@@ -44,7 +29,7 @@ export function gate(list: HandoverList, folded: Folded, context: GateContext): 
   const rules = rulesFrom(list.rules ?? null);
   const reasons = rulesOfGate
     .flatMap((rule) => rule({ list, folded, rules, ...context }))
-    .map((each) => withLetGo(folded, each));
+    .map((each) => withOverride(folded, each));
   const state = reasons.some((each) => each.blocks)
     ? "not-cleared"
     : reasons.length > 0
@@ -53,5 +38,4 @@ export function gate(list: HandoverList, folded: Folded, context: GateContext): 
   return { state, reasons };
 }
 
-export { letGoCell } from "./let-go";
 export type { GateContext, Reason } from "./reason";

@@ -1,6 +1,5 @@
-import type { CountValue } from "../aspects";
 import { withoutJacket } from "../jackets";
-import type { CountLine } from "../list";
+import type { CountLine } from "../lines";
 import { standingOf } from "../state";
 import { reason, type GateRule } from "./reason";
 
@@ -12,7 +11,7 @@ export const jackets: GateRule = ({ list, folded, rules }) => {
   const classes = counted.map(({ line, standing }) => ({
     fromKg: line.jacketKg?.from ?? 0,
     toKg: line.jacketKg?.to ?? null,
-    count: standing.step === "done" ? (standing.cell.value as CountValue).count : line.expected,
+    count: standing.step === "done" ? standing.value.count : line.expected,
   }));
   const unknown = Math.max(0, list.stay.aboard - (list.crewKg?.length ?? 0));
   // of those whose weight nobody told, each is taken for a grown person: the remark asks for the list

@@ -1,27 +1,18 @@
 import type { BaseRules } from "../../base/rules";
 import type { Forecast } from "../../weather/forecast";
 import type { Folded } from "../fold";
-import type { HandoverList, Line } from "../list";
-import type { Matter } from "../matters";
+import type { HandoverList } from "../list";
+import type { Line, LineReasonCode } from "../lines";
+import type { ClearanceTopic } from "../../basics/clearance-topics";
 
 /** Why something stands in the way, or is to be said. The words for a code are in the message catalogue. */
 export type ReasonCode =
+  | LineReasonCode
   | "lines-left"
   | "fork"
   | "too-many-aboard"
   | "without-jacket"
   | "crew-unknown"
-  | "per-person-short"
-  | "safety-short"
-  | "reading-stop"
-  | "safety-test-fails"
-  | "safety-test-not-tried"
-  | "test-fails"
-  | "test-waits"
-  | "count-short"
-  | "reading-watch"
-  | "look-not-sound"
-  | "mark-worse"
   | "deposit-not-met"
   | "briefing-open"
   | "safety-work-open"
@@ -39,8 +30,8 @@ export interface Reason {
   counts: { have: number; need: number } | null;
   /** what it is about in words of its own: the title of a work order */
   words?: string;
-  /** a manager's letting-go, which keeps the reason in the record and takes its block away */
-  letGo?: { why: string; person: string };
+  /** a manager's override, which keeps the reason in the record and takes its block away */
+  override?: { why: string; person: string };
 }
 
 /** What the gate looks at besides the list and what was recorded: what the base knew when this device last heard of it. */
@@ -66,7 +57,7 @@ export function reason(
   rules: Pick<BaseRules, "neverLetGo">,
   code: ReasonCode,
   blocks: boolean,
-  about: { line?: Line; matter?: Matter; counts?: Reason["counts"]; words?: string } = {},
+  about: { line?: Line; matter?: ClearanceTopic; counts?: Reason["counts"] | undefined; words?: string } = {},
 ): Reason {
   const matter = about.matter ?? about.line?.matter;
   return {

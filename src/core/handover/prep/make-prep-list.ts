@@ -1,7 +1,8 @@
 import type { Words } from "../../basics/words";
 import { filledWords } from "../../yacht/figures";
 import type { YachtFile } from "../../yacht/schema";
-import type { Line, ListPlace, TestLine } from "../list";
+import type { ListPlace } from "../list";
+import type { Line, TestLine } from "../lines";
 import { prepSections, sectionKey, stepOfReading, type PrepSection } from "./sections";
 import { prepWords } from "./words";
 

@@ -2,11 +2,12 @@ import { demoYacht } from "../../../testing/demo-yacht";
 import { entryOf, id } from "../../../testing/records";
 import { usualRules } from "../../base/rules";
 import type { EarlierReading } from "../../readings/rule";
-import { readingKinds } from "../../readings/kinds";
+import { readingKinds } from "../../yacht/parts/reading-kinds";
 import { seenDefects } from "../../upkeep/defect";
 import { fold } from "../fold";
-import type { HandoverList, ReadingLine, TestLine } from "../list";
-import { makeList } from "../make-list";
+import type { HandoverList } from "../list";
+import type { ReadingLine, TestLine } from "../lines";
+import { makeList } from "../opening/make-list";
 import { prepSections, sectionKey, stepOfReading } from "./sections";
 
 const prepOf = (slug: string, more: Partial<Parameters<typeof makeList>[0]> = {}): HandoverList =>

@@ -1,4 +1,4 @@
-import type { ReadingKind } from "../../readings/kinds";
+import type { ReadingKind } from "../../yacht/parts/reading-kinds";
 
 /**
  * The technician's round in its order: the boat is opened and sniffed before the first switch, batteries are read before

@@ -1,5 +1,5 @@
 import { Type, type Static } from "@sinclair/typebox";
-import { Uuid } from "../../handover/entry";
+import { Uuid } from "../../basics/ids";
 import { same } from "../changes";
 import { pointerPattern, valueAt, withValue } from "./pointer";
 

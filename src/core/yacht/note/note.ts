@@ -1,5 +1,5 @@
 import { Type, type Static } from "@sinclair/typebox";
-import { InstantText, Sha256, Uuid } from "../../handover/entry";
+import { InstantText, Sha256, Uuid } from "../../basics/ids";
 import { Key, oneOf } from "../parts/basics";
 import { fittingKinds } from "../parts/fittings";
 

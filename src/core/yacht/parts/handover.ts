@@ -1,7 +1,7 @@
 import { Type, type Static } from "@sinclair/typebox";
 import { Words } from "../../basics/words";
-import { matters } from "../../handover/matters";
-import { readingKinds } from "../../readings/kinds";
+import { clearanceTopics } from "../../basics/clearance-topics";
+import { readingKinds } from "./reading-kinds";
 import { Group, Key, oneOf, Order, strict, System } from "./basics";
 
 /** Whom a life jacket fits, by weight; no upper limit where none is printed on it. */
@@ -27,7 +27,7 @@ export const InventoryItem = strict({
   /** one for everybody aboard */
   perPerson: Type.Optional(Type.Boolean()),
   /** what it is about, where that decides whether she may leave */
-  matter: Type.Optional(oneOf(matters)),
+  matter: Type.Optional(oneOf(clearanceTopics)),
   jacketKg: Type.Optional(JacketKg),
   /** used up in use (a spare impeller, oil, flares in distress): what is gone at check-out is no loss */
   consumed: Type.Optional(Type.Boolean()),
@@ -46,7 +46,7 @@ export const FunctionTest = strict({
   waitHours: Type.Optional(Type.Integer({ minimum: 1, maximum: 168 })),
   caution: Type.Optional(Words),
   safety: Type.Optional(Type.Boolean()),
-  matter: Type.Optional(oneOf(matters)),
+  matter: Type.Optional(oneOf(clearanceTopics)),
 });
 
 export const ReadingSpec = strict({
@@ -65,7 +65,7 @@ export const ReadingSpec = strict({
   /** this yacht's own limits, by the names that the rule knows */
   limits: Type.Optional(Type.Record(Type.String(), Type.Number())),
   safety: Type.Optional(Type.Boolean()),
-  matter: Type.Optional(oneOf(matters)),
+  matter: Type.Optional(oneOf(clearanceTopics)),
 });
 
 /** A view on which marks are set: the plan from above, or the hull from ahead, astern or one side. */

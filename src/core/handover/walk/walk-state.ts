@@ -1,7 +1,7 @@
-import { cellKey, type Cell, type Folded } from "../handover/fold";
-import type { BriefedStop, BriefingPart } from "./part";
-import type { AnsweredValue, AskedValue, PutOffValue, StopValue, WalkOrderValue, WalkPauseValue } from "./walk-values";
-import type { WalkOrder } from "./walk/schema";
+import { cellOf, isOf, type Cell, type Folded } from "../fold";
+import type { BriefedStop, BriefingPart } from "../../briefing/part";
+import type { StopValue } from "../../briefing/walk-values";
+import type { WalkOrder } from "../../briefing/walk/schema";
 
 export const stopSubject = (stop: string) => `stop:${stop}`;
 export const questionSubject = (question: string) => `question:${question}`;
@@ -48,12 +48,12 @@ function lastFinished(standing: ReadonlyMap<string, StopStanding>): string | nul
 }
 
 function standingOfStop(folded: Folded, stop: BriefedStop): StopStanding {
-  const cell = folded.get(cellKey(stopSubject(stop.id), "shown"));
+  const cell = cellOf(folded, stopSubject(stop.id), "shown");
   if (cell?.fork) return { step: "fork" };
-  const value = cell?.value as StopValue | undefined;
+  const value = cell?.value;
   if (cell && value)
     return value.result === "shown" ? { step: "shown", value, cell } : { step: "skipped", value, cell };
-  const off = folded.get(cellKey(stopSubject(stop.id), "put-off"))?.value as PutOffValue | undefined;
+  const off = cellOf(folded, stopSubject(stop.id), "put-off")?.value;
   return off?.off ? { step: "put-off", why: off.why } : { step: "open" };
 }
 
@@ -64,17 +64,13 @@ export function walkState(briefing: BriefingPart, folded: Folded): WalkState {
     new Set([...standing].filter(([, each]) => steps.includes(each.step)).map(([stop]) => stop));
   const behind = which("shown", "skipped");
   const last = lastFinished(standing);
-  const handover = (aspect: string) => folded.get(cellKey("handover", aspect))?.value;
   const asked = [...folded.values()].flatMap((cell) =>
-    cell.aspect === "asked" && cell.value
-      ? [{ id: cell.subject.slice("question:".length), ...(cell.value as AskedValue) }]
-      : [],
+    isOf(cell, "asked") && cell.value ? [{ id: cell.subject.slice("question:".length), ...cell.value }] : [],
   );
-  const isAnswered = (id: string) =>
-    (folded.get(cellKey(questionSubject(id), "answered"))?.value as AnsweredValue | undefined)?.answered === true;
+  const isAnswered = (id: string) => cellOf(folded, questionSubject(id), "answered")?.value?.answered === true;
   return {
-    order: (handover("walk-order") as WalkOrderValue | undefined)?.order ?? "deck-first",
-    paused: (handover("walk-paused") as WalkPauseValue | undefined)?.paused ?? false,
+    order: cellOf(folded, "handover", "walk-order")?.value?.order ?? "deck-first",
+    paused: cellOf(folded, "handover", "walk-paused")?.value?.paused ?? false,
     standing,
     behind,
     putOff: which("put-off"),

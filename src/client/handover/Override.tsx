@@ -1,21 +1,22 @@
 "use client";
 import { useTranslations } from "next-intl";
 import { useState } from "react";
-import { letGoCell, type Reason } from "@/core/handover/gate";
+import type { Reason } from "@/core/handover/gate";
+import { overrideCell } from "@/core/handover/override";
 import { Button } from "@/ui/Button";
 import { Field } from "@/ui/Field";
 import { useHandover } from "./context";
 import styles from "./Sheets.module.css";
 
-/** The manager's letting-go of one reason: a written reason of its own, and the way back. Nothing for anybody else, nor for what nobody lets go. */
-export function LetGo({ reason }: { reason: Reason }) {
+/** The manager's override of one reason: a written reason of its own, and the way back. Nothing for anybody else, nor for what nobody lets go. */
+export function Override({ reason }: { reason: Reason }) {
   const t = useTranslations();
   const store = useHandover();
   const [why, setWhy] = useState<string | null>(null);
   const [empty, setEmpty] = useState(false);
-  if (!store.bundle.me.isManager || reason.lift === "nobody" || (!reason.blocks && !reason.letGo)) return null;
-  const { subject, aspect } = letGoCell(reason);
-  if (reason.letGo)
+  if (!store.bundle.me.isManager || reason.lift === "nobody" || (!reason.blocks && !reason.override)) return null;
+  const { subject, aspect } = overrideCell(reason);
+  if (reason.override)
     return <Button onClick={() => store.record(subject, aspect, { why: null })}>{t("gate.take-back")}</Button>;
   if (why === null) return <Button onClick={() => setWhy("")}>{t("gate.let-her-go")}</Button>;
   const keep = () => {
@@ -24,7 +25,7 @@ export function LetGo({ reason }: { reason: Reason }) {
     setWhy(null);
   };
   return (
-    <div className={styles.letGo}>
+    <div className={styles.override}>
       <Field label={t("gate.why")} error={empty ? t("gate.why-missing") : null} hint={t("gate.why-hint")}>
         {(ids) => (
           <input {...ids} maxLength={500} value={why} autoFocus onChange={(event) => setWhy(event.target.value)} />

@@ -1,6 +1,6 @@
-import { entryOf, id } from "../../testing/records";
-import { fold } from "../handover/fold";
-import type { BriefedStop, BriefingPart } from "./part";
+import { entryOf, id } from "../../../testing/records";
+import { fold } from "../fold";
+import type { BriefedStop, BriefingPart } from "../../briefing/part";
 import { safetyStopsOpen, stopSubject, walkState } from "./walk-state";
 
 const stop = (key: string, more: Partial<BriefedStop> = {}): BriefedStop => ({

@@ -1,8 +1,8 @@
-import { checkFile, type CheckedFinding } from "./checks";
-import type { Finding } from "./checks/check";
-import { fileChanges, type FileChange } from "./changes";
-import { resolveYacht } from "./resolve";
-import type { YachtFile } from "./schema";
+import { checkFile, type CheckedFinding } from ".";
+import type { Finding } from "./check";
+import { fileChanges, type FileChange } from "../changes";
+import { resolveYacht } from "../resolve";
+import type { YachtFile } from "../schema";
 
 /** What a new revision of a class makes of one of its yachts. */
 export interface CarriedOver {

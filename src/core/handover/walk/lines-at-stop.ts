@@ -1,5 +1,5 @@
-import type { Line } from "../handover/list";
-import type { BriefedStop } from "./part";
+import type { Line } from "../lines";
+import type { BriefedStop } from "../../briefing/part";
 
 type Stop = Pick<BriefedStop, "id" | "place" | "system">;
 

@@ -1,7 +1,8 @@
-import { demoYacht } from "../../testing/demo-yacht";
-import { usualRules } from "../base/rules";
-import { id } from "../../testing/records";
-import { listHash, type CountLine, type ReadingLine } from "./list";
+import { demoYacht } from "../../../testing/demo-yacht";
+import { usualRules } from "../../base/rules";
+import { id } from "../../../testing/records";
+import { listHash } from "../list";
+import type { CountLine, ReadingLine } from "../lines";
 import { makeList, type ListInput } from "./make-list";
 
 const file = demoYacht("pale-heron");

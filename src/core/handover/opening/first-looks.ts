@@ -1,8 +1,9 @@
-import type { IncidentKind } from "./addenda/addendum";
-import type { FirstLook, WhyFirst } from "./first-look";
-import type { Folded } from "./fold";
-import type { HandoverList, Line } from "./list";
-import { mainCell } from "./state";
+import { wantsUnderwaterLook, type IncidentKind } from "../../incidents/incident";
+import type { FirstLook, WhyFirst } from "../first-look";
+import type { Folded } from "../fold";
+import type { HandoverList } from "../list";
+import type { Line } from "../lines";
+import { mainCell } from "../state";
 
 export interface ChangedFacts {
   /** lines the skipper reported something on */
@@ -27,12 +28,6 @@ const touched: Readonly<Record<IncidentKind, readonly Line["system"][]>> = {
   repair: [],
   other: [],
 };
-const below: ReadonlySet<IncidentKind> = new Set(["grounding", "fouled-propeller", "collision"]);
-
-/** Whether what happened asks for a look below the water. */
-export const wantsUnderwaterLook = (happened: readonly IncidentKind[]): boolean =>
-  happened.some((kind) => below.has(kind));
-
 /** Whether something happened that asks for a look below the water and nobody has looked: it was told too late for the list, or it could not be done. */
 export function isUnlookedBelow(list: HandoverList, folded: Folded, happened: readonly IncidentKind[]): boolean {
   return (

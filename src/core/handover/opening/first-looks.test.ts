@@ -1,7 +1,8 @@
-import { countLine, entryOf, id, listOf } from "../../testing/records";
-import { firstLooks, isUnlookedBelow, wantsUnderwaterLook, type ChangedFacts } from "./first-looks";
-import { fold } from "./fold";
-import type { Line, LookLine, MarkLine, TestLine } from "./list";
+import { countLine, entryOf, id, listOf } from "../../../testing/records";
+import { firstLooks, isUnlookedBelow, type ChangedFacts } from "./first-looks";
+import { wantsUnderwaterLook } from "../../incidents/incident";
+import { fold } from "../fold";
+import type { Line, LookLine, MarkLine, TestLine } from "../lines";
 
 const common = { place: "locker", name: { en: "thing" }, safety: false };
 const steering: TestLine = {

@@ -1,5 +1,5 @@
 import { Type, type Static } from "@sinclair/typebox";
-import { Key, Surface } from "../yacht/schema";
+import { Key, Surface } from "../../yacht/schema";
 
 export const markKinds = ["scratch", "chip", "tear", "stain", "dent", "crack", "wear", "broken"] as const;
 export type MarkKind = (typeof markKinds)[number];

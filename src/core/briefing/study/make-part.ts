@@ -1,7 +1,7 @@
-import type { YachtFile } from "../yacht/schema";
-import type { BriefingPart } from "./part";
-import type { StudyAnswer } from "./study/answer";
-import { briefingPlan } from "./study/study";
+import type { YachtFile } from "../../yacht/schema";
+import type { BriefingPart } from "../part";
+import type { StudyAnswer } from "./answer";
+import { briefingPlan } from "./study";
 
 /** The briefing of a check-in, out of the pinned yacht file and what the skipper said in the study. */
 export function makeBriefingPart(file: YachtFile, answers: readonly StudyAnswer[]): BriefingPart {

@@ -1,6 +1,6 @@
-import type { BaseRules } from "../base/rules";
-import { addHours } from "../basics/instant";
-import type { BriefingPlan } from "./study/study";
+import type { BaseRules } from "../../base/rules";
+import { addHours } from "../../basics/instant";
+import type { BriefingPlan } from "./study";
 
 /** What stands against a walk without a briefer; by keys of the message catalogue. */
 export type NotAlone = "base-rule" | "too-early" | "yacht-out" | "no-experience" | "checks-open" | "far-below";

@@ -1,8 +1,8 @@
-import { demoYacht } from "../../testing/demo-yacht";
-import type { Experience } from "./experience";
-import { questionsOf } from "./questions";
-import type { StudyAnswer } from "./study/answer";
-import { briefingPlan } from "./study/study";
+import { demoYacht } from "../../../testing/demo-yacht";
+import type { Experience } from "../experience";
+import { questionsOf } from "../questions";
+import type { StudyAnswer } from "./answer";
+import { briefingPlan } from "./study";
 import { notAlone, type AloneInput } from "./walk-alone";
 
 const heron = demoYacht("pale-heron");

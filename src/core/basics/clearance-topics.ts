@@ -1,5 +1,5 @@
 /** What a line is about, where it decides whether she may leave. */
-export const matters = [
+export const clearanceTopics = [
   "jackets",
   "harnesses",
   "raft",
@@ -12,10 +12,10 @@ export const matters = [
   "flooding",
   "gas-leak",
 ] as const;
-export type Matter = (typeof matters)[number];
+export type ClearanceTopic = (typeof clearanceTopics)[number];
 
 /** What nobody lets go without, unless the base settles it otherwise with a reason. */
-export const usuallyNeverLetGo: readonly Matter[] = [
+export const usuallyNeverLetGo: readonly ClearanceTopic[] = [
   "jackets",
   "raft",
   "flares",
@@ -29,7 +29,7 @@ export const usuallyNeverLetGo: readonly Matter[] = [
 ];
 
 /** What a reading is about by its kind, where its file does not say. */
-export const matterOfReading: Readonly<Record<string, Matter>> = {
+export const matterOfReading: Readonly<Record<string, ClearanceTopic>> = {
   extinguisher: "extinguishers",
   bilge: "flooding",
   gas: "gas-leak",
