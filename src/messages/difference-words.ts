@@ -21,7 +21,7 @@ export function differenceWords(t: Translator, difference: Difference): string {
               unit: unitOf(difference.after?.value),
               way: change > 0 ? "more" : "less",
             })
-        : t(`difference.${difference.kind}`);
+        : t(`difference.${difference.kind}` as "difference.moved", { amount: Math.abs(change) } as never);
   const { because } = difference.startsAs;
   if (because) return `${what} (${t(`difference.because-${because}`)})`;
   return difference.unknownSince ? `${what} (${t("difference.unknown-since")})` : what;

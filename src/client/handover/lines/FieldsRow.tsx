@@ -17,7 +17,7 @@ export function FieldsRow({
   measured,
   children,
 }: {
-  line: Extract<Line, { kind: "reading" }>;
+  line: Line;
   /** what an instrument said, by field: it stands in a field until somebody writes there */
   measured?: Readonly<Record<string, number>> | undefined;
   children?: ReactNode;
@@ -25,7 +25,8 @@ export function FieldsRow({
   const t = useTranslations();
   const store = useHandover();
   const kind = kindOf(line);
-  const { value } = useLine(line);
+  // a kind that is made of fields records them by their names
+  const value = useLine(line).value as ReadingValue | null;
   const fields = useMemo(() => kind.fields?.(line) ?? [], [kind, line]);
   const [typed, setTyped] = useState<Record<string, string>>(() =>
     Object.fromEntries(fields.map(({ name }) => [name, typedField(value?.[name])])),

@@ -2,6 +2,7 @@
 import { memo } from "react";
 import type { Line } from "@/core/handover/lines";
 import { CountRow } from "./CountRow";
+import { FieldsRow } from "./FieldsRow";
 import { LookRow } from "./LookRow";
 import { MarkRow } from "./MarkRow";
 import { ReadingRow } from "./ReadingRow";
@@ -23,5 +24,7 @@ export const LineRow = memo(function LineRow({ line, onMark }: { line: Line; onM
       return <ViewRow line={line} onMark={onMark} />;
     case "mark":
       return <MarkRow line={line} />;
+    default:
+      return <FieldsRow line={line} />;
   }
 });
