@@ -1,4 +1,5 @@
 import { Type } from "@sinclair/typebox";
+import { chain, type Chain } from "./chain";
 import { count, type Count } from "./count";
 import type { LineKind } from "./line-kind";
 import { look, type Look } from "./look";
@@ -13,6 +14,7 @@ interface Types {
   view: View;
   look: Look;
   test: Test;
+  chain: Chain;
   reading: Reading;
   count: Count;
 }
@@ -20,7 +22,7 @@ export type LineName = keyof Types;
 type TypesOf<Name extends LineName> = Types[Name];
 
 /** Every kind of line by its name, in the order in which they stand at a place. */
-export const lineKinds: { [Name in LineName]: LineKind<Types[Name]> } = { mark, view, look, test, reading, count };
+export const lineKinds: { [Name in LineName]: LineKind<Types[Name]> } = { mark, view, look, test, chain, reading, count };
 
 /** A line of any kind, told apart by `kind`. */
 export type Line = { [Name in LineName]: TypesOf<Name>["line"] }[LineName];

@@ -12,6 +12,8 @@ export const GroundTackle = strict({
   chainDiameterMm: Type.Number({ minimum: 0, maximum: 40 }),
   chainM: Type.Number({ minimum: 0, maximum: 300 }),
   ropeM: Type.Number({ minimum: 0, maximum: 300 }),
+  /** paid out against its marks at every handover, and recorded in metres */
+  measured: Type.Optional(Type.Boolean()),
   marks: Type.Array(Mark, { maxItems: 20 }),
   /** the fitting that works it */
   windlass: Type.Optional(Key),
