@@ -42,9 +42,16 @@ export async function doPlace(page: Page, aboard: Aboard): Promise<void> {
     else if (kind === "test") await item.getByRole("button", { name: /^(Works|Shown)$/ }).click();
     else if (kind === "look") await item.getByRole("button", { name: "Sound" }).click();
     else if (kind === "view") await item.getByRole("button", { name: /^Nothing new, no photo/ }).click();
+    else if (kind === "chain") await measure(item);
     else if (kind === "mark") await item.getByRole("button", { name: "Still so" }).click();
     else await read(page, line, key, aboard.hours);
   }
+}
+
+/** Types the length that is written on the last mark. */
+async function measure(item: ReturnType<typeof row>): Promise<void> {
+  await item.getByLabel("Metres of chain", { exact: true }).last().fill("60");
+  await item.getByLabel("Metres of chain", { exact: true }).last().press("Enter");
 }
 
 async function read(page: Page, line: string, key: string, hours: number): Promise<void> {

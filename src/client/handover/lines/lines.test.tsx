@@ -5,6 +5,7 @@ import { bundleOf } from "@/testing/bundle";
 import { drawOn } from "@/testing/screen";
 import { screen, within } from "@testing-library/react";
 import type { LookLine, ReadingLine, TestLine } from "@/core/handover/lines";
+import type { ChainLine } from "@/core/handover/lines/chain";
 import { HandoverStore } from "@/client/store/handover-store";
 import { keepHandover } from "@/client/store/database";
 import { LineRow } from "./LineRow";
@@ -40,12 +41,23 @@ const bank: ReadingLine = {
   reading: "battery-rest",
   given: { chemistry: "lead-acid", duty: "service", nominalV: 12 },
 };
+const rode: ChainLine = {
+  ...common,
+  id: "chain:main",
+  kind: "chain",
+  name: { en: "Main anchor and chain" },
+  chainM: 50,
+  marks: [
+    { atM: 10, colour: { en: "yellow" } },
+    { atM: 20, colour: { en: "red" } },
+  ],
+};
 const noMark = () => undefined;
 let store: HandoverStore;
 
 beforeEach(async () => {
   freshDevice();
-  await keepHandover(handoverId, "a-grant", bundleOf(listOf([fender, raft, horn, canvas, bank])));
+  await keepHandover(handoverId, "a-grant", bundleOf(listOf([fender, raft, horn, canvas, bank, rode])));
   store = (await HandoverStore.open(handoverId))!;
 });
 afterEach(async () => {
@@ -139,5 +151,26 @@ describe("a reading", () => {
     const person = drawOn(store, <LineRow line={bank} onMark={noMark} />);
     await person.type(screen.getByLabelText("Volts"), "12.7{Enter}");
     expect(stands("reading:battery-service", "reading")).toBeUndefined();
+  });
+});
+
+describe("a length of chain", () => {
+  it("is tapped by its marks or typed, and says where it is not what her file says", async () => {
+    const person = drawOn(store, <LineRow line={rode} onMark={noMark} />);
+    expect(screen.getByText(/hands and feet clear of chain/)).toBeInTheDocument();
+    await person.click(screen.getByRole("button", { name: "20 m red" }));
+    expect(stands("chain:main", "chain")).toEqual({ metres: 20 });
+    expect(screen.getByText("20 m of chain, 50 m by her file")).toBeInTheDocument();
+    await person.clear(screen.getByRole("textbox"));
+    await person.type(screen.getByRole("textbox"), "49,5{Enter}");
+    expect(stands("chain:main", "chain")).toEqual({ metres: 49.5 });
+    expect(screen.getByText("49.5 m of chain")).toBeInTheDocument();
+  });
+
+  it("is not kept where no chain is so long", async () => {
+    const person = drawOn(store, <LineRow line={rode} onMark={noMark} />);
+    await person.type(screen.getByRole("textbox"), "500{Enter}");
+    expect(stands("chain:main", "chain")).toBeUndefined();
+    expect(screen.getByRole("textbox")).toHaveAttribute("aria-invalid", "true");
   });
 });

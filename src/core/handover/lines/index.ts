@@ -22,7 +22,15 @@ export type LineName = keyof Types;
 type TypesOf<Name extends LineName> = Types[Name];
 
 /** Every kind of line by its name, in the order in which they stand at a place. */
-export const lineKinds: { [Name in LineName]: LineKind<Types[Name]> } = { mark, view, look, test, chain, reading, count };
+export const lineKinds: { [Name in LineName]: LineKind<Types[Name]> } = {
+  mark,
+  view,
+  look,
+  test,
+  chain,
+  reading,
+  count,
+};
 
 /** A line of any kind, told apart by `kind`. */
 export type Line = { [Name in LineName]: TypesOf<Name>["line"] }[LineName];
