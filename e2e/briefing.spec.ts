@@ -1,6 +1,6 @@
 import { expect, test, type Page } from "@playwright/test";
 import { v7 as uuid } from "uuid";
-import { demoYachtFile } from "../src/cli/demo/yacht-file";
+import { demoYachtFile } from "../src/demo/yacht-file";
 import { questionsOf } from "../src/core/briefing/questions";
 import { signIn } from "./desk";
 

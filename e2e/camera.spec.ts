@@ -1,6 +1,6 @@
 import { expect, test } from "@playwright/test";
 import { signIn } from "./desk";
-import { row } from "./handover";
+import { row } from "../src/testing/played/handover";
 
 test.use({
   viewport: { width: 390, height: 844 },

@@ -5,8 +5,8 @@ import { tmpdir } from "node:os";
 import { join } from "node:path";
 import { chromium, expect, test, type Browser, type BrowserContext, type Page } from "@playwright/test";
 import pg from "pg";
-import { demoYachtFile } from "../src/cli/demo/yacht-file";
-import { addPhoto, count, doPlace, row, signAndSeal, walk } from "./handover";
+import { demoYachtFile } from "../src/demo/yacht-file";
+import { addPhoto, count, doPlace, row, signAndSeal, walk } from "../src/testing/played/handover";
 import { Outage } from "./outage";
 
 const reference = "BR-1065";

@@ -1,6 +1,6 @@
 import { expect, test } from "@playwright/test";
 import { chooseToday, signIn } from "./desk";
-import { addPhoto, doPlace, row } from "./handover";
+import { addPhoto, doPlace, row } from "../src/testing/played/handover";
 
 test("the technician's round: in order, judged with the trend, what is not fine becomes work and is mended", async ({
   page,

@@ -1,6 +1,6 @@
 import { expect, test, type Page } from "@playwright/test";
 import { signIn } from "./desk";
-import { signByHand } from "./handover";
+import { signByHand } from "../src/testing/played/handover";
 
 const part = (page: Page, name: string) => page.getByRole("region", { name, exact: true });
 const keep = (page: Page, name: string) =>

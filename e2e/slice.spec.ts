@@ -1,9 +1,9 @@
 import { writeFileSync } from "node:fs";
 import { expect, test, type Page } from "@playwright/test";
 import sharp from "sharp";
-import { demoYachtFile } from "../src/cli/demo/yacht-file";
+import { demoYachtFile } from "../src/demo/yacht-file";
 import { changeHands, chooseToday, signIn } from "./desk";
-import { count, row, signAndSeal, signByHand, walk, type Exceptions } from "./handover";
+import { count, row, signAndSeal, signByHand, walk, type Exceptions } from "../src/testing/played/handover";
 
 /** Pieces aboard Pale Heron by her file. */
 const counts = Object.fromEntries(

@@ -1,6 +1,6 @@
 import { expect, test, type Page } from "@playwright/test";
 import { chooseToday, signIn } from "./desk";
-import { count, row } from "./handover";
+import { count, row } from "../src/testing/played/handover";
 
 async function join(page: Page, email: string): Promise<void> {
   await signIn(page, email);

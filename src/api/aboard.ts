@@ -1,6 +1,7 @@
 import { Type } from "@sinclair/typebox";
 import { anyone } from "./callers";
-import { closed, endpoint, media } from "./endpoint";
+import { endpoint, media } from "./endpoint";
+import { closed } from "./schemas/closed";
 import { AboardBook } from "./schemas/book";
 
 const ByCode = Type.Object({ code: Type.String({ minLength: 1, maxLength: 40 }) }, closed);

@@ -4,7 +4,8 @@ import { PriceList } from "../core/settlement/prices";
 import { Key, oneOf } from "../core/yacht/parts/basics";
 import { simulatedWeathers } from "../core/weather/forecast";
 import { staff } from "./callers";
-import { closed, Done, endpoint, media } from "./endpoint";
+import { Done, endpoint, media } from "./endpoint";
+import { closed } from "./schemas/closed";
 import { DayText, words } from "./fields";
 
 const onNumber = Type.Integer({ minimum: 0, maximum: 2_000_000_000 });

@@ -3,7 +3,8 @@ import { Uuid } from "../core/basics/ids";
 import { DraftEdit } from "../core/yacht/draft/edit";
 import { Key, oneOf } from "../core/yacht/parts/basics";
 import { staff } from "./callers";
-import { bytes, closed, Done, endpoint, media } from "./endpoint";
+import { bytes, Done, endpoint, media } from "./endpoint";
+import { closed } from "./schemas/closed";
 import { DraftNews, DraftReview, DraftScreen } from "./schemas/draft";
 
 /** Whose file: a yacht's or a class's, by its short name. */

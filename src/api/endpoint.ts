@@ -1,8 +1,7 @@
 import { Type, type Static, type TObject, type TSchema } from "@sinclair/typebox";
 import type { Caller, Session } from "./callers";
 import type { ErrorCode } from "./errors";
-
-export const closed = { additionalProperties: false } as const;
+import { closed } from "./schemas/closed";
 
 export type Method = "GET" | "POST" | "PUT" | "DELETE";
 

@@ -1,7 +1,7 @@
 import { Type } from "@sinclair/typebox";
 import { Uuid } from "../core/basics/ids";
 import { Key } from "../core/yacht/parts/basics";
-import { closed } from "./endpoint";
+import { closed } from "./schemas/closed";
 
 /** A few words that somebody typed: not blank. */
 export const words = (maxLength: number) => Type.String({ minLength: 1, maxLength, pattern: "\\S" });

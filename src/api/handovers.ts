@@ -1,7 +1,8 @@
 import { Type } from "@sinclair/typebox";
 import { InstantText, Sha256 } from "../core/basics/ids";
 import { anyone, charter, device, handoverIn, staff } from "./callers";
-import { closed, Done, endpoint, media } from "./endpoint";
+import { Done, endpoint, media } from "./endpoint";
+import { closed } from "./schemas/closed";
 import { ById, words } from "./fields";
 import { AddendumBatch, ItemAnswers } from "./schemas/book";
 import {

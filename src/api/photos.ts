@@ -1,7 +1,8 @@
 import { Type } from "@sinclair/typebox";
 import { Sha256, Uuid } from "../core/basics/ids";
 import { charter, device, handoverIn, staff } from "./callers";
-import { bytes, closed, Done, endpoint, media } from "./endpoint";
+import { bytes, Done, endpoint, media } from "./endpoint";
+import { closed } from "./schemas/closed";
 
 const ByHash = Type.Object({ hash: Sha256 }, closed);
 const ofHandover = handoverIn("query", "handover");

@@ -1,6 +1,7 @@
 import { Type } from "@sinclair/typebox";
 import { anyone } from "./callers";
-import { closed, Done, endpoint } from "./endpoint";
+import { Done, endpoint } from "./endpoint";
+import { closed } from "./schemas/closed";
 
 export const signIn = endpoint({
   name: "sign-in",

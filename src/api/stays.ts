@@ -4,7 +4,8 @@ import { Signature, SignatureContents, Without } from "../core/handover/seal";
 import { Extra } from "../core/settlement/extra";
 import { Decision } from "../core/settlement/propose";
 import { charter, staff, stayIn } from "./callers";
-import { closed, Done, endpoint, media } from "./endpoint";
+import { Done, endpoint, media } from "./endpoint";
+import { closed } from "./schemas/closed";
 import { ById, RequestKey, words } from "./fields";
 import { CrewMember } from "./schemas/desk";
 

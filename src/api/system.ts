@@ -1,7 +1,8 @@
 import { Type } from "@sinclair/typebox";
 import { Key } from "../core/yacht/parts/basics";
 import { anyone } from "./callers";
-import { closed, endpoint, media } from "./endpoint";
+import { endpoint, media } from "./endpoint";
+import { closed } from "./schemas/closed";
 
 export const readHealth = endpoint({
   name: "read-health",

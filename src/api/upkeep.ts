@@ -4,7 +4,8 @@ import { WorkStep } from "../core/upkeep/defect";
 import { foundStates } from "../core/upkeep/found";
 import { oneOf } from "../core/yacht/parts/basics";
 import { staff } from "./callers";
-import { closed, Done, endpoint } from "./endpoint";
+import { Done, endpoint } from "./endpoint";
+import { closed } from "./schemas/closed";
 import { ById, BySlug, words } from "./fields";
 
 export const noteWork = endpoint({

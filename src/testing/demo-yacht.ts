@@ -1,1 +1,1 @@
-export { demoYachtFile as demoYacht } from "../cli/demo/yacht-file";
+export { demoYachtFile as demoYacht } from "../demo/yacht-file";

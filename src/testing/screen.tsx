@@ -7,7 +7,7 @@ import type { ReactNode } from "react";
 import type { Role } from "@/api/permissions";
 import { DeskQueries } from "@/client/desk/DeskQueries";
 import { StaffRoles } from "@/client/desk/staff";
-import { HandoverContext } from "@/client/handover/context";
+import { HandoverContext } from "@/client/store/handover-context";
 import type { HandoverStore } from "@/client/store/handover-store";
 import messages from "@/messages/en.json";
 import { system } from "@/ui/theme/system";

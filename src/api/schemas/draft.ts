@@ -1,6 +1,6 @@
 import { Type, type Static } from "@sinclair/typebox";
 import { InstantText, Uuid } from "../../core/basics/ids";
-import type { CheckedFinding as FoundByChecks } from "../../core/yacht/checks";
+import type { CheckedFinding as FoundByChecks } from "../../core/checks";
 import { DraftEdit } from "../../core/yacht/draft/edit";
 import { notedCollections, YachtNote } from "../../core/yacht/note/note";
 import { Key, oneOf } from "../../core/yacht/parts/basics";

@@ -1,5 +1,5 @@
 import { Type, type Static } from "@sinclair/typebox";
-import { closed } from "../endpoint";
+import { closed } from "./closed";
 
 /** What went wrong, as every error of the API says it: a code with its values, and the sentence that a person reads. */
 export const ErrorBody = Type.Object(

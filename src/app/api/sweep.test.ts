@@ -10,7 +10,7 @@ import { freshToken, tokenHash } from "@/server/auth/token";
 import { makeGrant } from "@/server/auth/grant";
 import { addSession } from "@/server/db/sessions";
 import type { Route } from "@/server/http/serve";
-import { log } from "@/server/http/log";
+import { log } from "@/server/log";
 import { jar } from "@/testing/cookie-jar";
 import { demoBase } from "@/testing/demo-base";
 

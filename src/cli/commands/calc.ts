@@ -7,7 +7,7 @@ import type { YachtFile } from "../../core/yacht/schema";
 import { badText, isTooDeep, mostLevels } from "../../formats/sound-text";
 import { JsonFault, parseStrictJson } from "../../formats/strict-json";
 import { mismatch, parseAs, SchemaMismatch } from "../../formats/validate";
-import { demoYachtFile } from "../demo/yacht-file";
+import { demoYachtFile } from "../../demo/yacht-file";
 
 /** `calc NAME`: JSON on standard input, JSON on standard output, everything else on standard error; 2 for bad input. */
 export async function run([name, option]: string[]): Promise<number> {

@@ -1,6 +1,6 @@
 import { once } from "node:events";
 import { dataFolder } from "../database";
-import { demoSignIns, loadDemoIfEmpty } from "../demo/load";
+import { demoSignIns, loadDemoIfEmpty } from "../../demo/load";
 import { prepareDatabase } from "../prepare";
 import { endApp, needFreePort, serve } from "../serve";
 import { writeValidators } from "../validators";

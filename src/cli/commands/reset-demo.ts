@@ -1,7 +1,7 @@
 import { createInterface } from "node:readline/promises";
 import { migrate, recreateDatabase } from "../../server/db/migrate";
 import { dataFolder, keptSecret } from "../database";
-import { loadDemoIfEmpty } from "../demo/load";
+import { loadDemoIfEmpty } from "../../demo/load";
 import { needFreePort } from "../serve";
 import { PlainError } from "../plain-error";
 import { prepareDatabase } from "../prepare";

@@ -1,7 +1,7 @@
 import { mkdirSync } from "node:fs";
 import { chromium, type Browser, type Page } from "@playwright/test";
 import { buildIfChanged } from "../build";
-import { fixedNow, loadFixedDemo } from "../demo/fixed";
+import { fixedNow, loadFixedDemo } from "../fixed-demo";
 import { prepareDatabase } from "../prepare";
 import { endApp, needFreePort, serve, untilReady } from "../serve";
 import { needTools } from "./test";

@@ -1,6 +1,6 @@
 import { dataFolder } from "../database";
 import { buildIfChanged } from "../build";
-import { demoSignIns, loadDemoIfEmpty } from "../demo/load";
+import { demoSignIns, loadDemoIfEmpty } from "../../demo/load";
 import { prepareDatabase } from "../prepare";
 import { endApp, needDisk, needFreePort, serve, untilReady } from "../serve";
 

@@ -1,7 +1,7 @@
 import { execFileSync } from "node:child_process";
 import { existsSync, mkdirSync } from "node:fs";
 import { buildIfChanged } from "../build";
-import { loadFixedDemo } from "../demo/fixed";
+import { loadFixedDemo } from "../fixed-demo";
 import { browserLane } from "../lanes/browser";
 import { check, tool, type Count } from "../lanes/count";
 import { unitLane } from "../lanes/unit";
@@ -9,11 +9,13 @@ import { PlainError } from "../plain-error";
 import { prepareDatabase } from "../prepare";
 import { writeValidators } from "../validators";
 
+const rooms = ["src", "e2e", "demo"];
 const still: readonly [name: string, tool: string, args: readonly string[]][] = [
   ["format", "prettier", ["--check", ".", "--log-level", "warn"]],
   ["types", "tsc", ["--noEmit"]],
   ["lint", "eslint", [".", "--max-warnings", "0"]],
-  ["rooms", "depcruise", ["--config", ".dependency-cruiser.cjs", "src", "--output-type", "err"]],
+  ["rooms", "depcruise", ["--config", ".dependency-cruiser.cjs", ...rooms, "--output-type", "err"]],
+  ["folders", "depcruise", ["--config", ".dependency-cruiser-folders.cjs", ...rooms, "--output-type", "err"]],
 ];
 
 /**

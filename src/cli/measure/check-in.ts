@@ -1,7 +1,7 @@
 import { performance } from "node:perf_hooks";
 import type { Page } from "@playwright/test";
-import { addPhoto, row, signAndSeal, walk } from "../../../e2e/handover";
-import { demoYachtFile } from "../demo/yacht-file";
+import { addPhoto, row, signAndSeal, walk } from "../../testing/played/handover";
+import { demoYachtFile } from "../../demo/yacht-file";
 import { countTaps, startChromium, tapsOn } from "./taps";
 
 const entriesWanted = 500;

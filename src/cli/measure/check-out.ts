@@ -1,7 +1,7 @@
 import { performance } from "node:perf_hooks";
 import type { Page } from "@playwright/test";
-import { signAndSeal, signByHand, walk } from "../../../e2e/handover";
-import { demoYachtFile } from "../demo/yacht-file";
+import { signAndSeal, signByHand, walk } from "../../testing/played/handover";
+import { demoYachtFile } from "../../demo/yacht-file";
 import { countTaps, startChromium, tapsOn } from "./taps";
 
 /**

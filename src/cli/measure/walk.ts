@@ -7,7 +7,7 @@ import { walkProblem } from "../../core/briefing/walk/problem";
 import { walkOrders, type WalkInput, type WalkPlan } from "../../core/briefing/walk/schema";
 import { walkInput } from "../../core/briefing/stops/walk-input";
 import { largeWalk } from "../../testing/large-walk";
-import { demoYachtFile } from "../demo/yacht-file";
+import { demoYachtFile } from "../../demo/yacht-file";
 
 type Say = (what: string, figure: string) => void;
 const fleet = ["pale-heron", "quillback", "cold-harbour", "gannet-rock", "two-lanterns", "little-auk"];

@@ -11,7 +11,7 @@ import { call, href } from "../api/call";
 import styles from "../book/Book.module.css";
 import { NoSignalState } from "../offline/NoSignalState";
 import { keepAboard, keptAboard } from "../store/aboard-store";
-import { EmergencyButton } from "../book/EmergencyButton";
+import { EmergencyButton } from "../parts/EmergencyButton";
 import { YachtBook, type StartAt } from "../book/YachtBook";
 
 /** What the code posted aboard opens: `#CODE`, or from a label `#CODE/place` or `#CODE/fitting/key`. Nothing personal. */

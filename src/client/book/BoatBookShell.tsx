@@ -18,7 +18,7 @@ import { KeptPhoto } from "./KeptPhoto";
 import styles from "./Book.module.css";
 import { AfterCheckIn } from "./AfterCheckIn";
 import { ComingBack } from "./ComingBack";
-import { EmergencyButton } from "./EmergencyButton";
+import { EmergencyButton } from "../parts/EmergencyButton";
 import { WalkAlone } from "./WalkAlone";
 import { YachtBook } from "./YachtBook";
 

@@ -4,7 +4,7 @@ import { say } from "@/core/basics/words";
 import { sayOf } from "@/core/yacht/figures";
 import type { YachtFile } from "@/core/yacht/schema";
 import styles from "./Book.module.css";
-import { Oddities } from "./Oddities";
+import { Oddities } from "../parts/Oddities";
 
 interface Props {
   file: YachtFile;

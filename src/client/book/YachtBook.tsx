@@ -10,7 +10,7 @@ import { FinderField } from "../finder/FinderField";
 import { FoundDetail } from "../finder/FoundDetail";
 import styles from "./Book.module.css";
 import { BySystem } from "./BySystem";
-import { EmergencyCard } from "./EmergencyCard";
+import { EmergencyCard } from "../parts/EmergencyCard";
 import { PlaceDetail } from "./PlaceDetail";
 import { WrongInBook } from "./WrongInBook";
 import { ZoomedPlan } from "./ZoomedPlan";

@@ -5,7 +5,7 @@ import { href } from "../api/call";
 import { Box, chakra } from "@chakra-ui/react";
 import Link from "next/link";
 import { useTranslations } from "next-intl";
-import type { CheckedFinding } from "@/core/yacht/checks";
+import type { CheckedFinding } from "@/core/checks";
 import type { YachtFile } from "@/core/yacht/schema";
 import type { DefectView, FileWork, RevisionView } from "@/api/schemas/desk";
 import { OddNote } from "@/ui/OddNote";

@@ -1,4 +1,4 @@
-import type { CheckedFinding } from "@/core/yacht/checks";
+import type { CheckedFinding } from "@/core/checks";
 import { VerdictMark } from "@/ui/VerdictMark";
 
 /** What the checks say of the thing beside it, each with its sign. */

@@ -1,6 +1,6 @@
 "use client";
 import { createContext, useContext } from "react";
-import type { CheckedFinding } from "@/core/yacht/checks";
+import type { CheckedFinding } from "@/core/checks";
 import type { YachtFile } from "@/core/yacht/schema";
 import type { TypedFigure } from "@/core/yacht/typed-figures";
 import type { Wanted } from "./useDraft";

@@ -4,7 +4,7 @@ import { say } from "@/core/basics/words";
 import { sayOf } from "@/core/yacht/figures";
 import type { YachtFile } from "@/core/yacht/schema";
 import { FittingPicture } from "@/ui/plan/FittingPicture";
-import { Oddities } from "../book/Oddities";
+import { Oddities } from "../parts/Oddities";
 import styles from "./Finder.module.css";
 
 /** A fitting: where it is, what it looks like, how it reads, how it is worked, and what to beware of. */

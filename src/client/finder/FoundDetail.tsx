@@ -5,7 +5,7 @@ import type { Hit } from "@/core/yacht/finder/finder";
 import { sayOf } from "@/core/yacht/figures";
 import type { YachtFile } from "@/core/yacht/schema";
 import { OddNote } from "@/ui/OddNote";
-import { EmergencyCard } from "../book/EmergencyCard";
+import { EmergencyCard } from "../parts/EmergencyCard";
 import { FittingDetail } from "./FittingDetail";
 import { ProcedureDetail } from "./ProcedureDetail";
 import styles from "./Finder.module.css";

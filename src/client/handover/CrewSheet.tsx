@@ -8,7 +8,7 @@ import { say } from "@/core/basics/words";
 import { takenPlaces } from "@/core/handover/taken";
 import { Button } from "@/ui/Button";
 import { Sheet } from "@/ui/Sheet";
-import { useHandover, useVersion } from "./context";
+import { useHandover, useVersion } from "../store/handover-context";
 import styles from "./Sheets.module.css";
 
 interface Code {

@@ -6,7 +6,7 @@ import { say } from "@/core/basics/words";
 import { Button } from "@/ui/Button";
 import { Field } from "@/ui/Field";
 import { Sheet } from "@/ui/Sheet";
-import { useHandover } from "./context";
+import { useHandover } from "../store/handover-context";
 import styles from "./Sheets.module.css";
 
 /** A thing that is on no list: what it looks like, how many, and where it lies. */

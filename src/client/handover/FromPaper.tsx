@@ -6,7 +6,7 @@ import { useState } from "react";
 import { instantIn } from "@/core/basics/instant";
 import { Button } from "@/ui/Button";
 import { Field } from "@/ui/Field";
-import { useHandover, useVersion } from "./context";
+import { useHandover, useVersion } from "../store/handover-context";
 import styles from "./Sheets.module.css";
 
 /** Paper as a last resort: printing what is left, and typing it in later under the time at which it was written. */

@@ -3,9 +3,9 @@ import { lazy, Suspense, useCallback, useEffect, useMemo, useState } from "react
 import { takenPlaces } from "@/core/handover/taken";
 import type { Level } from "@/core/yacht/schema";
 import { keepEarlierPhotos } from "../photos/earlier";
-import { useHandover, useVersion } from "./context";
-import { Footer } from "./Footer";
-import styles from "./HandoverShell.module.css";
+import { useHandover, useVersion } from "../store/handover-context";
+import { Footer } from "../frame/Footer";
+import styles from "../frame/Frame.module.css";
 import { PlaceScreen } from "./PlaceScreen";
 import { Rail } from "./Rail";
 

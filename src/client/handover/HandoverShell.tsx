@@ -4,9 +4,9 @@ import { useEffect, useState } from "react";
 import { eraseOld, holdOpen } from "../store/erase";
 import { HandoverStore } from "../store/handover-store";
 import { Sync } from "../sync/sync";
-import { HandoverContext } from "./context";
+import { HandoverContext } from "../store/handover-context";
 import { HandoverScreens } from "./HandoverScreens";
-import styles from "./HandoverShell.module.css";
+import styles from "../frame/Frame.module.css";
 
 type Opening =
   { state: "opening" } | { state: "open"; store: HandoverStore } | { state: "none" } | { state: "fault"; name: string };

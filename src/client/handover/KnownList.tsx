@@ -1,6 +1,6 @@
 "use client";
 import { useTranslations } from "next-intl";
-import { useHandover } from "./context";
+import { useHandover } from "../store/handover-context";
 import styles from "./SignScreen.module.css";
 
 /** What was known to be wrong with her when the list was made. Nothing when nothing was. */

@@ -14,8 +14,8 @@ import { Field } from "@/ui/Field";
 import { ProfileView } from "@/ui/plan/ProfileView";
 import { Sheet } from "@/ui/Sheet";
 import { YachtPlan } from "@/ui/plan/YachtPlan";
-import type { ReadyPhoto } from "../photos/re-encode";
-import { useHandover } from "./context";
+import type { ReadyPhoto } from "../store/ready-photo";
+import { useHandover } from "../store/handover-context";
 import styles from "./MarkSheet.module.css";
 
 const stepM = 0.1;

@@ -5,7 +5,7 @@ import type { Reason } from "@/core/handover/gate";
 import { overrideCell } from "@/core/handover/override";
 import { Button } from "@/ui/Button";
 import { Field } from "@/ui/Field";
-import { useHandover } from "./context";
+import { useHandover } from "../store/handover-context";
 import styles from "./Sheets.module.css";
 
 /** The manager's override of one reason: a written reason of its own, and the way back. Nothing for anybody else, nor for what nobody lets go. */

@@ -13,7 +13,7 @@ import { Field } from "@/ui/Field";
 import { Sheet } from "@/ui/Sheet";
 import { VerdictMark } from "@/ui/VerdictMark";
 import { NoSignalState } from "../offline/NoSignalState";
-import { useHandover, useVersion } from "./context";
+import { useHandover, useVersion } from "../store/handover-context";
 import { FromPaper } from "./FromPaper";
 import { Override } from "./Override";
 import styles from "./Sheets.module.css";

@@ -9,12 +9,12 @@ import { markWords } from "@/messages/line-words";
 import { Button } from "@/ui/Button";
 import { Chip } from "@/ui/Chip";
 import { HullIcon } from "@/ui/plan/HullIcon";
-import { Oddities } from "../book/Oddities";
-import { BoatData } from "./BoatData";
-import { useHandover, useVersion } from "./context";
-import { LineRow } from "./lines/LineRow";
-import { Extras } from "./lines/Extras";
-import { TogetherRow } from "./TogetherRow";
+import { Oddities } from "../parts/Oddities";
+import { BoatData } from "../lines/BoatData";
+import { useHandover, useVersion } from "../store/handover-context";
+import { LineRow } from "../lines/LineRow";
+import { Extras } from "../lines/Extras";
+import { TogetherRow } from "../lines/TogetherRow";
 import styles from "./PlaceScreen.module.css";
 
 interface Props {

@@ -8,8 +8,8 @@ import { Button } from "@/ui/Button";
 import { Sheet } from "@/ui/Sheet";
 import { VerdictMark } from "@/ui/VerdictMark";
 import { YachtPlan, type PlanWords } from "@/ui/plan/YachtPlan";
-import { useHandover, useVersion } from "./context";
-import styles from "./Rail.module.css";
+import { useHandover, useVersion } from "../store/handover-context";
+import styles from "../frame/Rail.module.css";
 
 interface Props {
   place: string;

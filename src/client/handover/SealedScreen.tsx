@@ -7,8 +7,8 @@ import type { SignedKind } from "@/core/handover/list";
 import { findings } from "@/messages/findings";
 import { HullIcon } from "@/ui/plan/HullIcon";
 import { VerdictMark } from "@/ui/VerdictMark";
-import { useHandover, useSaveState, useVersion } from "./context";
-import { SaveWords } from "./Footer";
+import { useHandover, useSaveState, useVersion } from "../store/handover-context";
+import { SaveWords } from "../frame/Footer";
 import styles from "./SealedScreen.module.css";
 
 /** The signed record on this device: when, under which seal, what was noted, and where the copies are. */

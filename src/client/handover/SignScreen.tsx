@@ -15,8 +15,8 @@ import { VerdictMark } from "@/ui/VerdictMark";
 import { makeSignature } from "../signing/make-signature";
 import { WithoutSkipper } from "../signing/WithoutSkipper";
 import { useSignatureWords } from "../signing/useSignatureWords";
-import { useHandover, useSaveState, useVersion } from "./context";
-import { SaveWords } from "./Footer";
+import { useHandover, useSaveState, useVersion } from "../store/handover-context";
+import { SaveWords } from "../frame/Footer";
 import { KnownList } from "./KnownList";
 import styles from "./SignScreen.module.css";
 

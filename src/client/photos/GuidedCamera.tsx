@@ -3,7 +3,7 @@ import { useTranslations } from "next-intl";
 import { useEffect, useRef, useState } from "react";
 import { Button } from "@/ui/Button";
 import { Sheet } from "@/ui/Sheet";
-import { Photo } from "../handover/lines/Photo";
+import { Photo } from "./Photo";
 import styles from "./GuidedCamera.module.css";
 
 interface Props {

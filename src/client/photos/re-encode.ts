@@ -1,17 +1,10 @@
 import exifr from "exifr/dist/lite.esm.mjs";
 import { sha256Hex } from "@/core/basics/digest";
+import type { ReadyPhoto } from "../store/ready-photo";
 
 const longestSidePx = 1600;
 const mostBytes = 400_000;
 const mostFileBytes = 40_000_000;
-
-/** A picture ready to be kept: small, without where it was taken, named by the hash of its bytes. */
-export interface ReadyPhoto {
-  hash: string;
-  bytes: Blob;
-  takenAt: string | null;
-  from: "camera" | "file";
-}
 
 /** Why a picture cannot be taken; the words are in the message catalogue. */
 export class PhotoFault extends Error {

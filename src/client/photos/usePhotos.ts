@@ -1,5 +1,5 @@
 import { useState } from "react";
-import type { ReadyPhoto } from "./re-encode";
+import type { ReadyPhoto } from "../store/ready-photo";
 
 /** Photos chosen in a form, made small as they come; the same picture counts once. Some may be there already. */
 export function usePhotos(first: readonly ReadyPhoto[] = []) {

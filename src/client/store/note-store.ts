@@ -7,7 +7,7 @@ import Dexie, { type EntityTable } from "dexie";
 import { v7 as uuid } from "uuid";
 import type { YachtNote } from "@/core/yacht/note/note";
 import type { SurveyBundle } from "@/api/schemas/draft";
-import type { ReadyPhoto } from "../photos/re-encode";
+import type { ReadyPhoto } from "./ready-photo";
 
 interface KeptNote extends KeptItem {
   yacht: string;

@@ -5,7 +5,7 @@ import { say } from "@/core/basics/words";
 import { systems } from "@/core/yacht/schema";
 import { Button } from "@/ui/Button";
 import { Chip } from "@/ui/Chip";
-import { EmergencyButton } from "../book/EmergencyButton";
+import { EmergencyButton } from "../parts/EmergencyButton";
 import type { BookStore } from "../store/book-store";
 import { ExperienceForm } from "./ExperienceForm";
 import styles from "./Study.module.css";

@@ -5,7 +5,7 @@ import type { Expected } from "@/core/yacht/note/seen";
 import { Button } from "@/ui/Button";
 import { Field } from "@/ui/Field";
 import styles from "../book/Book.module.css";
-import type { ReadyPhoto } from "../photos/re-encode";
+import type { ReadyPhoto } from "../store/ready-photo";
 import { usePhotos } from "../photos/usePhotos";
 import { nothing, type Keep } from "./keep";
 import { PhotoButton } from "./PhotoButton";

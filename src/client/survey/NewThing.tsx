@@ -6,7 +6,7 @@ import { Button } from "@/ui/Button";
 import { Field } from "@/ui/Field";
 import styles from "../book/Book.module.css";
 import { ThingKind } from "../notes/ThingKind";
-import type { ReadyPhoto } from "../photos/re-encode";
+import type { ReadyPhoto } from "../store/ready-photo";
 import { usePhotos } from "../photos/usePhotos";
 import type { Keep } from "./keep";
 import { PhotoButton } from "./PhotoButton";

@@ -1,4 +1,4 @@
-import type { ReadyPhoto } from "../photos/re-encode";
+import type { ReadyPhoto } from "../store/ready-photo";
 import type { NewNote } from "../store/note-store";
 
 /** Keeps a note on this phone with its photos. */

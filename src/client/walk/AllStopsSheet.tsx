@@ -9,7 +9,7 @@ import { Button } from "@/ui/Button";
 import { Choice } from "@/ui/Choice";
 import { Sheet } from "@/ui/Sheet";
 import { VerdictMark } from "@/ui/VerdictMark";
-import { useHandover } from "../handover/context";
+import { useHandover } from "../store/handover-context";
 import type { Walk } from "./useWalk";
 import styles from "./Walk.module.css";
 

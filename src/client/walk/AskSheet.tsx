@@ -6,7 +6,7 @@ import { questionSubject } from "@/core/handover/walk/walk-state";
 import { Button } from "@/ui/Button";
 import { Field } from "@/ui/Field";
 import { Sheet } from "@/ui/Sheet";
-import { useHandover } from "../handover/context";
+import { useHandover } from "../store/handover-context";
 import styles from "./Walk.module.css";
 
 /** A question the skipper asks on the walk; kept, so that it is answered and not asked again at night. */

@@ -8,7 +8,7 @@ import { skipReasons, type SkipReason } from "@/core/briefing/walk-values";
 import { Button } from "@/ui/Button";
 import { Field } from "@/ui/Field";
 import { Sheet } from "@/ui/Sheet";
-import { useHandover } from "../handover/context";
+import { useHandover } from "../store/handover-context";
 import styles from "./Walk.module.css";
 
 const offReasons = ["why-someone", "why-rain", "why-people"] as const;

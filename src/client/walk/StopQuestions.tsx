@@ -5,7 +5,7 @@ import { questionsOf } from "@/core/briefing/questions";
 import { questionSubject, type OpenQuestion } from "@/core/handover/walk/walk-state";
 import { optionWords, questionWords } from "@/messages/question-words";
 import { Button } from "@/ui/Button";
-import { useHandover } from "../handover/context";
+import { useHandover } from "../store/handover-context";
 import styles from "./Walk.module.css";
 
 /** What this skipper asks or got wrong about a stop; an answer is one tap. */

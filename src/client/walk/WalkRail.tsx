@@ -4,8 +4,8 @@ import { useMemo, useState } from "react";
 import { say } from "@/core/basics/words";
 import type { Level } from "@/core/yacht/schema";
 import { YachtPlan } from "@/ui/plan/YachtPlan";
-import { useHandover } from "../handover/context";
-import rail from "../handover/Rail.module.css";
+import { useHandover } from "../store/handover-context";
+import rail from "../frame/Rail.module.css";
 import type { Walk } from "./useWalk";
 
 /** The plan with where we are, the way to the next stop, and how many stops are left at each place. A tap on a place goes to its first stop. */

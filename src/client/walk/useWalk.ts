@@ -3,7 +3,7 @@ import type { BriefingPart } from "@/core/briefing/part";
 import { ruledStops, type RuledStop } from "@/core/briefing/stops/rules";
 import { walkInput } from "@/core/briefing/stops/walk-input";
 import { walkState, type WalkState } from "@/core/handover/walk/walk-state";
-import { useHandover, useVersion } from "../handover/context";
+import { useHandover, useVersion } from "../store/handover-context";
 import { usePlan, type Planned } from "./usePlan";
 
 export interface Walk {

@@ -1,5 +1,5 @@
 import { demoYacht } from "../../testing/demo-yacht";
-import { checkFile } from "../yacht/checks";
+import { checkFile } from "../checks";
 import { referredCollection } from "../yacht/draft/fields";
 import type { YachtFile } from "../yacht/schema";
 import { depthOf } from "./depth";

@@ -5,7 +5,7 @@ import { fold } from "@/core/handover/fold";
 import type { Afterwards } from "@/api/schemas/book";
 import { addendaTo } from "../db/addenda";
 import type { Queryable } from "../db/pool";
-import { sealedRecord } from "../handover/record";
+import { sealedRecord } from "../record/record";
 
 /** What came after a signed check-in, and what may still be reported: for the boat book and the desk alike. */
 export async function afterwards(db: Queryable, handoverId: string): Promise<Afterwards> {

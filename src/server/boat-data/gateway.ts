@@ -8,8 +8,8 @@ import type { BoatDataAnswer } from "@/api/schemas/handover";
 import { now } from "../clock";
 import { inBaseTransaction } from "../db/pool";
 import { findYacht } from "../db/yachts";
-import { handoverById } from "../handover/list-cache";
-import { log } from "../http/log";
+import { handoverById } from "../record/list-cache";
+import { log } from "../log";
 import { AppError } from "@/api/app-error";
 
 const slowestMs = 5000;

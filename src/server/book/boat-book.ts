@@ -9,7 +9,7 @@ import type { Queryable } from "../db/pool";
 import { findYacht, yachtFileAt } from "../db/yachts";
 import { studyAnswersOf } from "../db/study";
 import { findHandover } from "../db/handovers";
-import { sealedRecord } from "../handover/record";
+import { sealedRecord } from "../record/record";
 import { changesSinceStudy } from "../briefing/changes-since-study";
 import { settlementScreen } from "../settlement/screen";
 import { walkAloneNow } from "./walk-alone";

@@ -5,7 +5,7 @@ import type { SealedFile } from "@/core/handover/sealed-file";
 import { currentBase } from "../db/base";
 import { findStay } from "../db/charters";
 import type { Queryable } from "../db/pool";
-import { sealedRecord } from "../handover/record";
+import { sealedRecord } from "../record/record";
 
 /** The sealed record as JSON, as `./brinecove calc compare` and `./brinecove verify` read it. */
 export async function sealedFile(db: Queryable, handoverId: string): Promise<SealedFile> {

@@ -4,7 +4,7 @@ import { canonicalJson } from "@/core/basics/digest";
 import type { SealedFile } from "@/core/handover/sealed-file";
 import { photoBytes } from "../db/photos";
 import type { Queryable } from "../db/pool";
-import { sealedRecord } from "../handover/record";
+import { sealedRecord } from "../record/record";
 import { recordPdf } from "../pdf/record";
 import { receiptOf } from "./receipt";
 import { exportName, sealedFile } from "./sealed-file";

@@ -15,7 +15,7 @@ import { managersAmong } from "../db/staff";
 import { yachtFileAt } from "../db/yachts";
 import { gateContext } from "./gate-context";
 import { AppError } from "@/api/app-error";
-import { signedEntries } from "./record";
+import { signedEntries } from "../record/record";
 
 /** Everything a device needs to work on a handover with no further word from the base, except its entries. */
 export async function handoverBundle(

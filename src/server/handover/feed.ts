@@ -10,7 +10,7 @@ import type { Queryable } from "../db/pool";
 import { standingSeal } from "../db/seals";
 import { takeEntries } from "../items/entries";
 import { gateContext } from "./gate-context";
-import { handoverById } from "./list-cache";
+import { handoverById } from "../record/list-cache";
 
 const pageSize = 1000;
 

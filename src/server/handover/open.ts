@@ -24,7 +24,7 @@ import type { Queryable } from "../db/pool";
 import { studyAnswersOf } from "../db/study";
 import { findYacht, yachtFileAt } from "../db/yachts";
 import { AppError } from "@/api/app-error";
-import { signedEntries } from "./record";
+import { signedEntries } from "../record/record";
 
 /**
  * Opens the check-in or check-out of a stay: makes its list and fixes it. One that is open already is given back.

@@ -12,7 +12,7 @@ import { findHandover } from "../db/handovers";
 import { chooseSeal } from "./choose-seal";
 import { publicKey } from "./keys";
 import { postEntries } from "@/testing/post-entries";
-import { sealedRecord } from "./record";
+import { sealedRecord } from "../record/record";
 import { sealHandover } from "./seal";
 
 const base = demoBase("seal");

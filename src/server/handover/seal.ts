@@ -15,7 +15,7 @@ import type { Queryable } from "../db/pool";
 import { recordDefects } from "../upkeep/record-defects";
 import { AppError } from "@/api/app-error";
 import { objectUntil, sendCopy } from "../settlement/copies";
-import { checkSignatures } from "./check-signatures";
+import { checkSignatures } from "../signing/check-signatures";
 import { signHash } from "./keys";
 
 /** What became of a seal: whether it stands, and how many named entries and photos are still to come. */

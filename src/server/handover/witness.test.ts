@@ -7,7 +7,7 @@ import { messagesOf } from "../db/messages";
 import { entriesAfter } from "../db/entries";
 import { findHandover } from "../db/handovers";
 import { recordPdf } from "../pdf/record";
-import { sealedRecord } from "./record";
+import { sealedRecord } from "../record/record";
 import { sealHandover } from "./seal";
 
 const base = demoBase("witness");

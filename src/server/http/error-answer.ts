@@ -6,7 +6,7 @@ import type { ErrorBody } from "@/api/schemas/error";
 import { BadInput } from "@/core/basics/calculation";
 import { errorWords } from "@/messages/error-words";
 import { englishTranslator } from "@/messages/translator";
-import { log } from "./log";
+import { log } from "../log";
 
 /** What a database says when it cannot be reached. */
 const awayCodes = /^(ECONNREFUSED|ECONNRESET|57P0[123]|08\d{3})$/;

@@ -8,7 +8,7 @@ import { BadInput } from "@/core/basics/calculation";
 import { sentenceOf } from "@/testing/sentence";
 import { parseParams, parseQuery } from "./address";
 import { readBytes, readJson, soundText, strictJson } from "./body";
-import { log } from "./log";
+import { log } from "../log";
 import { serve } from "./serve";
 
 jest.mock("next/headers", () => jest.requireActual("@/testing/cookie-jar"));

@@ -19,7 +19,7 @@ import { parseParams, parseQuery } from "./address";
 import { readBytes, readJson } from "./body";
 import { checkDeclared, errorAnswer } from "./error-answer";
 import { isOwnOrigin } from "./own-origin";
-import { log } from "./log";
+import { log } from "../log";
 
 type BodyIn<E> = E extends { body: infer B }
   ? B extends TSchema

@@ -9,7 +9,7 @@ import { now } from "../clock";
 import { appendEntries } from "../db/entries";
 import { inBaseTransaction } from "../db/pool";
 import { managersAmong } from "../db/staff";
-import { handoverById } from "../handover/list-cache";
+import { handoverById } from "../record/list-cache";
 import { recordDefects } from "../upkeep/record-defects";
 import { takeItems, type ItemKind, type Outcome } from "./inbox";
 

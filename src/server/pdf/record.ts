@@ -20,7 +20,7 @@ import { findStay } from "../db/charters";
 import { namesOf } from "../db/handovers";
 import type { Queryable } from "../db/pool";
 import { yachtFileAt } from "../db/yachts";
-import { sealedRecord } from "../handover/record";
+import { sealedRecord } from "../record/record";
 import { photoBytes } from "../db/photos";
 import { Paper } from "./paper";
 

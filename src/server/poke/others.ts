@@ -1,7 +1,7 @@
 import "server-only";
 import { randomUUID } from "node:crypto";
 import pg from "pg";
-import { log } from "../http/log";
+import { log } from "../log";
 import { appDatabaseUrl, pool } from "../db/pool";
 
 const channel = "brinecove_poke";

@@ -11,7 +11,7 @@ import { notedByHand } from "@/core/settlement/terms";
 import { captureAndRelease } from "../deposit/deposit";
 import type { DepositTerminal } from "../deposit/terminal";
 import { AppError } from "@/api/app-error";
-import { checkSignatures } from "../handover/check-signatures";
+import { checkSignatures } from "../signing/check-signatures";
 import { objectUntil, sendCopy } from "./copies";
 import { settlementView } from "./view";
 

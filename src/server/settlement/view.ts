@@ -20,7 +20,7 @@ import { currentPrices } from "../db/prices";
 import { yachtFileAt } from "../db/yachts";
 import type { Queryable } from "../db/pool";
 import { AppError } from "@/api/app-error";
-import { sealedRecord, type SealedRecord } from "../handover/record";
+import { sealedRecord, type SealedRecord } from "../record/record";
 import { afterSigning, type StatementSince } from "./after";
 import {
   extrasOf,

@@ -13,7 +13,7 @@ import { findHandover } from "../db/handovers";
 import type { Queryable } from "../db/pool";
 import { findYacht } from "../db/yachts";
 import { requireYacht } from "../yacht/require";
-import { signedEntries } from "../handover/record";
+import { signedEntries } from "../record/record";
 import { AppError } from "@/api/app-error";
 
 /** What is to be put aboard a yacht, by her last signed handover and what was noted since. */

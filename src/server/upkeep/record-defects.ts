@@ -11,7 +11,7 @@ import { englishTranslator } from "@/messages/translator";
 import { entriesAfter } from "../db/entries";
 import { findHandover, type HandoverRow } from "../db/handovers";
 import type { Queryable } from "../db/pool";
-import { sealedRecord } from "../handover/record";
+import { sealedRecord } from "../record/record";
 import { reportDefect } from "./report-defect";
 
 /** Turns what a prep or a handover has found that is not fine, and that was not known, into defects with work orders. Asked for twice it has no more effect. */

@@ -1,6 +1,6 @@
 import "server-only";
 import { digestOf } from "@/core/basics/digest";
-import type { CheckedFinding } from "@/core/yacht/checks";
+import type { CheckedFinding } from "@/core/checks";
 import { patchBetween } from "@/core/yacht/resolve";
 import type { YachtFile } from "@/core/yacht/schema";
 import { now } from "../clock";

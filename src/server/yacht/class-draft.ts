@@ -1,6 +1,6 @@
 import "server-only";
 import { todayAtBase } from "../base/today";
-import { blocking, carryOver, type CarriedOver } from "@/core/yacht/checks/class-change";
+import { blocking, carryOver, type CarriedOver } from "@/core/checks/class-change";
 import { YachtFile } from "@/core/yacht/schema";
 import { mismatch } from "@/formats/validate";
 import type { Queryable } from "../db/pool";

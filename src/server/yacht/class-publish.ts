@@ -2,7 +2,7 @@ import "server-only";
 import { todayAtBase } from "../base/today";
 import { randomUUID } from "node:crypto";
 import { fileChanges, type FileChange } from "@/core/yacht/changes";
-import { checkFile, type CheckedFinding } from "@/core/yacht/checks";
+import { checkFile, type CheckedFinding } from "@/core/checks";
 import type { YachtFile } from "@/core/yacht/schema";
 import { now } from "../clock";
 import { takeTurnsOnClass } from "../db/locks";

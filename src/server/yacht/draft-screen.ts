@@ -3,7 +3,7 @@ import type { DraftNews, DraftReview, DraftScreen, FileName, SeenEdit } from "@/
 import { todayAtBase } from "../base/today";
 import { digestOf } from "@/core/basics/digest";
 import { fileChanges } from "@/core/yacht/changes";
-import { checkFile } from "@/core/yacht/checks";
+import { checkFile } from "@/core/checks";
 import type { DraftEdit } from "@/core/yacht/draft/edit";
 import { undoable, type MadeEdit } from "@/core/yacht/draft/undo";
 import { absentParts } from "@/core/yacht/note/absent";

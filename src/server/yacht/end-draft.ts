@@ -2,7 +2,7 @@ import "server-only";
 import { todayAtBase } from "../base/today";
 import { AppError } from "@/api/app-error";
 import type { FileName } from "@/api/schemas/draft";
-import { checkFile } from "@/core/yacht/checks";
+import { checkFile } from "@/core/checks";
 import type { YachtFile } from "@/core/yacht/schema";
 import { now } from "../clock";
 import { endDraft, type DraftRow } from "../db/drafts";

@@ -9,7 +9,7 @@ import { now } from "../clock";
 import { findHandover } from "../db/handovers";
 import { addNoteAnswer, lastSignedHandovers, unansweredNotes } from "../db/notes";
 import type { Queryable } from "../db/pool";
-import { signedEntries } from "../handover/record";
+import { signedEntries } from "../record/record";
 import { AppError } from "@/api/app-error";
 import { classFileOf, draftView, type DraftView } from "./draft";
 import { editDraft, madeHere } from "./edit-draft";

@@ -1,6 +1,6 @@
 import "server-only";
-import { blocking } from "@/core/yacht/checks/class-change";
-import type { CheckedFinding } from "@/core/yacht/checks";
+import { blocking } from "@/core/checks/class-change";
+import type { CheckedFinding } from "@/core/checks";
 import { AppError } from "@/api/app-error";
 
 /** Why somebody publishes, and why each warning is accepted, by the path it names. */

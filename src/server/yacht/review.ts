@@ -1,7 +1,7 @@
 import "server-only";
 import { todayAtBase } from "../base/today";
 import { fileChanges, type FileChange } from "@/core/yacht/changes";
-import { checkFile, type CheckedFinding } from "@/core/yacht/checks";
+import { checkFile, type CheckedFinding } from "@/core/checks";
 import type { YachtFile } from "@/core/yacht/schema";
 import type { Queryable } from "../db/pool";
 import type { YachtRow } from "../db/yachts";

@@ -1,6 +1,6 @@
 import { mismatch } from "../../../formats/validate";
 import { demoYacht } from "../../../testing/demo-yacht";
-import { checkFile } from "../checks";
+import { checkFile } from "../../checks";
 import { YachtFile } from "../schema";
 import { blankPart } from "./blank";
 import { collectionFields } from "./fields";

@@ -1,0 +1,2 @@
+/** Nothing but the fields that are named. */
+export const closed = { additionalProperties: false } as const;

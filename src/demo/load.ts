@@ -1,0 +1,382 @@
+import { readFileSync } from "node:fs";
+import { v7 as uuid } from "uuid";
+import { addDays, addHours, dayIn, instantIn } from "../core/basics/instant";
+import { digestOf } from "../core/basics/digest";
+import { fold } from "../core/handover/fold";
+import type { HandoverKind } from "../core/handover/lines/line-input";
+import { imprint, makeManifest, manifestDigest, sealOf, type SignatureContent } from "../core/handover/seal";
+import { notedByHand, type CharterTerms } from "../core/settlement/terms";
+import { checkFile } from "../core/checks";
+import { resolveYacht } from "../core/yacht/resolve";
+import { YachtFile, YachtOfClass } from "../core/yacht/schema";
+import { parseAs } from "../formats/validate";
+import { findings } from "../messages/findings";
+import { englishTranslator } from "../messages/translator";
+import { storeCharterLink } from "../server/auth/charter-link";
+import { hashPassword } from "../server/auth/password";
+import { takeStudyAnswers } from "../server/items/study-answers";
+import { now } from "../server/clock";
+import { addCrewList } from "../server/db/crew";
+import { addCall } from "../server/db/calls";
+import { findHandover } from "../server/db/handovers";
+import { pool, inBaseTransaction, type Queryable } from "../server/db/pool";
+import { addPrices } from "../server/db/prices";
+import { findYacht } from "../server/db/yachts";
+import { holdDeposit, noteDeposit } from "../server/deposit/deposit";
+import { terminalBook } from "../server/db/deposits";
+import { openHandover } from "../server/handover/open";
+import { takeEntries } from "../server/items/entries";
+import { sealHandover } from "../server/handover/seal";
+import { checkPhoto } from "../server/photos/check";
+import { addPhoto } from "../server/db/photos";
+import { decide } from "../server/settlement/decide";
+import { putExtra } from "../server/settlement/put-extra";
+import { signSettlement } from "../server/settlement/sign";
+import { settlementView } from "../server/settlement/view";
+import { simulatedTerminal } from "../stand-ins/deposit-terminal";
+import { play, type MarkIds } from "./script";
+import { Scenario, type ScriptedCharter, type ScriptedHandover, type ScriptedStudy } from "./scenario";
+import { playStudy } from "./study";
+
+const read = (path: string): unknown => JSON.parse(readFileSync(path, "utf8"));
+const scenario = () => parseAs(Scenario, read("demo/scenario.json"));
+
+/** The demo's addresses and sign-ins, as `start` prints them. */
+export function demoSignIns(port: number): string {
+  const { staff, password, charters, yachts } = scenario();
+  const people = staff.map((person) => `  ${person.email.padEnd(28)} ${person.name}, ${person.roles.join(" and ")}`);
+  const links = charters.flatMap(({ reference, yacht, link }) =>
+    link ? [`  http://127.0.0.1:${port}/book#${link.secret}   PIN ${link.pin}   (${reference}, ${yacht})`] : [],
+  );
+  return [
+    `Demo sign-ins, all with the password ${password}`,
+    ...people,
+    "Boat book (skipper, no account)",
+    ...links,
+    `Posted aboard  http://127.0.0.1:${port}/aboard#${yachts[0]?.code ?? ""}`,
+  ].join("\n");
+}
+
+/** Loads the demo scenario into an empty database, through the same code that the app uses. Returns whether it did. */
+export async function loadDemoIfEmpty(): Promise<boolean> {
+  const { rows } = await pool().query<{ empty: boolean }>("select not base_exists() as empty");
+  if (rows[0]?.empty) await loadDemo();
+  await pool().end();
+  delete (globalThis as { brinecovePool?: unknown }).brinecovePool;
+  return rows[0]?.empty ?? false;
+}
+
+interface Loaded {
+  baseId: string;
+  staff: Map<string, { id: string; name: string }>;
+  yachts: Map<string, string>;
+  at: (moment: { day: number; time: string }) => string;
+  timeZone: string;
+}
+
+/** Sets the clock while a part of the past is played. */
+async function atTime<T>(instant: string, work: () => Promise<T>): Promise<T> {
+  const before = process.env.BRINECOVE_NOW;
+  process.env.BRINECOVE_NOW = instant;
+  try {
+    return await work();
+  } finally {
+    if (before === undefined) delete process.env.BRINECOVE_NOW;
+    else process.env.BRINECOVE_NOW = before;
+  }
+}
+
+async function loadDemo(): Promise<void> {
+  const script = scenario();
+  const loadedAt = now();
+  const today = dayIn(loadedAt, script.base.timeZone);
+  // what is scripted for later today has happened by now
+  const at = ({ day, time }: { day: number; time: string }) =>
+    instantIn(addDays(today, day), time, script.base.timeZone);
+  const baseId = uuid();
+  const loaded: Loaded = { baseId, staff: new Map(), yachts: new Map(), at, timeZone: script.base.timeZone };
+  await inBaseTransaction(baseId, async (db) => {
+    const { name, place, timeZone, currency, languages, phone } = script.base;
+    await db.query(
+      "insert into base (id, name, place, time_zone, currency, languages, phone) values ($1, $2, $3, $4, $5, $6, $7)",
+      [baseId, name, place, timeZone, currency, languages, phone],
+    );
+    await loadStaff(db, loaded, script);
+    await addPrices(db, 0, script.prices, "this season's prices", loaded.staff.get("senna")?.id ?? "", now());
+    await loadYachts(db, loaded, script);
+  });
+  const markIds: MarkIds = new Map();
+  const stays = new Map<string, LoadedStay>();
+  for (const charter of script.charters)
+    stays.set(charter.reference, await inBaseTransaction(baseId, (db) => loadCharter(db, loaded, script, charter)));
+  const events = script.charters.flatMap((charter) => {
+    const stay = stays.get(charter.reference) as LoadedStay;
+    const list: { at: string; run: () => Promise<void> }[] = [];
+    for (const [kind, scripted] of [
+      ["prep", charter.prep],
+      ["check-in", charter.checkIn],
+      ["check-out", charter.checkOut],
+    ] as const) {
+      if (scripted)
+        list.push({
+          at: min(at(scripted.at), loadedAt),
+          run: () => playHandover(loaded, stay, kind, scripted, markIds),
+        });
+    }
+    if (charter.decisions || charter.settle) {
+      const moment = charter.settle ? at(charter.settle.at) : loadedAt;
+      list.push({ at: min(moment, loadedAt), run: () => settleStay(loaded, stay, charter) });
+    }
+    return list;
+  });
+  for (const event of events.sort((a, b) => (a.at < b.at ? -1 : 1))) await atTime(event.at, event.run);
+}
+
+const min = (a: string, b: string) => (a < b ? a : b);
+
+async function loadStaff(db: Queryable, loaded: Loaded, script: Scenario): Promise<void> {
+  const passwordHash = await hashPassword(script.password);
+  for (const { key, name, email, roles } of script.staff) {
+    const id = uuid();
+    loaded.staff.set(key, { id, name });
+    await db.query("insert into person (id, base_id, name, email) values ($1, $2, $3, $4)", [
+      id,
+      loaded.baseId,
+      name,
+      email,
+    ]);
+    await db.query("insert into staff (person_id, base_id, email, password_hash, roles) values ($1, $2, $3, $4, $5)", [
+      id,
+      loaded.baseId,
+      email,
+      passwordHash,
+      roles,
+    ]);
+  }
+}
+
+async function loadYachts(db: Queryable, loaded: Loaded, script: Scenario): Promise<void> {
+  const classes = new Map<string, { id: string; document: unknown }>();
+  for (const { file: slug, berth, code } of script.yachts) {
+    const own = parseAs(YachtOfClass, read(`demo/yachts/${slug}.json`));
+    let yachtClass = classes.get(own.class);
+    if (!yachtClass) {
+      yachtClass = { id: uuid(), document: parseAs(YachtFile, read(`demo/classes/${own.class}.json`)) };
+      classes.set(own.class, yachtClass);
+      await db.query("insert into yacht_class (id, base_id, slug, revision, document) values ($1, $2, $3, 1, $4)", [
+        yachtClass.id,
+        loaded.baseId,
+        own.class,
+        JSON.stringify(yachtClass.document),
+      ]);
+    }
+    const file = parseAs(YachtFile, resolveYacht(yachtClass.document, own.patch));
+    const errors = checkFile(file, dayIn(now(), loaded.timeZone)).filter((finding) => finding.level === "error");
+    if (errors.length > 0)
+      throw new Error(`demo/yachts/${slug}.json: ${errors.map((each) => each.message).join("; ")}`);
+    const id = uuid();
+    loaded.yachts.set(slug, id);
+    await db.query("insert into yacht (id, base_id, slug, name, berth, code) values ($1, $2, $3, $4, $5, $6)", [
+      id,
+      loaded.baseId,
+      slug,
+      file.particulars.name,
+      berth,
+      code,
+    ]);
+    await db.query(
+      `insert into yacht_revision (yacht_id, base_id, revision, class_id, patch, document, document_hash, published_at, why) values ($1, $2, 1, $3, $4, $5, $6, $7, 'demo')`,
+      [id, loaded.baseId, yachtClass.id, JSON.stringify(own.patch), JSON.stringify(file), digestOf(file), now()],
+    );
+  }
+}
+
+interface LoadedStay {
+  stayId: string;
+  skipperId: string;
+  skipper: string;
+  chartererId: string;
+  charterer: string;
+  briefer: { id: string; name: string };
+}
+
+async function loadCharter(
+  db: Queryable,
+  loaded: Loaded,
+  script: Scenario,
+  charter: ScriptedCharter,
+): Promise<LoadedStay> {
+  const { baseId, at } = loaded;
+  const addPerson = async (name: string) => {
+    const id = uuid();
+    const email = `${name.toLowerCase().replaceAll(" ", ".")}@crew.example`;
+    await db.query("insert into person (id, base_id, name, email) values ($1, $2, $3, $4)", [id, baseId, name, email]);
+    return id;
+  };
+  const skipperId = await addPerson(charter.skipper);
+  const chartererId = charter.charterer === charter.skipper ? skipperId : await addPerson(charter.charterer);
+  const [charterId, stayId] = [uuid(), uuid()];
+  const briefer = loaded.staff.get(charter.briefer);
+  if (!briefer) throw new Error(`demo/scenario.json: ${charter.reference} has a briefer who is not of the staff`);
+  const terms: CharterTerms = {
+    ...script.terms,
+    deposit: charter.agreed ?? script.terms.deposit,
+    waiver: charter.waiver ?? script.terms.waiver,
+  };
+  await db.query(
+    "insert into charter (id, base_id, reference, charterer_id, skipper_id, terms) values ($1, $2, $3, $4, $5, $6)",
+    [charterId, baseId, charter.reference, chartererId, skipperId, JSON.stringify(terms)],
+  );
+  await db.query(
+    "insert into stay (id, base_id, charter_id, yacht_id, starts_at, ends_at, aboard) values ($1, $2, $3, $4, $5, $6, $7)",
+    [stayId, baseId, charterId, loaded.yachts.get(charter.yacht), at(charter.from), at(charter.to), charter.aboard],
+  );
+  if (charter.link)
+    await storeCharterLink(db, charterId, charter.link.secret, charter.link.pin, addHours(at(charter.to), 24 * 60));
+  if (charter.crew)
+    await addCrewList(
+      db,
+      stayId,
+      Object.entries(charter.crew).map(([name, weightKg]) => ({ name, weightKg })),
+      briefer.id,
+      now(),
+    );
+  if (charter.study) {
+    const studiedAt = min(at(charter.study.at), now());
+    const yacht = await findYacht(db, { slug: charter.yacht });
+    if (!yacht) throw new Error(`demo/scenario.json: ${charter.reference} has no yacht`);
+    const taken = await atTime(studiedAt, () =>
+      takeStudyAnswers(db, charterId, playStudy(yacht.file, yacht.revision, charter.study as ScriptedStudy, studiedAt)),
+    );
+    const refused = taken.find((each) => each.status !== "kept");
+    if (refused) throw new Error(`demo/scenario.json: ${charter.reference}, study: ${refused.message}`);
+  }
+  for (const call of charter.calls ?? [])
+    await addCall(
+      db,
+      { id: uuid(), stayId, topic: call.topic, words: call.words },
+      briefer.id,
+      addHours(at(charter.from), call.afterHours),
+    );
+  if (charter.deposit === "held") {
+    const { amountMinor, how } = terms.deposit;
+    const { currency } = script.base;
+    const key = `demo-hold-${charter.reference}`;
+    await atTime(min(addHours(at(charter.from), -26), now()), async () => {
+      if (notedByHand(how))
+        await noteDeposit(
+          db,
+          { stayId, terms, heldMinor: 0 },
+          currency,
+          { amountMinor, reference: `R-${charter.reference.slice(3)}` },
+          key,
+          briefer.id,
+        );
+      else
+        await holdDeposit(
+          db,
+          simulatedTerminal(terminalBook(db), "approves"),
+          { stayId, amountMinor, currency },
+          key,
+          briefer.id,
+        );
+    });
+  }
+  return { stayId, skipperId, skipper: charter.skipper, chartererId, charterer: charter.charterer, briefer };
+}
+
+async function playHandover(
+  { baseId, staff }: Loaded,
+  stay: LoadedStay,
+  kind: HandoverKind,
+  scripted: ScriptedHandover,
+  markIds: MarkIds,
+): Promise<void> {
+  const doer = scripted.by === undefined ? stay.briefer : staff.get(scripted.by);
+  if (!doer) throw new Error(`demo/scenario.json: "${scripted.by ?? ""}" is not of the staff`);
+  const { id } = await inBaseTransaction(baseId, (db) => openHandover(db, stay.stayId, kind, doer.id));
+  const handover = await inBaseTransaction(baseId, (db) => findHandover(db, id));
+  if (!handover) throw new Error("the demo's handover is gone");
+  const { entries, photos } = await play(
+    handover.list,
+    scripted,
+    { base: doer.id, skipper: stay.skipperId },
+    now(),
+    markIds,
+  );
+  const answers = await takeEntries({ baseId, handoverId: id, onlyFor: null }, entries);
+  const refused = answers.find((answer) => answer.status !== "kept");
+  if (refused) throw new Error(`the demo's entry was refused: ${refused.message}`);
+  for (const photo of photos)
+    await inBaseTransaction(baseId, async (db) =>
+      addPhoto(db, id, await checkPhoto(photo.bytes, photo.hash), photo.bytes),
+    );
+  if (kind === "prep" || scripted.sign === false || scripted.upTo !== undefined) return;
+  const sealedAt = addHours(entries.at(-1)?.at ?? now(), 0.1);
+  const words = findings(englishTranslator(), handover.list, fold(entries)).map(
+    (finding) => `${finding.place}: ${finding.name}: ${finding.words}`,
+  );
+  const manifest = makeManifest(
+    handover.list,
+    entries,
+    photos.map((photo) => photo.hash),
+    words,
+    now(),
+  );
+  const { signatures, contents } = typedSignatures(stay, stay.skipperId, stay.skipper, sealedAt);
+  await inBaseTransaction(baseId, (db) =>
+    sealHandover(db, id, {
+      manifest,
+      signatures,
+      contents,
+      seal: sealOf(manifestDigest(manifest), signatures),
+      device: entries[0]?.device ?? uuid(),
+      sealedAt,
+    }),
+  );
+}
+
+function typedSignatures(stay: LoadedStay, otherId: string, otherName: string, at: string) {
+  const content = (name: string): SignatureContent => ({ salt: crypto.randomUUID(), name, strokes: [] });
+  const contents = { base: content(stay.briefer.name), skipper: content(otherName) };
+  const signature = (side: "base" | "skipper", person: string) => ({
+    side,
+    person,
+    how: "typed" as const,
+    at,
+    imprint: imprint(contents[side]),
+  });
+  return { contents, signatures: [signature("base", stay.briefer.id), signature("skipper", otherId)] };
+}
+
+async function settleStay({ baseId, at, timeZone }: Loaded, stay: LoadedStay, charter: ScriptedCharter): Promise<void> {
+  await inBaseTransaction(baseId, async (db) => {
+    const { differences } = await settlementView(db, stay.stayId);
+    for (const { litres, day, reference } of charter.bought ?? [])
+      await putExtra(
+        db,
+        stay.stayId,
+        null,
+        { kind: "fuel", litres, day: dayIn(at({ day, time: "12:00" }), timeZone), reference, full: null },
+        "",
+        stay.briefer.id,
+      );
+    for (const [key, { decision, why }] of Object.entries(charter.decisions ?? {})) {
+      const difference = differences.find((each) => each.id === key || each.kind === key);
+      if (!difference) throw new Error(`demo/scenario.json: ${charter.reference} has no difference "${key}"`);
+      await decide(db, stay.stayId, difference.id, decision, why, stay.briefer.id);
+    }
+  });
+  if (!charter.settle) return;
+  await inBaseTransaction(baseId, async (db) => {
+    const { digest } = await settlementView(db, stay.stayId);
+    const { signatures, contents } = typedSignatures(stay, stay.chartererId, stay.charterer, now());
+    await signSettlement(
+      db,
+      stay.stayId,
+      { digest, words: [], reservations: [], signatures, contents, without: null },
+      simulatedTerminal(terminalBook(db), "approves"),
+      stay.briefer.id,
+    );
+  });
+}
