@@ -63,12 +63,14 @@ export function ReadFieldInput({
   return (
     <>
       {taps.length > 0 && (
-        <Choice
-          label={label}
-          options={taps.map((tap) => ({ value: String(tap.value), word: say(tap.words, "en") }))}
-          value={taps.some((tap) => String(tap.value) === value) ? value : null}
-          onChoose={onKeep}
-        />
+        <div className={styles.taps}>
+          <Choice
+            label={label}
+            options={taps.map((tap) => ({ value: String(tap.value), word: say(tap.words, "en") }))}
+            value={taps.some((tap) => String(tap.value) === value) ? value : null}
+            onChoose={onKeep}
+          />
+        </div>
       )}
       <Field label={label} error={isWrong ? t(`field.wrong-${field.type}`) : null}>
         {(ids) => (
