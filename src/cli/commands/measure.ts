@@ -26,6 +26,7 @@ import { checkOutFigures } from "../measure/check-out";
 import { editingFigures } from "../measure/editing";
 import { seventhYacht } from "../measure/seventh-yacht";
 import { postingFigures } from "../measure/posting";
+import { pageFigures } from "../measure/pages";
 import { walkFigures } from "../measure/walk";
 import { needTools } from "./test";
 
@@ -55,6 +56,7 @@ export async function run([only]: string[]): Promise<number> {
     if (wanted("editing")) await seventhYacht(say, origin, signInAsManager);
     if (wanted("editing")) await editingFigures(say, origin, signInAsManager);
     if (wanted("plan")) await planDrawing();
+    if (wanted("pages")) await pageFigures(say, origin, signInAsManager);
     if (wanted("posting")) await postingFigures(say, origin, prepared);
   } finally {
     await endApp(app);
