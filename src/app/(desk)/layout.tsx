@@ -1,8 +1,9 @@
 import { headers } from "next/headers";
 import { redirect } from "next/navigation";
-import { NextIntlClientProvider } from "next-intl";
+import { getLocale } from "next-intl/server";
 import type { ReactNode } from "react";
 import { DeskQueries } from "@/client/desk/DeskQueries";
+import { DeskMessages } from "@/client/desk/DeskMessages";
 import { DeskFrame } from "@/client/desk/DeskFrame";
 import { staffSession } from "@/server/auth/session";
 import { DeskTheme } from "@/ui/theme/DeskTheme";
@@ -11,7 +12,7 @@ export default async function DeskLayout({ children }: { children: ReactNode }) 
   const session = await staffSession();
   if (!session) redirect("/sign-in");
   return (
-    <NextIntlClientProvider>
+    <DeskMessages locale={await getLocale()}>
       <DeskTheme nonce={(await headers()).get("x-nonce") ?? ""}>
         <DeskQueries>
           <DeskFrame person={session.personId} name={session.name} roles={session.roles}>
@@ -19,6 +20,6 @@ export default async function DeskLayout({ children }: { children: ReactNode }) 
           </DeskFrame>
         </DeskQueries>
       </DeskTheme>
-    </NextIntlClientProvider>
+    </DeskMessages>
   );
 }

@@ -36,13 +36,21 @@ export async function staysBetween(db: Queryable, from: string, to: string): Pro
 
 /** Whether nobody else has a yacht out: every other stay that was handed over has been taken back, signed. */
 export async function yachtIsBack(db: Queryable, yachtId: string, exceptStayId: string): Promise<boolean> {
-  const { rowCount } = await db.query(
-    `select 1 from handover i join seal s on s.handover_id = i.id and s.number = 1
-     where i.yacht_id = $1 and i.stay_id <> $2 and i.kind = 'check-in'
-       and not exists (select 1 from handover o join seal t on t.handover_id = o.id where o.check_in_id = i.id) limit 1`,
-    [yachtId, exceptStayId],
+  return (await staysOut(db, [yachtId])).every(({ stayId }) => stayId === exceptStayId);
+}
+
+/** Stays whose check-in is signed and whose check-out is not, of some yachts. */
+export async function staysOut(
+  db: Queryable,
+  yachtIds: readonly string[],
+): Promise<{ yachtId: string; stayId: string }[]> {
+  const { rows } = await db.query<{ yachtId: string; stayId: string }>(
+    `select i.yacht_id as "yachtId", i.stay_id as "stayId" from handover i join seal s on s.handover_id = i.id and s.number = 1
+     where i.yacht_id = any($1) and i.kind = 'check-in'
+       and not exists (select 1 from handover o join seal t on t.handover_id = o.id where o.check_in_id = i.id)`,
+    [yachtIds],
   );
-  return rowCount === 0;
+  return rows;
 }
 
 /** Where a page of stays ends. */

@@ -18,11 +18,15 @@ const open = `
   left join person b on b.id = w.by_person`;
 
 /** Defects of a yacht that are not mended, those of safety first, then the oldest. */
-export async function openDefects(db: Queryable, yachtId: string): Promise<DefectView[]> {
+export const openDefects = async (db: Queryable, yachtId: string): Promise<DefectView[]> =>
+  (await openDefectsOf(db, [yachtId])).filter((each) => each.yachtId === yachtId);
+
+/** Defects of some yachts that are not mended, safety first. */
+export async function openDefectsOf(db: Queryable, yachtIds: readonly string[]): Promise<DefectView[]> {
   return (
     await db.query<DefectView>(
-      `${open} where d.yacht_id = $1 and w.state <> 'done' order by d.safety desc, d.found_at, d.id`,
-      [yachtId, now()],
+      `${open} where d.yacht_id = any($1) and w.state <> 'done' order by d.safety desc, d.found_at, d.id`,
+      [yachtIds, now()],
     )
   ).rows;
 }

@@ -1,5 +1,7 @@
 import "server-only";
 import { v7 as uuid } from "uuid";
+import type { Entry } from "@/core/handover/entry";
+import type { HandoverList } from "@/core/handover/list";
 import type { Manifest, Signature, SignatureContent, SignatureContents, SignerSide } from "@/core/handover/seal";
 import type { Queryable } from "./pool";
 
@@ -135,14 +137,34 @@ export async function linkOfSeal(
   return rows[0] ?? null;
 }
 
-/** The last handover of a yacht that both signed, with when. */
-export async function lastSealedHandover(
+/** The last handover of each yacht that both signed, with when. */
+export async function lastSealedHandovers(
   db: Queryable,
-  yachtId: string,
-): Promise<{ id: string; sealedAt: string } | null> {
-  const { rows } = await db.query<{ id: string; sealedAt: string }>(
-    `select h.id, s.sealed_at as "sealedAt" from handover h join seal s on s.handover_id = h.id and s.number = 1 where h.yacht_id = $1 order by s.sealed_at desc limit 1`,
-    [yachtId],
+  yachtIds: readonly string[],
+): Promise<{ yachtId: string; id: string; sealedAt: string }[]> {
+  const { rows } = await db.query<{ yachtId: string; id: string; sealedAt: string }>(
+    `select distinct on (h.yacht_id) h.yacht_id as "yachtId", h.id, s.sealed_at as "sealedAt"
+     from handover h join seal s on s.handover_id = h.id and s.number = 1
+     where h.yacht_id = any($1) order by h.yacht_id, s.sealed_at desc`,
+    [yachtIds],
   );
-  return rows[0] ?? null;
+  return rows;
+}
+
+/** The counts of handovers that their standing seals name, with the lists they belong to. */
+export async function sealedCounts(
+  db: Queryable,
+  handoverIds: readonly string[],
+): Promise<ReadonlyMap<string, { list: HandoverList; entries: Entry[] }>> {
+  const { rows } = await db.query<{ id: string; list: HandoverList; entries: Entry[] }>(
+    `select h.id, h.list, coalesce((select json_agg(e.content order by e.number) from entry e
+         where e.handover_id = h.id and e.content->>'aspect' = 'count'
+           and s.manifest->'entries' @> jsonb_build_array(jsonb_build_object('id', e.id))), '[]') as entries
+     from handover h
+     join lateral (select manifest::jsonb as manifest from seal where handover_id = h.id
+       order by (select max(c.number) from seal_choice c where c.seal_id = seal.id) desc nulls last, number limit 1) s on true
+     where h.id = any($1)`,
+    [handoverIds],
+  );
+  return new Map(rows.map(({ id, list, entries }) => [id, { list, entries }]));
 }

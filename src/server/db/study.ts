@@ -2,14 +2,23 @@ import "server-only";
 import type { StudyAnswer } from "@/core/briefing/study/answer";
 import type { Queryable } from "./pool";
 
-/** What was said in a charter's study, in order of arrival. */
-export async function studyAnswersOf(db: Queryable, charterId: string): Promise<StudyAnswer[]> {
-  const { rows } = await db.query<{ content: StudyAnswer }>(
-    "select content from study_answer where charter_id = $1 order by received_at, id",
-    [charterId],
+/** What was said in the studies of charters, each in order of arrival; by charter. */
+export async function studyAnswersOfAll(
+  db: Queryable,
+  charterIds: readonly string[],
+): Promise<ReadonlyMap<string, StudyAnswer[]>> {
+  const { rows } = await db.query<{ charterId: string; content: StudyAnswer }>(
+    `select charter_id as "charterId", content from study_answer where charter_id = any($1) order by received_at, id`,
+    [charterIds],
   );
-  return rows.map((row) => row.content);
+  const answers = new Map<string, StudyAnswer[]>(charterIds.map((id) => [id, []]));
+  for (const { charterId, content } of rows) answers.get(charterId)?.push(content);
+  return answers;
 }
+
+/** What was said in a charter's study, in order of arrival. */
+export const studyAnswersOf = async (db: Queryable, charterId: string): Promise<StudyAnswer[]> =>
+  (await studyAnswersOfAll(db, [charterId])).get(charterId) ?? [];
 
 /** The hash of an answer that is kept under an id, or null. */
 export async function studyAnswerHash(db: Queryable, id: string): Promise<string | null> {

@@ -28,6 +28,26 @@ describe("Today", () => {
     expect(moments).toEqual([...moments].sort());
   });
 
+  it("asks the database as often for one row as for many", async () => {
+    let asked = 0;
+    const counted = (db: Parameters<typeof todayView>[0]) => ({
+      query: (...given: Parameters<typeof db.query>) => {
+        asked += 1;
+        return db.query(...given);
+      },
+    });
+    await base.inBase((db) => todayView(counted(db) as typeof db));
+    const rows = (await today()).rows.length;
+    expect(rows).toBeGreaterThan(5);
+    expect(asked).toBeLessThanOrEqual(10);
+    const forSix = asked;
+    asked = 0;
+    // two months on, most of these have gone
+    const fewer = await at("2027-08-20T09:00:00.000Z", () => base.inBase((db) => todayView(counted(db) as typeof db)));
+    expect(fewer.rows.length).not.toBe(rows);
+    expect(asked).toBe(forSix);
+  });
+
   it("counts what is recorded in the handover that is open, and calls the calm ones fine", async () => {
     const { rows } = await today();
     const row = (reference: string) => rows.find((each) => each.stay.reference === reference);

@@ -14,9 +14,9 @@ import { currentBase, type BaseRow } from "../db/base";
 import { staysAfter, staysBetween, type StayMark } from "../db/charters";
 import { fileWork } from "../db/file-work";
 import type { Queryable } from "../db/pool";
-import { studyAnswersOf } from "../db/study";
+import { studyAnswersOfAll } from "../db/study";
 import { listYachts, type YachtRow } from "../db/yachts";
-import { readinessFor } from "../upkeep/readiness";
+import { readinessOf } from "../upkeep/readiness";
 
 export interface TodayView {
   base: BaseRow;
@@ -62,17 +62,6 @@ export function todayRow(stay: StayView, at: string): TodayRow {
 /** What a stay may need before its check-in is signed. */
 const beforeCheckIn = ["hold-deposit", "start-check-in", "go-on-check-in"];
 
-/** A row with how ready the yacht is, as long as she has not been handed over. */
-export const withReadiness = async (db: Queryable, row: TodayRow): Promise<TodayRow> =>
-  beforeCheckIn.includes(row.next) ? { ...row, readiness: await readinessFor(db, row.stay) } : row;
-
-/** A row with what the study says of the skipper's experience, as long as she has not left. */
-export async function withExperience(db: Queryable, row: TodayRow, file: YachtFile | undefined): Promise<TodayRow> {
-  if (!file || !beforeCheckIn.includes(row.next)) return row;
-  const { experience } = studyState(await studyAnswersOf(db, row.stay.charterId), []);
-  return { ...row, farBelow: experience && farBelow(file, experience) };
-}
-
 /** Oddities beside the plan on Today. */
 const mostOddities = 2;
 
@@ -84,6 +73,51 @@ const shownOf = ({ file, fileHash }: YachtRow): TodayYacht => ({
     .map(({ words }) => sayOf(file, words)),
 });
 
+const isBeforeCheckIn = ({ next }: TodayRow) => beforeCheckIn.includes(next);
+
+/** Rows with what the studies say of their skippers' experience, as long as they have not left. */
+async function withExperience(
+  db: Queryable,
+  rows: readonly TodayRow[],
+  files: ReadonlyMap<string, YachtFile>,
+): Promise<TodayRow[]> {
+  const answers = await studyAnswersOfAll(
+    db,
+    rows.filter(isBeforeCheckIn).map(({ stay }) => stay.charterId),
+  );
+  return rows.map((row) => {
+    const file = files.get(row.stay.yachtId);
+    const said = answers.get(row.stay.charterId);
+    if (!file || !said) return row;
+    const { experience } = studyState(said, []);
+    return { ...row, farBelow: experience && farBelow(file, experience) };
+  });
+}
+
+/** Rows with how ready their yachts are and what waits in their files, as long as they have not been handed over. */
+async function withReadiness(
+  db: Queryable,
+  rows: readonly TodayRow[],
+  files: ReadonlyMap<string, YachtFile>,
+): Promise<TodayRow[]> {
+  const stays = rows.filter(isBeforeCheckIn).map(({ stay }) => stay);
+  const ready = await readinessOf(db, stays, files);
+  const waiting = await fileWork(db);
+  return rows.map((row) =>
+    isBeforeCheckIn(row)
+      ? { ...row, readiness: ready.get(row.stay.stayId) ?? null, fileWork: waiting[row.stay.yachtSlug] ?? null }
+      : row,
+  );
+}
+
+/** What one stay needs next, with all that its row would show. */
+export async function rowOfStay(db: Queryable, stay: StayView, file: YachtFile | undefined): Promise<TodayRow> {
+  const files = new Map(file ? [[stay.yachtId, file]] : []);
+  const row = todayRow(stay, now());
+  const [full] = await withReadiness(db, await withExperience(db, [row], files), files);
+  return full ?? row;
+}
+
 /** Today at the base: who leaves, who comes back, what is unfinished, and who is under way. */
 export async function todayView(db: Queryable): Promise<TodayView> {
   const base = await currentBase(db);
@@ -91,24 +125,21 @@ export async function todayView(db: Queryable): Promise<TodayView> {
   const today = dayIn(at, base.timeZone);
   const near = await staysBetween(db, addHours(at, -24 * 45), addHours(at, 24 * 2));
   const yachts = await listYachts(db);
-  const rows: TodayRow[] = [];
-  for (const stay of near)
-    rows.push(await withExperience(db, todayRow(stay, at), yachts.find((yacht) => yacht.id === stay.yachtId)?.file));
+  const files = new Map(yachts.map(({ id, file }) => [id, file]));
+  const rows = await withExperience(
+    db,
+    near.map((stay) => todayRow(stay, at)),
+    files,
+  );
   const isToday = (row: TodayRow) =>
     dayIn(row.stay.startsAt, base.timeZone) === today ||
     dayIn(row.stay.endsAt, base.timeZone) === today ||
     !["under-way", "settled", "start-check-in", "hold-deposit"].includes(row.next);
-  const shown: TodayRow[] = [];
-  const waiting = await fileWork(db);
-  for (const row of rows.filter((each) => isToday(each)))
-    shown.push({
-      ...(await withReadiness(db, row)),
-      fileWork: beforeCheckIn.includes(row.next) ? (waiting[row.stay.yachtSlug] ?? null) : null,
-    });
+  const shown = await withReadiness(db, rows.filter(isToday), files);
   return {
     base,
     now: at,
-    rows: shown.sort((a, b) => (a.at < b.at ? -1 : 1)),
+    rows: [...shown].sort((a, b) => (a.at < b.at ? -1 : 1)),
     underWay: rows.filter((row) => row.next === "under-way" && !isToday(row)),
     yachts: Object.fromEntries(yachts.map((yacht) => [yacht.id, shownOf(yacht)])),
   };

@@ -18,7 +18,7 @@ import { knownDefects } from "../db/defects";
 import { findStay } from "../db/charters";
 import { addHandover, findHandover, handoverOfStay, readingsOf } from "../db/handovers";
 import { takeTurns } from "../db/locks";
-import { lastSealedHandover } from "../db/seals";
+import { lastSealedHandovers } from "../db/seals";
 import { oftenCharged } from "../db/settlements";
 import type { Queryable } from "../db/pool";
 import { studyAnswersOf } from "../db/study";
@@ -179,7 +179,7 @@ async function leftByLastCharter(
   db: Queryable,
   yachtId: string,
 ): Promise<{ standingMarks: StandingMark[]; viewPhotos: Record<string, string[]> }> {
-  const sealed = await lastSealedHandover(db, yachtId);
+  const [sealed] = await lastSealedHandovers(db, [yachtId]);
   const last = sealed && (await findHandover(db, sealed.id));
   const signed = last ? await signedEntries(db, last.id) : null;
   if (!last || !signed) return { standingMarks: [], viewPhotos: {} };

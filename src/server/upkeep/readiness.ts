@@ -1,48 +1,84 @@
 import "server-only";
 import { takeTurns } from "../db/locks";
 import { addRestock, putAboardSince } from "../db/restocks";
-import { lastSealedHandover } from "../db/seals";
+import { lastSealedHandovers, sealedCounts } from "../db/seals";
 import { fold } from "@/core/handover/fold";
 import { readiness, type ShortItem } from "@/core/upkeep/readiness";
 import { shortItems } from "@/core/upkeep/restock";
 import type { Readiness, StayView } from "@/api/schemas/desk";
 import { now } from "../clock";
-import { yachtIsBack } from "../db/charters";
-import { openDefects } from "../db/defects";
-import { findHandover } from "../db/handovers";
+import type { YachtFile } from "@/core/yacht/schema";
+import { staysOut } from "../db/charters";
+import { openDefectsOf } from "../db/defects";
 import type { Queryable } from "../db/pool";
 import { findYacht } from "../db/yachts";
 import { requireYacht } from "../yacht/require";
-import { signedEntries } from "../record/record";
 import { AppError } from "@/api/app-error";
 
-/** What is to be put aboard a yacht, by her last signed handover and what was noted since. */
+/** What is to be put aboard yachts, by their last signed handovers and what was noted since; by yacht. */
+async function shortOf(
+  db: Queryable,
+  files: ReadonlyMap<string, YachtFile>,
+): Promise<ReadonlyMap<string, ShortItem[]>> {
+  const last = await lastSealedHandovers(db, [...files.keys()]);
+  const counts = await sealedCounts(
+    db,
+    last.map(({ id }) => id),
+  );
+  const putAboard = await putAboardSince(db, last);
+  return new Map(
+    last.flatMap(({ yachtId, id }): [string, ShortItem[]][] => {
+      const file = files.get(yachtId);
+      const counted = counts.get(id);
+      if (!file || !counted) return [];
+      return [[yachtId, shortItems(file, counted.list, fold(counted.entries), putAboard.get(yachtId) ?? new Map())]];
+    }),
+  );
+}
+
+/** What is to be put aboard a yacht. */
 export async function toPutAboard(db: Queryable, yachtId: string): Promise<ShortItem[]> {
   const yacht = await findYacht(db, { id: yachtId });
-  const last = await lastSealedHandover(db, yachtId);
-  const handover = last && (await findHandover(db, last.id));
-  const signed = last && (await signedEntries(db, last.id));
-  if (!yacht || !last || !handover || !signed) return [];
-  return shortItems(yacht.file, handover.list, fold(signed.entries), await putAboardSince(db, yachtId, last.sealedAt));
+  return yacht ? ((await shortOf(db, new Map([[yachtId, yacht.file]]))).get(yachtId) ?? []) : [];
+}
+
+/**
+ * How ready the yachts of some stays are for their check-ins, by stay.
+ *
+ * @param files the files of these yachts, by their ids
+ */
+export async function readinessOf(
+  db: Queryable,
+  stays: readonly StayView[],
+  files: ReadonlyMap<string, YachtFile>,
+): Promise<ReadonlyMap<string, Readiness>> {
+  const yachtIds = [...new Set(stays.map(({ yachtId }) => yachtId))];
+  const short = await shortOf(db, new Map([...files].filter(([id]) => yachtIds.includes(id))));
+  const defects = await openDefectsOf(db, yachtIds);
+  const out = await staysOut(db, yachtIds);
+  return new Map(
+    stays.map(({ stayId, yachtId, handovers }) => {
+      const missing = short.get(yachtId) ?? [];
+      const found = readiness({
+        isBack: !out.some((each) => each.yachtId === yachtId && each.stayId !== stayId),
+        prepDone: handovers.some((each) => each.prepDone),
+        work: defects
+          .filter((each) => each.yachtId === yachtId)
+          .map(({ title, safety, state }) => ({ title, safety, state: state === "stays" ? "stays" : "ordered" })),
+        short: missing,
+      });
+      return [stayId, { ...found, short: missing }];
+    }),
+  );
 }
 
 /** How ready a yacht is for a stay's check-in. */
 export async function readinessFor(db: Queryable, stay: StayView): Promise<Readiness> {
-  const short = await toPutAboard(db, stay.yachtId);
-  const work = (await openDefects(db, stay.yachtId)).map(({ title, safety, state }) => ({
-    title,
-    safety,
-    state: state === "stays" ? ("stays" as const) : ("ordered" as const),
-  }));
-  return {
-    ...readiness({
-      isBack: await yachtIsBack(db, stay.yachtId, stay.stayId),
-      prepDone: stay.handovers.some((each) => each.prepDone),
-      work,
-      short,
-    }),
-    short,
-  };
+  const yacht = await findYacht(db, { id: stay.yachtId });
+  const files = new Map(yacht ? [[stay.yachtId, yacht.file]] : []);
+  const found = (await readinessOf(db, [stay], files)).get(stay.stayId);
+  if (!found) throw new Error("a stay without its readiness");
+  return found;
 }
 
 /**

@@ -4,7 +4,6 @@ import { CharterPage } from "@/client/desk/CharterPage";
 import { afterwards } from "@/server/addenda/afterwards";
 import { requireStaff } from "@/server/auth/session";
 import { dayIn } from "@/core/basics/instant";
-import { now } from "@/server/clock";
 import { currentBase } from "@/server/db/base";
 import { currentRules } from "@/server/db/base-rules";
 import { crewOf } from "@/server/db/crew";
@@ -15,7 +14,7 @@ import { inBaseTransaction } from "@/server/db/pool";
 import { findYacht } from "@/server/db/yachts";
 import { forecastFor } from "@/server/weather/forecast";
 import { depositEvents } from "@/server/db/deposits";
-import { todayRow, withExperience, withReadiness } from "@/server/desk/today";
+import { rowOfStay } from "@/server/desk/today";
 
 interface Props {
   params: Promise<{ reference: string }>;
@@ -35,7 +34,7 @@ export default async function CharterRoute({ params }: Props) {
     const base = await currentBase(db);
     const signed = stay.handovers.find((each) => each.kind === "check-in" && each.sealedAt);
     return {
-      row: await withReadiness(db, await withExperience(db, todayRow(stay, now()), yacht?.file)),
+      row: await rowOfStay(db, stay, yacht?.file),
       base,
       forecast: await forecastFor(db, dayIn(stay.startsAt, base.timeZone)),
       deposit: await depositEvents(db, stay.stayId),
