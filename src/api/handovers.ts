@@ -135,7 +135,7 @@ export const sealHandover = endpoint({
 export const chooseRecord = endpoint({
   name: "choose-record",
   method: "POST",
-  path: "/api/handovers/{id}/standing",
+  path: "/api/handovers/{id}/chosen-seal",
   about: "Settles which of two signed records of one handover stands.",
   who: [staff("choose-record")],
   params: ById,

@@ -1,6 +1,6 @@
 import { Type } from "@sinclair/typebox";
 import { Sha256, Uuid } from "../core/basics/ids";
-import { Signature, SignatureContents, Without } from "../core/handover/seal";
+import { Signature, SignatureContents, MissingSigner } from "../core/handover/seal";
 import { Extra } from "../core/settlement/extra";
 import { Decision } from "../core/settlement/propose";
 import { charter, staff, stayIn } from "./callers";
@@ -172,7 +172,7 @@ export const signStatement = endpoint({
       reservations: Type.Array(Type.Object({ line, words: words(1000) }, closed), { maxItems: 200 }),
       signatures: Type.Array(Signature, { minItems: 2, maxItems: 2 }),
       contents: SignatureContents,
-      without: Type.Union([Without, Type.Null()]),
+      without: Type.Union([MissingSigner, Type.Null()]),
     },
     closed,
   ),

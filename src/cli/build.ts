@@ -2,7 +2,7 @@ import { createHash } from "node:crypto";
 import { existsSync, readdirSync, readFileSync, statSync, writeFileSync } from "node:fs";
 import { join } from "node:path";
 import { runProgram } from "./database";
-import { PlainError } from "./plain-error";
+import { CommandError } from "./command-error";
 import { writeValidators } from "./validators";
 
 const sources = ["src", "public", "package-lock.json", "next.config.ts", "tsconfig.json"];
@@ -31,6 +31,6 @@ export async function buildIfChanged(dist: string): Promise<void> {
     NEXT_TELEMETRY_DISABLED: "1",
     NODE_ENV: "production",
   });
-  if (code !== 0) throw new PlainError("The app could not be built; the reason is above.");
+  if (code !== 0) throw new CommandError("The app could not be built; the reason is above.");
   writeFileSync(stamp, print);
 }

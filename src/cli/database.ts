@@ -2,7 +2,7 @@ import { execFileSync, spawn } from "node:child_process";
 import { randomBytes } from "node:crypto";
 import { existsSync, mkdirSync, readFileSync, writeFileSync } from "node:fs";
 import { join, resolve } from "node:path";
-import { PlainError } from "./plain-error";
+import { CommandError } from "./command-error";
 
 /** A database server to work with: the address for the owner of the tables, and how to let go of it. */
 export interface Database {
@@ -33,7 +33,7 @@ function postgres(action: "start" | "stop" | "destroy", script: Record<string, s
     });
   } catch (error) {
     const words = String((error as { stderr?: Buffer }).stderr ?? "").trim();
-    throw new PlainError(words === "" ? "PostgreSQL could not be started." : words);
+    throw new CommandError(words === "" ? "PostgreSQL could not be started." : words);
   }
 }
 

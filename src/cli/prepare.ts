@@ -1,7 +1,7 @@
 import { join } from "node:path";
 import { ensureDatabase, migrate } from "../server/db/migrate";
 import { dataFolder, keptSecret, openDatabase, type Database } from "./database";
-import { PlainError } from "./plain-error";
+import { CommandError } from "./command-error";
 
 export interface Prepared {
   database: Database;
@@ -22,6 +22,6 @@ export async function prepareDatabase(purpose: "main" | "test" | "pictures"): Pr
     return { database, ownerUrl, appUrl };
   } catch (error) {
     database.stop();
-    throw new PlainError(`The database could not be prepared: ${(error as Error).message}`);
+    throw new CommandError(`The database could not be prepared: ${(error as Error).message}`);
   }
 }

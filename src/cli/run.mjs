@@ -33,7 +33,7 @@ const command = await import(pathToFileURL(file).href);
 try {
   process.exitCode = await command.run(rest);
 } catch (error) {
-  if (error?.name !== "PlainError") throw error;
+  if (error?.name !== "CommandError") throw error;
   console.error(error.message);
   process.exitCode = 2;
 }

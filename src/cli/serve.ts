@@ -1,7 +1,7 @@
 import { spawn, type ChildProcess } from "node:child_process";
 import { createServer } from "node:net";
 import { statfsSync } from "node:fs";
-import { PlainError } from "./plain-error";
+import { CommandError } from "./command-error";
 
 /** Refuses with one line when a port is taken. */
 export function needFreePort(port: number): Promise<void> {
@@ -9,7 +9,7 @@ export function needFreePort(port: number): Promise<void> {
     const probe = createServer();
     probe.once("error", () =>
       taken(
-        new PlainError(
+        new CommandError(
           `Port ${port} is taken: Brinecove may be running already. Stop what uses it, or set BRINECOVE_PORT to a free one.`,
         ),
       ),
@@ -23,7 +23,7 @@ export function needDisk(megabytes: number): void {
   const { bavail, bsize } = statfsSync(".");
   const free = Math.floor((bavail * bsize) / 1e6);
   if (free < megabytes)
-    throw new PlainError(
+    throw new CommandError(
       `Only ${free} MB are free on this disk; Brinecove needs about ${megabytes} MB. Make room, then run this again.`,
     );
 }
@@ -54,12 +54,13 @@ export function serve(
 export async function untilReady(port: number, child: ChildProcess, seconds = 60): Promise<void> {
   const end = Date.now() + seconds * 1000;
   while (Date.now() < end) {
-    if (child.exitCode !== null) throw new PlainError("The app ended while it was starting; its last words are above.");
+    if (child.exitCode !== null)
+      throw new CommandError("The app ended while it was starting; its last words are above.");
     const answer = await fetch(`http://127.0.0.1:${port}/api/health`).catch(() => null);
     if (answer?.ok) return;
     await new Promise((done) => setTimeout(done, 100));
   }
-  throw new PlainError(`The app did not answer within ${seconds} seconds.`);
+  throw new CommandError(`The app did not answer within ${seconds} seconds.`);
 }
 
 /** Ends the app and waits for it; by force when it does not. */

@@ -1,10 +1,10 @@
-import { say } from "@/core/basics/words";
+import { localize } from "@/core/basics/words";
 import type { BriefingPart } from "@/core/briefing/part";
-import type { StopStanding, WalkState } from "@/core/handover/walk/walk-state";
+import type { StopStatus, WalkState } from "@/core/handover/walk/walk-state";
 import type { Translator } from "./translator";
 
 /** How a stop stands, in a few words. */
-export function standingWords(t: Translator, standing: StopStanding | undefined): string {
+export function stopStatusWords(t: Translator, standing: StopStatus | undefined): string {
   switch (standing?.step) {
     case "shown":
       return t(standing.value.handsOn ? "walk.step-hands" : "walk.step-shown");
@@ -47,7 +47,7 @@ export function aloneWords(t: Translator, state: WalkState): string[] {
 export function briefingWords(t: Translator, briefing: BriefingPart, state: WalkState): string[] {
   const stops = briefing.stops.map(({ id, title, depth }) => {
     const standing = state.standing.get(id);
-    const named = { title: say(title, "en"), depth: t(`depth.${depth}`) };
+    const named = { title: localize(title), depth: t(`depth.${depth}`) };
     if (standing?.step === "shown")
       return t(standing.value.handsOn ? "briefing.stop-hands" : "briefing.stop-shown", {
         ...named,

@@ -14,7 +14,7 @@ export function errorWords(
   if (code === "not-yours") return sentence(`not-yours.${String(params.action)}`);
   const values = Object.entries(params).map(([name, value]): [string, string | number] => [
     name,
-    typeof value === "object" ? formatMoney(value.minor, value.currency, "en") : value,
+    typeof value === "object" ? formatMoney(value.minor, value.currency) : value,
   ]);
   return sentence(`error.${code}`, Object.fromEntries(values));
 }

@@ -1,9 +1,9 @@
 import { graver, type Verdict } from "@/core/basics/verdict";
-import { say } from "@/core/basics/words";
+import { localize, usualLanguage } from "@/core/basics/words";
 import type { Folded } from "@/core/handover/fold";
 import type { HandoverList } from "@/core/handover/list";
 import { lineSubject } from "@/core/handover/lines";
-import { foundIn, foundThings, newMarks, photosOf, remarksOf, standingOf } from "@/core/handover/state";
+import { foundIn, foundThings, newMarks, photosOf, remarksOf, statusOf } from "@/core/handover/state";
 import { markWords, valueWords } from "./line-words";
 import type { Translator } from "./translator";
 
@@ -18,14 +18,14 @@ export interface Finding {
 }
 
 /** What differs from "all here, all fine": what both read before they sign, what the copy shows first. */
-export function findings(t: Translator, list: HandoverList, folded: Folded, language = "en"): Finding[] {
-  const placeName = new Map(list.places.map((place) => [place.id, say(place.name, language)]));
-  const rank = new Map(list.places.map((place, index) => [say(place.name, language), index]));
+export function findings(t: Translator, list: HandoverList, folded: Folded, language = usualLanguage): Finding[] {
+  const placeName = new Map(list.places.map((place) => [place.id, localize(place.name, language)]));
+  const rank = new Map(list.places.map((place, index) => [localize(place.name, language), index]));
   const remarks = (subject: string) =>
     remarksOf(folded, subject).map(({ side, words }) => t(`remark.said-${side}`, { words }));
   const found: Finding[] = [];
   for (const line of list.lines) {
-    const standing = standingOf(folded, line);
+    const standing = statusOf(folded, line);
     const subject = lineSubject(line.id);
     const said = remarks(subject);
     if (standing.step === "open") continue;
@@ -40,7 +40,7 @@ export function findings(t: Translator, list: HandoverList, folded: Folded, lang
     found.push({
       id: line.id,
       place: placeName.get(line.place) ?? "",
-      name: say(line.name, language),
+      name: localize(line.name, language),
       verdict: moved === null ? verdict : graver(verdict, "watch"),
       words: [
         words,

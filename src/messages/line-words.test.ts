@@ -12,7 +12,7 @@ const lines = ["cold-harbour", "little-auk", "two-lanterns"].flatMap((slug) =>
       yacht: { file: demoYacht(slug) },
       stay: { fromDay: "2027-06-12", toDay: "2027-06-19" },
       checkIn: null,
-      standingMarks: [],
+      knownMarks: [],
       viewPhotos: {},
       history: {},
       openedAt: "2027-06-12T14:00:00.000Z",

@@ -1,4 +1,4 @@
-import { say } from "@/core/basics/words";
+import { localize } from "@/core/basics/words";
 import type { Reason } from "@/core/handover/gate";
 import type { HandoverList } from "@/core/handover/list";
 import type { Translator } from "./translator";
@@ -6,7 +6,7 @@ import type { Translator } from "./translator";
 /** Why something stands in the way of leaving, in a sentence. */
 export function reasonWords(t: Translator, list: HandoverList, reason: Reason): string {
   const line = list.lines.find((each) => each.id === reason.line);
-  const name = line ? say(line.name, "en") : "";
+  const name = line ? localize(line.name) : "";
   const said = t(`gate.${reason.code}`, {
     words: reason.words ?? "",
     name,

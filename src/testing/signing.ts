@@ -9,7 +9,7 @@ import {
   type Manifest,
   type Signature,
   type SignatureContent,
-  type Without,
+  type MissingSigner,
 } from "../core/handover/seal";
 import type { SealRequest } from "../api/schemas/handover";
 
@@ -59,7 +59,7 @@ export function witnessedRequest(
   entries: readonly Entry[],
   base: Signer,
   witness: string,
-  without: Without,
+  without: MissingSigner,
 ): SealRequest {
   const manifest = makeManifest(list, entries, [], ["all read"], null, without);
   const { signatures, contents } = witnessedSignatures(base, witness);

@@ -26,7 +26,7 @@ const Noted = Type.Object(
 );
 
 /** What came after a signed check-in, and what may still be reported. */
-export const Afterwards = Type.Object(
+export const AddendaView = Type.Object(
   {
     handover: Uuid,
     leftAt: Type.Union([InstantText, Type.Null()]),
@@ -64,7 +64,7 @@ export const Afterwards = Type.Object(
   },
   closed,
 );
-export type Afterwards = Static<typeof Afterwards>;
+export type AddendaView = Static<typeof AddendaView>;
 
 /** Addenda from a device; each is checked by itself. */
 export const AddendumBatch = Type.Object(
@@ -136,7 +136,7 @@ export const BoatBook = Type.Object(
       ),
     ),
     /** once the check-in is signed */
-    afterwards: Type.Union([Afterwards, Type.Null()]),
+    afterwards: Type.Union([AddendaView, Type.Null()]),
     skipperId: Uuid,
     settlement: Type.Union([SettledBook, Type.Null()]),
   },

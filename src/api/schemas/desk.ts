@@ -4,7 +4,7 @@ import type { FarBelow } from "../../core/briefing/far-below";
 import type { Verdict } from "../../core/basics/verdict";
 import type { KeptAddendum } from "../../core/handover/addenda/kept";
 import type { HandoverKind } from "../../core/handover/lines/line-input";
-import type { Without } from "../../core/handover/seal";
+import type { MissingSigner } from "../../core/handover/seal";
 import type { NextStep } from "../../core/handover/next-step";
 import type { Concluded } from "../../core/settlement/conclude";
 import type { DueRange } from "../../core/settlement/due-range";
@@ -289,7 +289,7 @@ export interface SettlementScreen {
     seal: string;
     reservations: Reservation[];
     output: Settlement;
-    without: Without | null;
+    without: MissingSigner | null;
     objectUntil: string | null;
     cameSince: number;
   } | null;

@@ -1,5 +1,5 @@
 import { existsSync } from "node:fs";
-import { BadInput } from "../../core/basics/calculation";
+import { InputError } from "../../core/basics/calculation";
 import { calculations } from "../../core/calculations";
 import type { ValueCheck } from "../../core/handover/check-entry";
 import { readingRules } from "../../core/readings";
@@ -30,7 +30,7 @@ export async function run([name, option]: string[]): Promise<number> {
     return 0;
   } catch (error) {
     if (error instanceof SchemaMismatch || error instanceof JsonFault) console.error(error.message);
-    else if (error instanceof BadInput) console.error(`${error.where}: ${error.message}.`);
+    else if (error instanceof InputError) console.error(`${error.where}: ${error.message}.`);
     else throw error;
     return 2;
   }

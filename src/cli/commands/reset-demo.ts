@@ -3,7 +3,7 @@ import { migrate, recreateDatabase } from "../../server/db/migrate";
 import { dataFolder, keptSecret } from "../database";
 import { loadDemoIfEmpty } from "../../demo/load";
 import { needFreePort } from "../serve";
-import { PlainError } from "../plain-error";
+import { CommandError } from "../command-error";
 import { prepareDatabase } from "../prepare";
 
 /** `reset-demo`: throws away everything recorded and loads the demo anew. Asks, unless told `--yes`. */
@@ -11,7 +11,7 @@ export async function run(args: string[]): Promise<number> {
   await needFreePort(Number(process.env.BRINECOVE_PORT ?? 4310));
   if (!args.includes("--yes")) {
     if (!process.stdin.isTTY)
-      throw new PlainError("Everything recorded would be thrown away. Nobody is there to ask: say --yes to mean it.");
+      throw new CommandError("Everything recorded would be thrown away. Nobody is there to ask: say --yes to mean it.");
     const terminal = createInterface({ input: process.stdin, output: process.stdout });
     const answer = await terminal.question("Everything recorded here is thrown away, for good. Type yes to go on: ");
     terminal.close();

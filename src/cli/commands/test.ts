@@ -5,7 +5,7 @@ import { loadFixedDemo } from "../fixed-demo";
 import { browserLane } from "../lanes/browser";
 import { check, tool, type Count } from "../lanes/count";
 import { unitLane } from "../lanes/unit";
-import { PlainError } from "../plain-error";
+import { CommandError } from "../command-error";
 import { prepareDatabase } from "../prepare";
 import { writeValidators } from "../validators";
 
@@ -29,7 +29,7 @@ export async function run(args: string[]): Promise<number> {
     if (only && only !== name) return;
     const begun = Date.now();
     const count = await work().catch((error: Error): Count => {
-      console.error(error instanceof PlainError ? error.message : error);
+      console.error(error instanceof CommandError ? error.message : error);
       return { passed: 0, failed: 1 };
     });
     total.passed += count.passed;
@@ -69,7 +69,7 @@ export function needTools(): void {
   ];
   if (missing.length === 0) return;
   if (process.getuid?.() !== 0)
-    throw new PlainError(
+    throw new CommandError(
       `The tests need Debian's ${missing.join(" and ")}. Install once as root: apt-get install -y --no-install-recommends ${missing.join(" ")}`,
     );
   console.error(`Installing Debian's ${missing.join(" and ")} …`);

@@ -5,7 +5,7 @@ import { fileProblems, Receipt, receiptProblems, writtenDigest } from "../../cor
 import { SealedFile } from "../../core/handover/sealed-file";
 import { imprint, sealProblems, SignatureContent } from "../../core/handover/seal";
 import { parseAs } from "../../formats/validate";
-import { PlainError } from "../plain-error";
+import { CommandError } from "../command-error";
 
 interface Exported {
   record: SealedFile;
@@ -16,7 +16,7 @@ interface Exported {
 
 /** `verify FILE …`: names what was changed in sealed records saved as zip or JSON, and whether they follow one another; 1 when anything was. */
 export async function run(files: string[]): Promise<number> {
-  if (files.length === 0) throw new PlainError("Say which files: ./brinecove verify check-in.zip check-out.zip");
+  if (files.length === 0) throw new CommandError("Say which files: ./brinecove verify check-in.zip check-out.zip");
   const exported = files.map((file) => ({ file, ...read(file) }));
   let problems = 0;
   const say = (file: string, problem: string) => {
@@ -59,7 +59,7 @@ function read(file: string): Exported {
       files: parts,
     };
   } catch (error) {
-    throw new PlainError(`${file} is not a sealed record: ${(error as Error).message}`);
+    throw new CommandError(`${file} is not a sealed record: ${(error as Error).message}`);
   }
 }
 

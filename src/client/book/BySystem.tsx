@@ -1,6 +1,6 @@
 "use client";
 import { useTranslations } from "next-intl";
-import { sayOf } from "@/core/yacht/figures";
+import { localizeFigures } from "@/core/yacht/figures";
 import { systems, type YachtFile } from "@/core/yacht/schema";
 import styles from "./Book.module.css";
 
@@ -32,15 +32,15 @@ export function BySystem({
                 .map(([id, procedure]) => (
                   <li key={id}>
                     <button type="button" onClick={() => onProcedure(id)}>
-                      <strong>{sayOf(file, procedure.title)}</strong>
+                      <strong>{localizeFigures(file, procedure.title)}</strong>
                     </button>
                   </li>
                 ))}
               {fittings.map(([id, fitting]) => (
                 <li key={id}>
                   <button type="button" onClick={() => onFitting(id)}>
-                    <strong>{sayOf(file, fitting.name)}</strong>
-                    <span>{sayOf(file, fitting.where)}</span>
+                    <strong>{localizeFigures(file, fitting.name)}</strong>
+                    <span>{localizeFigures(file, fitting.where)}</span>
                   </button>
                 </li>
               ))}

@@ -1,7 +1,7 @@
 "use client";
 import { useTranslations } from "next-intl";
-import { say } from "@/core/basics/words";
-import { sayOf } from "@/core/yacht/figures";
+import { localize } from "@/core/basics/words";
+import { localizeFigures } from "@/core/yacht/figures";
 import type { YachtFile } from "@/core/yacht/schema";
 import styles from "./Book.module.css";
 import { Oddities } from "../parts/Oddities";
@@ -24,19 +24,19 @@ export function PlaceDetail({ file, place, onFitting, onItem, onProcedure }: Pro
   const [fittings, inventory, procedures] = [at(file.fittings), at(file.inventory), at(file.procedures)];
   return (
     <article className={styles.detail}>
-      <h2>{say(here.name, "en")}</h2>
+      <h2>{localize(here.name)}</h2>
       <p>
-        <strong>{t("book.reach")}:</strong> {sayOf(file, here.reach)}
+        <strong>{t("book.reach")}:</strong> {localizeFigures(file, here.reach)}
       </p>
-      {here.hidden && <p>{sayOf(file, here.hidden)}</p>}
+      {here.hidden && <p>{localizeFigures(file, here.hidden)}</p>}
       <Oddities file={file} keys={at(file.oddities).map(([id]) => id)} />
       {fittings.length > 0 && <h3>{t("book.fitted")}</h3>}
       <ul className={styles.rows}>
         {fittings.map(([id, fitting]) => (
           <li key={id}>
             <button type="button" onClick={() => onFitting(id)}>
-              <strong>{sayOf(file, fitting.name)}</strong>
-              <span>{sayOf(file, fitting.where)}</span>
+              <strong>{localizeFigures(file, fitting.name)}</strong>
+              <span>{localizeFigures(file, fitting.where)}</span>
             </button>
           </li>
         ))}
@@ -46,7 +46,7 @@ export function PlaceDetail({ file, place, onFitting, onItem, onProcedure }: Pro
         {procedures.map(([id, procedure]) => (
           <li key={id}>
             <button type="button" onClick={() => onProcedure(id)}>
-              <strong>{sayOf(file, procedure.title)}</strong>
+              <strong>{localizeFigures(file, procedure.title)}</strong>
             </button>
           </li>
         ))}
@@ -57,9 +57,9 @@ export function PlaceDetail({ file, place, onFitting, onItem, onProcedure }: Pro
           <li key={id}>
             <button type="button" onClick={() => onItem(id)}>
               <strong>
-                {sayOf(file, item.name)} × {item.expected}
+                {localizeFigures(file, item.name)} × {item.expected}
               </strong>
-              <span>{sayOf(file, item.where)}</span>
+              <span>{localizeFigures(file, item.where)}</span>
             </button>
           </li>
         ))}

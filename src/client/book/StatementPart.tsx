@@ -38,7 +38,7 @@ export function StatementPart({
       hourCycle: "h23",
       timeZone,
     });
-  const money = (minor: number) => formatMoney(minor, currency, "en");
+  const money = (minor: number) => formatMoney(minor, currency);
   const [objecting, setObjecting] = useState<string | null>(null);
   const [words, setWords] = useState("");
   const [fault, setFault] = useState<string | null>(null);

@@ -1,18 +1,18 @@
 "use client";
 import { useTranslations } from "next-intl";
 import { useCallback, useMemo, useRef, useState } from "react";
-import { say } from "@/core/basics/words";
+import { localize } from "@/core/basics/words";
 import { isOnLayer, layers, type Layer } from "@/core/plan/layers";
 import type { Hit } from "@/core/yacht/finder/finder";
 import type { Level, YachtFile } from "@/core/yacht/schema";
 import { YachtPlan } from "@/ui/plan/YachtPlan";
 import { FinderField } from "../finder/FinderField";
-import { FoundDetail } from "../finder/FoundDetail";
+import { ResultDetail } from "../finder/ResultDetail";
 import styles from "./Book.module.css";
 import { BySystem } from "./BySystem";
 import { EmergencyCard } from "../parts/EmergencyCard";
 import { PlaceDetail } from "./PlaceDetail";
-import { WrongInBook } from "./WrongInBook";
+import { NoteInBook } from "./NoteInBook";
 import { ZoomedPlan } from "./ZoomedPlan";
 
 type Shown = { at: "nothing" } | { at: "place" } | { at: "found"; hit: Pick<Hit, "kind" | "id"> };
@@ -84,8 +84,8 @@ export function YachtBook({ file, start = {}, tells }: { file: YachtFile; start?
       port: t("plan.port"),
       starboard: t("plan.starboard"),
       title: t("plan.title", { yacht: file.particulars.name, level: t(`level.${level}`) }),
-      place: (id: string) => say(file.places[id]?.name ?? { en: id }, "en"),
-      fitting: (id: string) => say(file.fittings[id]?.name ?? { en: id }, "en"),
+      place: (id: string) => localize(file.places[id]?.name ?? { en: id }),
+      fitting: (id: string) => localize(file.fittings[id]?.name ?? { en: id }),
     }),
     [t, file, level],
   );
@@ -152,14 +152,14 @@ export function YachtBook({ file, start = {}, tells }: { file: YachtFile; start?
           />
         )}
         {shown.at === "found" && (
-          <FoundDetail key={`${shown.hit.kind}:${shown.hit.id}`} file={file} hit={shown.hit} onFitting={showFitting} />
+          <ResultDetail key={`${shown.hit.kind}:${shown.hit.id}`} file={file} hit={shown.hit} onFitting={showFitting} />
         )}
         {tells !== undefined && about && (
-          <WrongInBook
+          <NoteInBook
             key={`${about.collection}:${about.key}`}
             yacht={tells}
             about={about}
-            name={say(file[about.collection][about.key]?.name ?? { en: about.key }, "en")}
+            name={localize(file[about.collection][about.key]?.name ?? { en: about.key })}
           />
         )}
       </section>

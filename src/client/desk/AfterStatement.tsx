@@ -27,7 +27,7 @@ export function AfterStatement({ screen }: { screen: SettlementScreen }) {
       hourCycle: "h23",
       timeZone,
     });
-  const money = (minor: number) => formatMoney(minor, currency, "en");
+  const money = (minor: number) => formatMoney(minor, currency);
   const params = { id: stay.stayId };
   const mayObject = signed.objectUntil !== null;
   const shown = after.lines.filter((line) => line.state !== "closed" || line.said.length > 0);

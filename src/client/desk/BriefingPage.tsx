@@ -2,13 +2,13 @@
 import { Box, chakra } from "@chakra-ui/react";
 import Link from "next/link";
 import { useFormatter, useTranslations } from "next-intl";
-import { say } from "@/core/basics/words";
+import { localize } from "@/core/basics/words";
 import type { DepthOfTopic } from "@/core/briefing/depth";
 import type { Experience } from "@/core/briefing/experience";
 import type { FarBelow } from "@/core/briefing/far-below";
 import type { Question } from "@/core/briefing/questions";
 import type { FileChange } from "@/core/yacht/changes";
-import { sayOf } from "@/core/yacht/figures";
+import { localizeFigures } from "@/core/yacht/figures";
 import type { YachtFile } from "@/core/yacht/schema";
 import type { CallView, StayView } from "@/api/schemas/desk";
 import { changeWords } from "@/messages/change-words";
@@ -60,7 +60,7 @@ export function BriefingPage({
   const format = useFormatter();
   const day = (instant: string) => format.dateTime(new Date(instant), { day: "numeric", month: "long", timeZone });
   const title = (topic: string | null) =>
-    say(topics.find((each) => each.topic.id === topic)?.topic.title ?? { en: topic ?? "" }, "en");
+    localize(topics.find((each) => each.topic.id === topic)?.topic.title ?? { en: topic ?? "" });
   const wrong = questions.filter((question) => checks[question.id]?.right === false);
   const handsOn = topics.filter((each) => each.depth === "hands-on");
   const toShow = topics.filter((each) => marks[each.topic.id] === "ask");
@@ -68,24 +68,24 @@ export function BriefingPage({
     <chakra.main padding={{ base: "4", md: "7" }} display="grid" gap="4" alignContent="start" maxWidth="1180px">
       <Box display="flex" flexWrap="wrap" justifyContent="space-between" gap="4" alignItems="flex-start">
         <Box>
-          <h1>{t("half.title", { yacht: stay.yachtName })}</h1>
+          <h1>{t("briefing-sheet.title", { yacht: stay.yachtName })}</h1>
           <p>
             <Link href={`/charters/${stay.reference}`}>{stay.reference}</Link> · {stay.skipper} ·{" "}
-            {t("today.aboard", { aboard: stay.aboard })} · {t("half.minutes", { minutes })}
+            {t("today.aboard", { aboard: stay.aboard })} · {t("briefing-sheet.minutes", { minutes })}
           </p>
           <p>
             {studied
-              ? t("half.studied", {
+              ? t("briefing-sheet.studied", {
                   right: Object.values(checks).filter((check) => check.right).length,
                   answered: Object.keys(checks).length,
                   asked: questions.length,
                   understood: Object.values(marks).filter((mark) => mark === "understood").length,
                 })
-              : t("half.not-studied")}
+              : t("briefing-sheet.not-studied")}
           </p>
           {experience && (
             <p>
-              {t("half.experience", {
+              {t("briefing-sheet.experience", {
                 longestM: experience.longestM,
                 weeks: experience.weeks,
                 language: experience.language,
@@ -100,51 +100,55 @@ export function BriefingPage({
       {farBelow && <OddNote title={t("below.title")}>{farBelowWords(t, farBelow)}</OddNote>}
       <Box display="grid" gridTemplateColumns={{ base: "minmax(0,1fr)", md: "1fr 1fr" }} gap="0 40px">
         <Part
-          title={since ? t("half.changed", { at: day(since.at), revision: since.revision }) : t("half.first-time")}
-          empty={t(since ? "half.nothing-changed" : "half.all-new")}
+          title={
+            since
+              ? t("briefing-sheet.changed", { at: day(since.at), revision: since.revision })
+              : t("briefing-sheet.first-time")
+          }
+          empty={t(since ? "briefing-sheet.nothing-changed" : "briefing-sheet.all-new")}
           lines={since?.changes.map((change) => changeWords(t, change)) ?? []}
         />
         <Part
-          title={t("half.odd")}
-          empty={t("half.nothing-odd")}
+          title={t("briefing-sheet.odd")}
+          empty={t("briefing-sheet.nothing-odd")}
           lines={Object.values(file.oddities).map(
             (oddity) =>
-              `${say(file.places[oddity.place]?.name ?? { en: oddity.place }, "en")}: ${sayOf(file, oddity.words)}`,
+              `${localize(file.places[oddity.place]?.name ?? { en: oddity.place })}: ${localizeFigures(file, oddity.words)}`,
           )}
         />
         <Part
-          title={t("half.wrong")}
-          empty={t("half.nothing-wrong")}
+          title={t("briefing-sheet.wrong")}
+          empty={t("briefing-sheet.nothing-wrong")}
           lines={wrong.map((question) => {
             const right = question.options.find((option) => option.id === question.right);
-            return t("half.wrong-line", {
+            return t("briefing-sheet.wrong-line", {
               question: questionWords(t, question),
               right: right ? optionWords(t, right.words) : "",
             });
           })}
         />
         <Part
-          title={t("half.asks")}
-          empty={t("half.nothing-asked")}
+          title={t("briefing-sheet.asks")}
+          empty={t("briefing-sheet.nothing-asked")}
           lines={[
             ...own.map((question) => `${title(question.topic)}: ${question.words}`),
-            ...toShow.map((each) => t("half.show", { topic: say(each.topic.title, "en") })),
+            ...toShow.map((each) => t("briefing-sheet.show", { topic: localize(each.topic.title) })),
           ]}
         />
         <Part
-          title={t("half.hands-on")}
-          empty={t("half.nothing-hands-on")}
-          lines={handsOn.map((each) => `${say(each.topic.title, "en")}: ${depthReasonWords(t, each.reasons)}`)}
+          title={t("briefing-sheet.hands-on")}
+          empty={t("briefing-sheet.nothing-hands-on")}
+          lines={handsOn.map((each) => `${localize(each.topic.title)}: ${depthReasonWords(t, each.reasons)}`)}
         />
         <Part
-          title={t("half.last-calls")}
-          empty={t("half.no-calls")}
+          title={t("briefing-sheet.last-calls")}
+          empty={t("briefing-sheet.no-calls")}
           lines={lastCalls.map((call) => (call.topic ? `${title(call.topic)}: ${call.words}` : call.words))}
         />
         <CallNotes
           stayId={stay.stayId}
           calls={calls}
-          topics={topics.map((each) => ({ id: each.topic.id, title: say(each.topic.title, "en") }))}
+          topics={topics.map((each) => ({ id: each.topic.id, title: localize(each.topic.title) }))}
         />
       </Box>
     </chakra.main>

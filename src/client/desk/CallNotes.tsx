@@ -18,7 +18,7 @@ export function CallNotes({
   calls: CallView[];
   topics: { id: string; title: string }[];
 }) {
-  const t = useTranslations("half");
+  const t = useTranslations("briefing-sheet");
   const [words, setWords] = useState("");
   const [topic, setTopic] = useState("");
   const { fault, request } = useRequest();

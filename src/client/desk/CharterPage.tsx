@@ -9,12 +9,12 @@ import type { ReactNode } from "react";
 import { formatMoney } from "@/core/basics/money";
 import { notedByHand } from "@/core/settlement/terms";
 import type { Forecast } from "@/core/weather/forecast";
-import type { Afterwards } from "@/api/schemas/book";
+import type { AddendaView } from "@/api/schemas/book";
 import type { CrewMember, DefectView, DepositView, OutMessage, TodayRow } from "@/api/schemas/desk";
 import { farBelowWords } from "@/messages/far-below-words";
 import { Chip } from "@/ui/Chip";
 import { OddNote } from "@/ui/OddNote";
-import { AfterwardsPart } from "./AfterwardsPart";
+import { AddendaPart } from "./AddendaPart";
 import { BookLink } from "./BookLink";
 import { CrewList } from "./CrewList";
 import { DefectList } from "./DefectList";
@@ -39,7 +39,7 @@ interface Props {
   forecast: Forecast | null;
   windLimitKn: number;
   /** what came after the signed check-in, and who reads this */
-  afterwards: Afterwards | null;
+  afterwards: AddendaView | null;
   me: string;
   messages: OutMessage[];
 }
@@ -72,7 +72,7 @@ export function CharterPage({
       hourCycle: "h23",
       timeZone,
     });
-  const money = (minor: number) => formatMoney(minor, currency, "en");
+  const money = (minor: number) => formatMoney(minor, currency);
   const { terms } = stay;
   const [mayWork, mayChoose] = [useMay("judge-work"), useMay("choose-record")];
   return (
@@ -95,7 +95,7 @@ export function CharterPage({
             </Box>
           )}
           <p>
-            <Link href={`/charters/${stay.reference}/briefing`}>{t("half.link")}</Link>
+            <Link href={`/charters/${stay.reference}/briefing`}>{t("briefing-sheet.link")}</Link>
           </p>
         </Box>
         <Box display="flex" flexWrap="wrap" gap="3">
@@ -201,7 +201,7 @@ export function CharterPage({
                 <>
                   <p>{t("charter.signed", { at: at(handover.sealedAt) })}</p>
                   {kind === "check-in" && afterwards && (
-                    <AfterwardsPart afterwards={afterwards} person={me} timeZone={timeZone} />
+                    <AddendaPart afterwards={afterwards} person={me} timeZone={timeZone} />
                   )}
                   {handover.seals.length > 1 && (
                     <TwoRecords handover={handover.id} seals={handover.seals} mayChoose={mayChoose} at={at} />

@@ -267,9 +267,7 @@ export function DecisionForm({ item, screen }: { item: SettlementItem; screen: S
           {t("keep")}
         </Button>
       </Box>
-      {priced !== null && (
-        <p>{t("priced", { priced, labour: formatMoney(prices.labourPerHourMinor, currency, "en") })}</p>
-      )}
+      {priced !== null && <p>{t("priced", { priced, labour: formatMoney(prices.labourPerHourMinor, currency) })}</p>}
       <Fault words={refused} />
     </Box>
   );

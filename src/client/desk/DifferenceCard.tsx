@@ -59,8 +59,8 @@ export function DifferenceCard({ item, screen }: { item: SettlementItem; screen:
           {": "}
           <strong>
             {settled.heldMinor > 0
-              ? t("settle.line-held", { sum: formatMoney(settled.heldMinor, screen.currency, "en") })
-              : t("settle.line-charged", { sum: formatMoney(settled.chargedMinor, screen.currency, "en") })}
+              ? t("settle.line-held", { sum: formatMoney(settled.heldMinor, screen.currency) })
+              : t("settle.line-charged", { sum: formatMoney(settled.chargedMinor, screen.currency) })}
           </strong>
         </p>
       )}

@@ -105,7 +105,7 @@ function HistoryTable({
                 <td className={styles.number}>{row.across}</td>
                 <td className={styles.number}>{row.missing}</td>
                 <td className={styles.number}>{row.broken}</td>
-                <td className={styles.number}>{formatMoney(row.chargedMinor, currency, "en")}</td>
+                <td className={styles.number}>{formatMoney(row.chargedMinor, currency)}</td>
                 <td className={styles.number}>{row.workMinutes}</td>
               </tr>
             ))}

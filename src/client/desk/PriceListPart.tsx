@@ -89,7 +89,7 @@ export function PriceListPart({ prices, number, currency, maySettle }: Props) {
     if (why.trim() === "") return setFault(t("why-missing"));
     if (await request(settlePrices, { body: { onNumber: number, prices: wanted, why: why.trim() } })) setWhy("");
   };
-  const money = (minor: number) => formatMoney(minor, currency, "en");
+  const money = (minor: number) => formatMoney(minor, currency);
   return (
     <chakra.section display="grid" gap="3" aria-label={t("title")}>
       <h2>{t("title")}</h2>

@@ -32,7 +32,7 @@ export function PricePicker({ label, prices, group, only = false, currency, onPi
           <option value=""></option>
           {items.map((item) => (
             <option key={item.id} value={item.id}>
-              {item.words}: {formatMoney(priceOf(item, prices.labourPerHourMinor), currency, "en")}
+              {item.words}: {formatMoney(priceOf(item, prices.labourPerHourMinor), currency)}
             </option>
           ))}
         </select>

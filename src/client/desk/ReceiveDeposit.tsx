@@ -30,7 +30,7 @@ export function ReceiveDeposit({
   const note = async () => {
     const amountMinor = parseMoney(amount, currency);
     if (amountMinor === null || amountMinor === 0 || amountMinor > openMinor)
-      return setFault(t("wrong-amount", { open: formatMoney(openMinor, currency, "en") }));
+      return setFault(t("wrong-amount", { open: formatMoney(openMinor, currency) }));
     if (reference.trim() === "") return setFault(t("wrong-reference"));
     const body = { requestKey, amountMinor, reference: reference.trim() };
     await request(noteDeposit, { params: { id: stayId }, body });

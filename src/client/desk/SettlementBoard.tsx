@@ -29,7 +29,7 @@ export function SettlementBoard({ screen, me }: Props) {
   const [signing, setSigning] = useState(false);
   const { stay, items, signed } = screen;
   const output = signed?.output ?? screen.output;
-  const money = (minor: number) => formatMoney(minor, screen.currency, "en");
+  const money = (minor: number) => formatMoney(minor, screen.currency);
   const costly = items.filter(canBeCharged);
   const other = items.filter((item) => !costly.includes(item));
   const sums: [string, number][] = [

@@ -4,7 +4,7 @@ import { Box, Button, Input } from "@chakra-ui/react";
 import { useTranslations } from "next-intl";
 import { useState } from "react";
 import { formatMoney } from "@/core/basics/money";
-import type { Without } from "@/core/handover/seal";
+import type { MissingSigner } from "@/core/handover/seal";
 import type { SettlementScreen } from "@/api/schemas/desk";
 import { Choice } from "@/ui/Choice";
 import { Field } from "@/ui/Field";
@@ -30,7 +30,7 @@ export function SettlementSigning({ screen, me, onClose }: Props) {
   const [reservations, setReservations] = useState<Record<string, string>>({});
   const [tried, setTried] = useState(false);
   const { fault, setFault, busy, request } = useRequest();
-  const [without, setWithout] = useState<Without | null>(null);
+  const [without, setWithout] = useState<MissingSigner | null>(null);
   const [witness, setWitness] = useState("");
   const all = useTranslations();
   const { output, stay } = screen;
@@ -39,7 +39,7 @@ export function SettlementSigning({ screen, me, onClose }: Props) {
     who === "charterer"
       ? { person: stay.chartererId, name: stay.charterer }
       : { person: stay.skipperId, name: stay.skipper };
-  const money = (minor: number) => formatMoney(minor, screen.currency, "en");
+  const money = (minor: number) => formatMoney(minor, screen.currency);
   const nameOf = (id: string) =>
     screen.items.find((item) => item.proposal.difference.id === id)?.name ??
     screen.extras.find((each) => each.id === id)?.name ??

@@ -82,7 +82,7 @@ export function StatementExtras({ screen }: { screen: SettlementScreen }) {
             {t("late-words", {
               minutes: late.minutes,
               hours: late.hours,
-              sum: formatMoney(late.amountMinor, currency, "en"),
+              sum: formatMoney(late.amountMinor, currency),
             })}
           </span>
           <Button
@@ -95,7 +95,7 @@ export function StatementExtras({ screen }: { screen: SettlementScreen }) {
                 reckoned: t("late-how", {
                   minutes: late.minutes,
                   hours: late.hours,
-                  perHour: formatMoney(late.amountMinor / late.hours, currency, "en"),
+                  perHour: formatMoney(late.amountMinor / late.hours, currency),
                 }),
               })
             }

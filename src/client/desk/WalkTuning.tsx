@@ -6,7 +6,7 @@ import Link from "next/link";
 import { useTranslations } from "next-intl";
 import { useRouter } from "next/navigation";
 import { useMemo, useState } from "react";
-import { say } from "@/core/basics/words";
+import { localize } from "@/core/basics/words";
 import { ruledStops } from "@/core/briefing/stops/rules";
 import { walkInput } from "@/core/briefing/stops/walk-input";
 import { titleOf } from "@/core/briefing/topics";
@@ -42,7 +42,7 @@ export function WalkTuning({ slug, file, mayEdit }: { slug: string; file: YachtF
     [tuned, stops],
   );
   const sequence = planned.state === "planned" ? planned.plan.sequence : Object.keys(stops);
-  const name = (id: string) => say(titleOf(file, id), "en");
+  const name = (id: string) => localize(titleOf(file, id));
   const change = (id: string, field: Partial<Stops[string]>) => {
     const stop = stops[id];
     if (!stop) return;
@@ -107,7 +107,7 @@ export function WalkTuning({ slug, file, mayEdit }: { slug: string; file: YachtF
               <tr key={id}>
                 <td>{index + 1}</td>
                 <th scope="row">{name(id)}</th>
-                <td>{say(file.places[stop.place]?.name ?? { en: stop.place }, "en")}</td>
+                <td>{localize(file.places[stop.place]?.name ?? { en: stop.place })}</td>
                 <td>
                   <chakra.input
                     type="number"

@@ -15,7 +15,7 @@ import { Chip } from "@/ui/Chip";
 import { Choice } from "@/ui/Choice";
 import { EditingContext } from "./editing";
 import { FileTree } from "./FileTree";
-import { FoundAt } from "./FoundAt";
+import { FieldFindings } from "./FieldFindings";
 import { NewThingHere } from "./NewThingHere";
 import { PartFields } from "./PartFields";
 import { PasteInventory } from "./PasteInventory";
@@ -250,7 +250,7 @@ export function FileEditor({ first, fields, mayEdit, mayPublish, timeZone, opens
                     </span>
                   ))}
               </chakra.p>
-              <FoundAt findings={screen.findings.filter((finding) => finding.path === path)} />
+              <FieldFindings findings={screen.findings.filter((finding) => finding.path === path)} />
               {isClass && <ReachPart sisters={screen.sisters} path={path} fields={fields[chosen.collection] ?? []} />}
               {chosen.collection === "places" && mayEdit && (
                 <NewThingHere

@@ -11,14 +11,14 @@ import { fieldWords, valueText } from "@/messages/change-words";
 import { Field } from "@/ui/Field";
 import { useEditing } from "./editing";
 import styles from "./FileEditor.module.css";
-import { FoundAt } from "./FoundAt";
+import { FieldFindings } from "./FieldFindings";
 import { PhotoField } from "./PhotoField";
 import { PlanPoints } from "./PlanPoints";
 import { Sortable, SortableRow } from "./Sortable";
 import { TextFigures } from "./TextFigures";
 import { partName } from "./tree";
-import { Typed } from "./Typed";
-import { Whole } from "./Whole";
+import { TextField } from "./TextField";
+import { JsonField } from "./JsonField";
 
 /** The fields of a part, each kept as soon as it is left, with what the checks say of it beside it. */
 export function PartFields({
@@ -43,7 +43,7 @@ function PartField({ path, field }: { path: string; field: FieldSpec }) {
   return (
     <Box>
       <FieldInput path={path} field={field} />
-      <FoundAt findings={findings.filter((finding) => finding.path === path || finding.path === `${path}/en`)} />
+      <FieldFindings findings={findings.filter((finding) => finding.path === path || finding.path === `${path}/en`)} />
     </Box>
   );
 }
@@ -117,7 +117,7 @@ function FieldInput({ path, field }: { path: string; field: FieldSpec }) {
           />
         );
       return (
-        <Typed
+        <TextField
           label={label}
           value={String(value ?? "")}
           error={error}
@@ -131,7 +131,7 @@ function FieldInput({ path, field }: { path: string; field: FieldSpec }) {
       const shown = english.includes("{") ? fillFigures(english, file) : null;
       return (
         <Box>
-          <Typed
+          <TextField
             label={label}
             value={english}
             error={error}
@@ -146,7 +146,7 @@ function FieldInput({ path, field }: { path: string; field: FieldSpec }) {
     }
     case "number":
       return (
-        <Typed
+        <TextField
           label={label}
           value={value === null ? "" : String(value as number)}
           error={error}
@@ -162,7 +162,7 @@ function FieldInput({ path, field }: { path: string; field: FieldSpec }) {
     case "keys":
     case "texts":
       return (
-        <Typed
+        <TextField
           label={`${label} (${t("by-comma")})`}
           value={((value as string[] | null) ?? []).join(", ")}
           error={error}
@@ -226,7 +226,9 @@ function FieldInput({ path, field }: { path: string; field: FieldSpec }) {
           />
         );
       }
-      return <Whole label={`${label}, ${t("as-json")}`} value={value} error={error} disabled={disabled} onKeep={put} />;
+      return (
+        <JsonField label={`${label}, ${t("as-json")}`} value={value} error={error} disabled={disabled} onKeep={put} />
+      );
     }
   }
 }
@@ -313,7 +315,7 @@ function ListField({ path, field, label, list }: { path: string; field: FieldSpe
                     {t("take-out")}
                   </Button>
                 </Box>
-                <FoundAt
+                <FieldFindings
                   findings={findings.filter(
                     (finding) =>
                       (!isOpen && finding.path.startsWith(`${path}/${index}/`)) || finding.path === `${path}/${index}`,

@@ -26,14 +26,14 @@ export function PhotoField({ path, label, value, error, disabled, onKeep }: Prop
   const take = async (file: File | undefined) => {
     if (!file) return;
     setFault(null);
-    const { readyPhoto, PhotoFault } = await import("../photos/re-encode");
+    const { readyPhoto, PhotoError } = await import("../photos/re-encode");
     try {
       const { hash, bytes } = await readyPhoto(file, "file");
       await call(putPhoto, { params: { hash }, body: bytes });
       await onKeep(hash);
     } catch (caught) {
       setFault(
-        caught instanceof PhotoFault
+        caught instanceof PhotoError
           ? all(`photo.${caught.reason}`)
           : caught instanceof AppError
             ? caught.message

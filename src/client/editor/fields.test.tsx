@@ -1,10 +1,10 @@
 /** @jest-environment ./src/testing/browser-environment.cjs */
 import { screen } from "@testing-library/react";
 import { drawDesk } from "@/testing/screen";
-import { Typed } from "./Typed";
+import { TextField } from "./TextField";
 
-const field = (props: Partial<Parameters<typeof Typed>[0]> = {}) => (
-  <Typed label="Where" value="behind the stove" error={null} disabled={false} onKeep={keep} {...props} />
+const field = (props: Partial<Parameters<typeof TextField>[0]> = {}) => (
+  <TextField label="Where" value="behind the stove" error={null} disabled={false} onKeep={keep} {...props} />
 );
 const keep = jest.fn<Promise<boolean>, [string]>();
 beforeEach(() => {

@@ -1,7 +1,7 @@
 "use client";
 import { useTranslations } from "next-intl";
-import { say } from "@/core/basics/words";
-import { sayOf } from "@/core/yacht/figures";
+import { localize } from "@/core/basics/words";
+import { localizeFigures } from "@/core/yacht/figures";
 import type { YachtFile } from "@/core/yacht/schema";
 import { FittingPicture } from "@/ui/plan/FittingPicture";
 import { Oddities } from "../parts/Oddities";
@@ -13,8 +13,8 @@ export function FittingDetail({ file, id }: { file: YachtFile; id: string }) {
   const fitting = file.fittings[id];
   if (!fitting) return null;
   const { place, where, how, caution, opens, normally, ratingA, mayReset, waitMinutes, notThis, handle } = fitting;
-  const placeName = (key: string) => say(file.places[key]?.name ?? { en: key }, "en");
-  const name = sayOf(file, fitting.name);
+  const placeName = (key: string) => localize(file.places[key]?.name ?? { en: key });
+  const name = localizeFigures(file, fitting.name);
   const facts = [
     opens && t(`finder.opens-${opens}`),
     normally && t(`finder.normally-${normally}`),
@@ -26,10 +26,10 @@ export function FittingDetail({ file, id }: { file: YachtFile; id: string }) {
     <article className={styles.detail} aria-label={name}>
       <h2>{name}</h2>
       <p className={styles.where}>
-        {placeName(place)}, {sayOf(file, where)}
+        {placeName(place)}, {localizeFigures(file, where)}
       </p>
       <Oddities file={file} keys={Object.keys(file.oddities).filter((key) => file.oddities[key]?.fitting === id)} />
-      {caution && <p className={styles.caution}>{sayOf(file, caution)}</p>}
+      {caution && <p className={styles.caution}>{localizeFigures(file, caution)}</p>}
       {facts.length > 0 && (
         <ul className={styles.facts}>
           {facts.map((fact) => (
@@ -37,12 +37,14 @@ export function FittingDetail({ file, id }: { file: YachtFile; id: string }) {
           ))}
         </ul>
       )}
-      {how && <p>{sayOf(file, how)}</p>}
-      {handle && <p>{t("finder.handle", { where: `${placeName(handle.place)}, ${sayOf(file, handle.where)}` })}</p>}
+      {how && <p>{localizeFigures(file, how)}</p>}
+      {handle && (
+        <p>{t("finder.handle", { where: `${placeName(handle.place)}, ${localizeFigures(file, handle.where)}` })}</p>
+      )}
       {notThis && (
         <p className={styles.never}>
           {t("finder.not-this", {
-            names: notThis.map((key) => say(file.fittings[key]?.name ?? { en: key }, "en")).join(", "),
+            names: notThis.map((key) => localize(file.fittings[key]?.name ?? { en: key })).join(", "),
           })}
         </p>
       )}

@@ -1,7 +1,7 @@
 "use client";
 import { useTranslations } from "next-intl";
-import { say } from "@/core/basics/words";
-import { sayOf } from "@/core/yacht/figures";
+import { localize } from "@/core/basics/words";
+import { localizeFigures } from "@/core/yacht/figures";
 import type { YachtFile } from "@/core/yacht/schema";
 import styles from "./Finder.module.css";
 
@@ -16,20 +16,20 @@ export function ProcedureDetail({ file, id, onFitting }: Props) {
   const t = useTranslations("finder");
   const procedure = file.procedures[id];
   if (!procedure) return null;
-  const title = sayOf(file, procedure.title);
+  const title = localizeFigures(file, procedure.title);
   return (
     <article className={styles.detail} aria-label={title}>
       <h2>{title}</h2>
-      {procedure.caution && <p className={styles.caution}>{sayOf(file, procedure.caution)}</p>}
+      {procedure.caution && <p className={styles.caution}>{localizeFigures(file, procedure.caution)}</p>}
       {procedure.after && (
         <p>
           <strong>{t("after")}:</strong>{" "}
-          {procedure.after.map((key) => sayOf(file, file.procedures[key]?.title ?? { en: key })).join(", ")}
+          {procedure.after.map((key) => localizeFigures(file, file.procedures[key]?.title ?? { en: key })).join(", ")}
         </p>
       )}
       {procedure.before && (
         <p>
-          <strong>{t("before")}:</strong> {sayOf(file, procedure.before)}
+          <strong>{t("before")}:</strong> {localizeFigures(file, procedure.before)}
         </p>
       )}
       <ol className={styles.steps}>
@@ -39,16 +39,16 @@ export function ProcedureDetail({ file, id, onFitting }: Props) {
           return (
             <li key={index}>
               <div>
-                {step.before && <p className={styles.note}>{sayOf(file, step.before)}</p>}
-                <p>{sayOf(file, step.words)}</p>
+                {step.before && <p className={styles.note}>{localizeFigures(file, step.before)}</p>}
+                <p>{localizeFigures(file, step.words)}</p>
                 {place && (
                   <p className={styles.note}>
-                    {say(file.places[place]?.name ?? { en: place }, "en")}
+                    {localize(file.places[place]?.name ?? { en: place })}
                     {fitting && step.fitting && (
                       <>
                         {": "}
                         <button type="button" className={styles.link} onClick={() => onFitting(step.fitting ?? "")}>
-                          {sayOf(file, fitting.name)}
+                          {localizeFigures(file, fitting.name)}
                         </button>
                       </>
                     )}
@@ -66,12 +66,12 @@ export function ProcedureDetail({ file, id, onFitting }: Props) {
                 )}
                 {step.watch && (
                   <p>
-                    <strong>{t("watch")}:</strong> {sayOf(file, step.watch)}
+                    <strong>{t("watch")}:</strong> {localizeFigures(file, step.watch)}
                   </p>
                 )}
                 {step.never && (
                   <p className={styles.never}>
-                    {sayOf(file, step.never.what)} {sayOf(file, step.never.why)}
+                    {localizeFigures(file, step.never.what)} {localizeFigures(file, step.never.why)}
                   </p>
                 )}
               </div>

@@ -1,6 +1,6 @@
 "use client";
 import { useTranslations } from "next-intl";
-import { say } from "@/core/basics/words";
+import { localize } from "@/core/basics/words";
 import { Button } from "@/ui/Button";
 import { VerdictMark } from "@/ui/VerdictMark";
 import { useHandover, useSaveState, useVersion } from "../store/handover-context";
@@ -39,7 +39,7 @@ export function Footer({ next, onGo, onOverview, onSign }: Props) {
       <SaveWords />
       {nextPlace ? (
         <Button look="on-dark" large className={styles.next} onClick={() => onGo(nextPlace.id)}>
-          {t("footer.next", { place: say(nextPlace.name, "en") })}
+          {t("footer.next", { place: localize(nextPlace.name) })}
         </Button>
       ) : (
         <Button look="on-dark" large className={styles.next} onClick={onSign}>

@@ -4,7 +4,7 @@ import { AppError } from "@/api/app-error";
 import { call } from "../api/call";
 import { useFormatter, useTranslations } from "next-intl";
 import { useState } from "react";
-import { say } from "@/core/basics/words";
+import { localize } from "@/core/basics/words";
 import { takenPlaces } from "@/core/handover/taken";
 import { Button } from "@/ui/Button";
 import { Sheet } from "@/ui/Sheet";
@@ -62,7 +62,7 @@ export function CrewSheet({ onClose }: { onClose: () => void }) {
           {[...taken].map(([place, person]) => (
             <li key={place}>
               <span className={styles.plain}>
-                {say(list.places.find((each) => each.id === place)?.name ?? { en: place }, "en")}
+                {localize(list.places.find((each) => each.id === place)?.name ?? { en: place })}
               </span>
               <span className={styles.place}>{store.nameOf(person)}</span>
             </li>

@@ -17,7 +17,9 @@ const MarkSheet = lazy(() => import("./MarkSheet").then((part) => ({ default: pa
 const WalkScreens = lazy(() => import("../walk/WalkScreens").then((part) => ({ default: part.WalkScreens })));
 const PrepDone = lazy(() => import("./PrepDone").then((part) => ({ default: part.PrepDone })));
 const CrewSheet = lazy(() => import("./CrewSheet").then((part) => ({ default: part.CrewSheet })));
-const FoundSheet = lazy(() => import("./FoundSheet").then((part) => ({ default: part.FoundSheet })));
+const UnlistedThingSheet = lazy(() =>
+  import("./UnlistedThingSheet").then((part) => ({ default: part.UnlistedThingSheet })),
+);
 
 export type OpenSheet =
   | { sheet: "overview" }
@@ -163,7 +165,7 @@ export function HandoverScreens() {
         )}
         {sheet?.sheet === "mark" && <MarkSheet place={place} surface={sheet.surface} onClose={close} />}
         {sheet?.sheet === "crew" && <CrewSheet onClose={close} />}
-        {sheet?.sheet === "found" && <FoundSheet place={place} onClose={close} />}
+        {sheet?.sheet === "found" && <UnlistedThingSheet place={place} onClose={close} />}
       </Suspense>
     </div>
   );

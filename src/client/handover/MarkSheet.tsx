@@ -2,7 +2,7 @@
 import { useTranslations } from "next-intl";
 import { useState, type KeyboardEvent } from "react";
 import { v7 as uuid } from "uuid";
-import { say } from "@/core/basics/words";
+import { localize } from "@/core/basics/words";
 import { markKinds, type MarkKind } from "@/core/handover/lines/mark-form";
 import { newMarks } from "@/core/handover/state";
 import { centreOf } from "@/core/plan/outline";
@@ -89,12 +89,12 @@ export function MarkSheet({
   };
   const take = async (chosen: File | undefined) => {
     if (!chosen) return;
-    const { readyPhoto, PhotoFault } = await import("../photos/re-encode");
+    const { readyPhoto, PhotoError } = await import("../photos/re-encode");
     try {
       setPhoto(await readyPhoto(chosen, "file"));
       setFault(null);
     } catch (error) {
-      if (!(error instanceof PhotoFault)) throw error;
+      if (!(error instanceof PhotoError)) throw error;
       setPhoto(null);
       setFault(error.reason);
     }
@@ -112,7 +112,7 @@ export function MarkSheet({
   const title = t("plan.surface", { yacht: list.yacht.name, surface: t(`surface.${surface}`) });
   return (
     <Sheet
-      title={t("mark.title", { place: here ? say(here.name, "en") : place })}
+      title={t("mark.title", { place: here ? localize(here.name) : place })}
       closeWord={t("common.close")}
       onClose={onClose}
       foot={

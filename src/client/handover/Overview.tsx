@@ -1,10 +1,10 @@
 "use client";
 import { useTranslations } from "next-intl";
 import { useState } from "react";
-import { say } from "@/core/basics/words";
+import { localize } from "@/core/basics/words";
 import type { Cell } from "@/core/handover/fold";
 import type { Line } from "@/core/handover/lines";
-import { standingOf } from "@/core/handover/state";
+import { statusOf } from "@/core/handover/state";
 import { reasonWords } from "@/messages/reason-words";
 import { valueWords } from "@/messages/line-words";
 import { Button } from "@/ui/Button";
@@ -38,7 +38,7 @@ export function Overview({ place, onGo, onClose, onSign }: Props) {
   const [view, setView] = useState<View>(
     list.first &&
       list.first.some(({ line }) =>
-        list.lines.some((each) => each.id === line && standingOf(store.folded(), each).step === "open"),
+        list.lines.some((each) => each.id === line && statusOf(store.folded(), each).step === "open"),
       )
       ? "first"
       : gate.reasons.some((reason) => reason.code !== "lines-left")
@@ -48,23 +48,23 @@ export function Overview({ place, onGo, onClose, onSign }: Props) {
   const [asked, setAsked] = useState("");
   const [bytes] = useState(() => store.keptBytes());
   const folded = store.folded();
-  const placeName = (id: string) => say(list.places.find((place) => place.id === id)?.name ?? { en: id }, "en");
+  const placeName = (id: string) => localize(list.places.find((place) => place.id === id)?.name ?? { en: id });
   const wanted = asked.trim().toLowerCase();
   const refused = store.refusedEntries();
-  const isLeft = (line: Line) => standingOf(folded, line).step !== "done";
+  const isLeft = (line: Line) => statusOf(folded, line).step !== "done";
   const levelOf = (id: string) => list.places.find((each) => each.id === id)?.level;
   const isNear = (line: Line, which: View) =>
     which === "here" ? line.place === place : levelOf(line.place) === levelOf(place);
   const leftNear = (which: "here" | "level") => list.lines.filter((line) => isLeft(line) && isNear(line, which)).length;
   // what is odd, by whomever it was found: that is what briefer and skipper want to see of what the crew counts
   const odd = list.lines.filter((line) => {
-    const standing = standingOf(folded, line);
+    const standing = statusOf(folded, line);
     return standing.step === "fork" || (standing.step === "done" && standing.verdict !== "fine");
   });
   const asFirst = (list.first ?? []).flatMap((each) => list.lines.filter((line) => line.id === each.line));
   const lines = (view === "first" && wanted === "" ? asFirst : list.lines).filter((line) => {
     if (/^#\d+$/.test(wanted)) return list.lines[Number(wanted.slice(1)) - 1] === line;
-    if (wanted !== "") return `${say(line.name, "en")} ${placeName(line.place)}`.toLowerCase().includes(wanted);
+    if (wanted !== "") return `${localize(line.name)} ${placeName(line.place)}`.toLowerCase().includes(wanted);
     if (view === "odd") return odd.includes(line);
     if (view === "first") return true;
     return view === "all" || (isLeft(line) && (view === "left" || isNear(line, view)));
@@ -165,12 +165,12 @@ export function Overview({ place, onGo, onClose, onSign }: Props) {
           <ul className={styles.rows}>
             {lines.length === 0 && <li>{wanted === "" ? t("overview.nothing-left") : t("overview.nothing-found")}</li>}
             {lines.map((line) => {
-              const standing = standingOf(folded, line);
+              const standing = statusOf(folded, line);
               return (
                 <li key={line.id}>
                   {standing.step === "done" && <VerdictMark verdict={standing.verdict} />}
                   <Button look="quiet" onClick={() => onGo(line.place)}>
-                    {say(line.name, "en")}
+                    {localize(line.name)}
                   </Button>
                   <span className={styles.place}>
                     {placeName(line.place)}

@@ -1,7 +1,7 @@
 "use client";
 import { useTranslations } from "next-intl";
 import { memo, useEffect, useRef } from "react";
-import { say } from "@/core/basics/words";
+import { localize } from "@/core/basics/words";
 import { walkState } from "@/core/handover/walk/walk-state";
 import { takenAspect, takenPlaces } from "@/core/handover/taken";
 import { foundThings, newMarks } from "@/core/handover/state";
@@ -13,7 +13,7 @@ import { Oddities } from "../parts/Oddities";
 import { BoatData } from "../lines/BoatData";
 import { useHandover, useVersion } from "../store/handover-context";
 import { LineRow } from "../lines/LineRow";
-import { Extras } from "../lines/Extras";
+import { PhotoAndRemark } from "../lines/PhotoAndRemark";
 import { TogetherRow } from "../lines/TogetherRow";
 import styles from "./PlaceScreen.module.css";
 
@@ -64,7 +64,7 @@ export const PlaceScreen = memo(function PlaceScreen({
             {list.yacht.name} · {t(`kind.${list.kind}`)}
           </p>
           <h1 id="place-title" tabIndex={-1}>
-            {say(here.name, "en")}
+            {localize(here.name)}
           </h1>
         </div>
         <button type="button" className={styles.planButton} onClick={onPlan}>
@@ -80,7 +80,7 @@ export const PlaceScreen = memo(function PlaceScreen({
         </div>
       </header>
       <TakenLine place={place} />
-      <HereLine place={place} next={nextPlace ? say(nextPlace.name, "en") : null} reach={say(here.reach, "en")} />
+      <HereLine place={place} next={nextPlace ? localize(nextPlace.name) : null} reach={localize(here.reach)} />
       <div className={styles.lines}>
         <Oddities file={file} keys={oddities} />
         {lines.length === 0 && <p className={styles.empty}>{t("place.nothing")}</p>}
@@ -145,7 +145,7 @@ function ToShow({ place, onStop }: { place: string; onStop: (stop: string) => vo
       <div className={styles.actions}>
         {stops.map((stop) => (
           <Button key={stop.id} onClick={() => onStop(stop.id)}>
-            {say(stop.title, "en")}
+            {localize(stop.title)}
           </Button>
         ))}
       </div>
@@ -183,7 +183,7 @@ function MadeHere({ place }: { place: string }) {
             <Chip verdict="watch">{t("mark.new")}</Chip>
             <strong>{markWords(t, mark)}</strong>
             <span>{t(`surface.${mark.surface}`)}</span>
-            <Extras subject={cell.subject} name={markWords(t, mark)} />
+            <PhotoAndRemark subject={cell.subject} name={markWords(t, mark)} />
             <Button
               look="quiet"
               onClick={() =>
@@ -198,7 +198,7 @@ function MadeHere({ place }: { place: string }) {
           <li key={id} className={styles.madeRow}>
             <Chip verdict="watch">{t("found.title")}</Chip>
             <strong>{t("found.words", { count: found.count, words: found.words })}</strong>
-            <Extras subject={cell.subject} name={found.words} />
+            <PhotoAndRemark subject={cell.subject} name={found.words} />
           </li>
         ))}
       </ul>

@@ -2,7 +2,7 @@
 import { useTranslations } from "next-intl";
 import { useMemo } from "react";
 import { seenDefects } from "@/core/upkeep/defect";
-import { say } from "@/core/basics/words";
+import { localize } from "@/core/basics/words";
 import { findings } from "@/messages/findings";
 import { Button } from "@/ui/Button";
 import { VerdictMark } from "@/ui/VerdictMark";
@@ -55,7 +55,7 @@ export function PrepDone({ onBack }: { onBack: () => void }) {
             {t("prep.left", {
               places: list.places
                 .filter((place) => (progress.leftByPlace[place.id] ?? 0) > 0)
-                .map((place) => say(place.name, "en"))
+                .map((place) => localize(place.name))
                 .join(", "),
             })}
           </p>

@@ -1,7 +1,7 @@
 "use client";
 import { useFormatter, useTranslations } from "next-intl";
 import { useMemo } from "react";
-import { say } from "@/core/basics/words";
+import { localize } from "@/core/basics/words";
 import type { Level, Point } from "@/core/yacht/schema";
 import { gravest, newMarks } from "@/core/handover/state";
 import { Button } from "@/ui/Button";
@@ -80,7 +80,7 @@ function Sections({ place, onGo }: Props) {
               }
               onDark={section.id === place}
             />
-            {say(section.name, "en")}
+            {localize(section.name)}
             <span>
               {(left[section.id] ?? 0) > 0
                 ? t("prep.left-here", { left: left[section.id] ?? 0 })
@@ -108,7 +108,7 @@ function PlanWithLevels({ place, next, level, onLevel, onGo }: Props) {
       title: t("plan.title", { yacht: list.yacht.name, level: t(`level.${level}`) }),
       place: (id) => {
         const found = list.places.find((each) => each.id === id);
-        return found ? t("plan.place", { name: say(found.name, "en"), left: left[id] ?? 0 }) : id;
+        return found ? t("plan.place", { name: localize(found.name), left: left[id] ?? 0 }) : id;
       },
     }),
     [t, list, level, left],

@@ -5,7 +5,7 @@ import { walkState } from "@/core/handover/walk/walk-state";
 import { forks } from "@/core/handover/fold";
 import type { SignedKind } from "@/core/handover/list";
 import { photosIn } from "@/core/handover/state";
-import { makeManifest, manifestDigest, sealOf, type Without } from "@/core/handover/seal";
+import { makeManifest, manifestDigest, sealOf, type MissingSigner } from "@/core/handover/seal";
 import { briefingWords } from "@/messages/briefing-words";
 import { findings } from "@/messages/findings";
 import { reasonWords } from "@/messages/reason-words";
@@ -40,7 +40,7 @@ export function SignScreen({ onBack, onGo }: { onBack: () => void; onGo: (place:
   const [voided, setVoided] = useState(false);
   const [withoutOthers, setWithoutOthers] = useState(false);
   const signatureWords = useSignatureWords();
-  const [without, setWithout] = useState<Without | null>(null);
+  const [without, setWithout] = useState<MissingSigner | null>(null);
   const [witness, setWitness] = useState("");
   const entries = store.allEntries().length;
   const [seen, setSeen] = useState(entries);

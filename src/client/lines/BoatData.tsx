@@ -5,7 +5,7 @@ import { call } from "../api/call";
 import { useTranslations } from "next-intl";
 import { useState } from "react";
 import { lineSubject, type Line, type ReadingLine } from "@/core/handover/lines";
-import { say } from "@/core/basics/words";
+import { localize } from "@/core/basics/words";
 import { mainCell } from "@/core/handover/state";
 import { readingRules } from "@/core/readings";
 import { mayBeLeftOut } from "@/core/readings/rule";
@@ -44,7 +44,7 @@ export function BoatData({ lines }: { lines: readonly Line[] }) {
       const notTaken = left.flatMap(({ line, at, why }) => {
         const found = measured.find((each) => each.id === line);
         return found
-          ? [t("left", { what: say(found.name, "en"), at: stampIn(at, store.bundle.base.timeZone), why })]
+          ? [t("left", { what: localize(found.name), at: stampIn(at, store.bundle.base.timeZone), why })]
           : [];
       });
       setSaid(here.length === 0 && notTaken.length === 0 ? t("none") : notTaken.join(" "));

@@ -1,9 +1,9 @@
 "use client";
 import { useTranslations } from "next-intl";
-import { say } from "@/core/basics/words";
+import { localize } from "@/core/basics/words";
 import { lineSubject, type CountLine } from "@/core/handover/lines";
 import { useCell, useHandover, useLine } from "../store/handover-context";
-import { FoundElsewhere } from "./FoundElsewhere";
+import { OtherPlace } from "./OtherPlace";
 import { Row } from "./Row";
 import { Stepper } from "./Stepper";
 
@@ -14,7 +14,7 @@ export function CountRow({ line }: { line: CountLine }) {
   const { places, rules, stay } = store.bundle.list;
   const count = useLine(line).value?.count ?? null;
   const place = useCell(lineSubject(line.id), "found-in")?.value?.place ?? null;
-  const where = say(line.where, "en");
+  const where = localize(line.where);
   const told = line.perPerson ? t("count.per-person", { where, aboard: stay.aboard }) : where;
   const isShownBefore = rules?.expectedShown === "before" && count === null;
   return (
@@ -23,10 +23,10 @@ export function CountRow({ line }: { line: CountLine }) {
       beside={
         place === null
           ? null
-          : t("elsewhere.found", { place: say(places.find((each) => each.id === place)?.name ?? { en: place }, "en") })
+          : t("elsewhere.found", { place: localize(places.find((each) => each.id === place)?.name ?? { en: place }) })
       }
       how={isShownBefore ? `${told} ${t("count.expected", { expected: line.expected })}` : told}
-      more={<FoundElsewhere line={line} />}
+      more={<OtherPlace line={line} />}
     >
       {(labelId) => (
         <Stepper labelId={labelId} count={count} onCount={(next) => store.recordLine(line, { count: next })} />

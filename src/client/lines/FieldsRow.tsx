@@ -1,7 +1,7 @@
 "use client";
 import { useTranslations } from "next-intl";
 import { useMemo, useState, type ReactNode } from "react";
-import { say } from "@/core/basics/words";
+import { localize } from "@/core/basics/words";
 import { asRecorded, kindOf, type Line } from "@/core/handover/lines";
 import type { ReadingValue } from "@/core/readings";
 import { mayBeLeftOut } from "@/core/readings/rule";
@@ -54,7 +54,7 @@ export function FieldsRow({
   return (
     <Row
       line={line}
-      how={"how" in line ? say(line.how, "en") : kind.how ? saidIn(t, kind.how(line)) : ""}
+      how={"how" in line ? localize(line.how) : kind.how ? saidIn(t, kind.how(line)) : ""}
       note={caution ? saidIn(t, caution) : null}
       wide
     >

@@ -1,6 +1,6 @@
 "use client";
 import { useTranslations } from "next-intl";
-import { say } from "@/core/basics/words";
+import { localize } from "@/core/basics/words";
 import type { LookLine, LookValue } from "@/core/handover/lines";
 import { Button } from "@/ui/Button";
 import { Choice } from "@/ui/Choice";
@@ -15,11 +15,11 @@ export function LookRow({ line, onMark }: { line: LookLine; onMark: (surface?: s
   const store = useHandover();
   const { value } = useLine(line);
   return (
-    <Row line={line} how={say(line.how, "en")}>
+    <Row line={line} how={localize(line.how)}>
       {() => (
         <>
           <Choice
-            label={say(line.name, "en")}
+            label={localize(line.name)}
             options={states.map((state) => ({ value: state, word: t(`look.${state}`) }))}
             value={value?.state ?? null}
             onChoose={(state) => store.recordLine(line, { state })}

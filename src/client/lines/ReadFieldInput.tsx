@@ -1,6 +1,6 @@
 "use client";
 import { useTranslations, type AppConfig } from "next-intl";
-import { say } from "@/core/basics/words";
+import { localize } from "@/core/basics/words";
 import type { ReadField } from "@/core/readings/rule";
 import { Choice } from "@/ui/Choice";
 import { Field } from "@/ui/Field";
@@ -66,7 +66,7 @@ export function ReadFieldInput({
         <div className={styles.taps}>
           <Choice
             label={label}
-            options={taps.map((tap) => ({ value: String(tap.value), word: say(tap.words, "en") }))}
+            options={taps.map((tap) => ({ value: String(tap.value), word: localize(tap.words) }))}
             value={taps.some((tap) => String(tap.value) === value) ? value : null}
             onChoose={onKeep}
           />

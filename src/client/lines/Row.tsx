@@ -3,12 +3,12 @@ import { useFormatter, useTranslations } from "next-intl";
 import { useId, type ReactNode } from "react";
 import type { Cell } from "@/core/handover/fold";
 import { asRecorded, kindOf, lineSubject, type Line } from "@/core/handover/lines";
-import { say } from "@/core/basics/words";
+import { localize } from "@/core/basics/words";
 import { valueWords } from "@/messages/line-words";
 import { Button } from "@/ui/Button";
 import { Chip } from "@/ui/Chip";
 import { useHandover, useLine } from "../store/handover-context";
-import { Extras } from "./Extras";
+import { PhotoAndRemark } from "./PhotoAndRemark";
 import styles from "./Row.module.css";
 
 interface Props {
@@ -42,7 +42,7 @@ export function Row({ line, how, beside, note, wide = false, tag, more, below, c
   const by = head && head.person !== store.bundle.me.person ? store.nameOf(head.person) : "";
   const known = store.bundle.list.known?.find(({ subject }) => subject === lineSubject(line.id));
   const aboard = line.at === undefined ? undefined : store.bundle.file.places[line.at];
-  const name = say(line.name, "en");
+  const name = localize(line.name);
   return (
     <li
       className={`${styles.row} ${wide ? styles.wide : ""} ${line.kind === "count" ? styles.slim : ""}`}
@@ -56,7 +56,7 @@ export function Row({ line, how, beside, note, wide = false, tag, more, below, c
           {line.safety && <span className={styles.safety}>{t("line.safety")}</span>}
         </h2>
         <p className={styles.how}>
-          {aboard && `${say(aboard.name, "en")}: `}
+          {aboard && `${localize(aboard.name)}: `}
           {how}
         </p>
         {note && <p className={styles.caution}>{note}</p>}
@@ -89,7 +89,7 @@ export function Row({ line, how, beside, note, wide = false, tag, more, below, c
         <div className={styles.says}>
           {!cell?.fork && verdict && says && <Chip verdict={verdict}>{says}</Chip>}
           {by && <span className={styles.by}>{t("crew-join.by", { name: by })}</span>}
-          <Extras subject={lineSubject(line.id)} name={name} more={more} />
+          <PhotoAndRemark subject={lineSubject(line.id)} name={name} more={more} />
         </div>
       </div>
       <div className={styles.act}>{children(labelId)}</div>

@@ -1,7 +1,7 @@
 "use client";
 import { useTranslations } from "next-intl";
 import { useState } from "react";
-import { say } from "@/core/basics/words";
+import { localize } from "@/core/basics/words";
 import type { ResultValue, TestLine } from "@/core/handover/lines";
 import { Choice } from "@/ui/Choice";
 import { useHandover, useLine } from "../store/handover-context";
@@ -33,8 +33,8 @@ export function TestRow({ line }: { line: TestLine }) {
   return (
     <Row
       line={line}
-      how={say(line.how, "en")}
-      note={line.caution && say(line.caution, "en")}
+      how={localize(line.how)}
+      note={line.caution && localize(line.caution)}
       tag={isPrep ? undefined : t(line.when === "shown" ? "test.only-shown" : "test.skipper")}
       below={
         asking && (
@@ -50,7 +50,7 @@ export function TestRow({ line }: { line: TestLine }) {
     >
       {() => (
         <Choice
-          label={say(line.name, "en")}
+          label={localize(line.name)}
           options={(line.when === "shown" ? shown : tried).map((result) => ({
             value: result,
             word: isPrep && result !== "shown" ? t(`test.prep-${result}`) : t(`test.${result}`),

@@ -1,9 +1,9 @@
 "use client";
 import { useTranslations } from "next-intl";
 import { useState } from "react";
-import { say } from "@/core/basics/words";
+import { localize } from "@/core/basics/words";
 import type { Line } from "@/core/handover/lines";
-import { standingOf } from "@/core/handover/state";
+import { statusOf } from "@/core/handover/state";
 import { togetherAmong } from "@/core/handover/together";
 import { Button } from "@/ui/Button";
 import { useHandover, useVersion } from "../store/handover-context";
@@ -16,7 +16,7 @@ export function TogetherRow({ lines }: { lines: readonly Line[] }) {
   useVersion();
   const [open, setOpen] = useState(false);
   const together = togetherAmong(
-    lines.filter((line) => standingOf(store.folded(), line).step === "open"),
+    lines.filter((line) => statusOf(store.folded(), line).step === "open"),
     store.bundle.list,
   );
   if (together.length === 0) return null;
@@ -34,7 +34,7 @@ export function TogetherRow({ lines }: { lines: readonly Line[] }) {
         <>
           <p>
             <strong>{t("ask")}</strong>{" "}
-            {together.map((line) => t("thing", { count: line.expected, name: say(line.name, "en") })).join(", ")}
+            {together.map((line) => t("thing", { count: line.expected, name: localize(line.name) })).join(", ")}
           </p>
           <div className={styles.actions}>
             <Button look="main" onClick={keep}>

@@ -30,13 +30,13 @@ export function ViewRow({ line, onMark }: { line: ViewLine; onMark: (surface?: s
   const take = async (file: File | undefined, takenAt?: string) => {
     if (!file) return;
     setFault(null);
-    const { readyPhoto, PhotoFault } = await import("../photos/re-encode");
+    const { readyPhoto, PhotoError } = await import("../photos/re-encode");
     try {
       const photo = await readyPhoto(file, "camera");
       await store.attachPhoto(subject, { ...photo, takenAt: photo.takenAt ?? takenAt ?? null });
       store.recordLine(line, { nothingNew: true, photo: photo.hash });
     } catch (error) {
-      if (!(error instanceof PhotoFault)) throw error;
+      if (!(error instanceof PhotoError)) throw error;
       setFault(error.reason);
     }
   };

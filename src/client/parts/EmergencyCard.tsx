@@ -1,4 +1,4 @@
-import { sayOf } from "@/core/yacht/figures";
+import { localizeFigures } from "@/core/yacht/figures";
 import type { YachtFile } from "@/core/yacht/schema";
 import styles from "./Emergency.module.css";
 
@@ -14,11 +14,11 @@ export function EmergencyCard({
 }) {
   return (
     <details className={styles.card} open={isOpen}>
-      <summary>{sayOf(file, card.title)}</summary>
-      <p className={styles.caution}>{sayOf(file, card.caution)}</p>
+      <summary>{localizeFigures(file, card.title)}</summary>
+      <p className={styles.caution}>{localizeFigures(file, card.caution)}</p>
       <ol>
         {card.steps.map((step, index) => (
-          <li key={index}>{sayOf(file, step)}</li>
+          <li key={index}>{localizeFigures(file, step)}</li>
         ))}
       </ol>
     </details>

@@ -1,6 +1,6 @@
 "use client";
 import { useTranslations } from "next-intl";
-import { sayOf } from "@/core/yacht/figures";
+import { localizeFigures } from "@/core/yacht/figures";
 import type { YachtFile } from "@/core/yacht/schema";
 import { OddNote } from "@/ui/OddNote";
 
@@ -12,7 +12,7 @@ export function Oddities({ file, keys }: { file: YachtFile; keys: readonly strin
     return (
       oddity && (
         <OddNote key={key} title={t("place.odd")}>
-          {sayOf(file, oddity.words)}
+          {localizeFigures(file, oddity.words)}
         </OddNote>
       )
     );

@@ -1,7 +1,7 @@
 "use client";
 import { useTranslations } from "next-intl";
-import { say } from "@/core/basics/words";
-import { sayOf } from "@/core/yacht/figures";
+import { localize } from "@/core/basics/words";
+import { localizeFigures } from "@/core/yacht/figures";
 import type { YachtFile } from "@/core/yacht/schema";
 import { StepTimer } from "./StepTimer";
 import styles from "./Procedure.module.css";
@@ -13,21 +13,26 @@ export function ProcedureSteps({ file, id, isOpen }: { file: YachtFile; id: stri
   if (!procedure) return null;
   return (
     <details className={styles.procedure} open={isOpen}>
-      <summary>{sayOf(file, procedure.title)}</summary>
-      {procedure.caution && <p className={styles.caution}>{sayOf(file, procedure.caution)}</p>}
+      <summary>{localizeFigures(file, procedure.title)}</summary>
+      {procedure.caution && <p className={styles.caution}>{localizeFigures(file, procedure.caution)}</p>}
       <ol>
         {procedure.steps.map((step, index) => (
           <li key={index}>
             <div>
-              {step.before && <p className={styles.quiet}>{t("first", { words: sayOf(file, step.before) })}</p>}
-              <p>{sayOf(file, step.words)}</p>
-              {step.place && step.place !== procedure.place && (
-                <p className={styles.quiet}>{say(file.places[step.place]?.name ?? { en: step.place }, "en")}</p>
+              {step.before && (
+                <p className={styles.quiet}>{t("first", { words: localizeFigures(file, step.before) })}</p>
               )}
-              {step.watch && <p className={styles.watch}>{t("watch", { watch: sayOf(file, step.watch) })}</p>}
+              <p>{localizeFigures(file, step.words)}</p>
+              {step.place && step.place !== procedure.place && (
+                <p className={styles.quiet}>{localize(file.places[step.place]?.name ?? { en: step.place })}</p>
+              )}
+              {step.watch && <p className={styles.watch}>{t("watch", { watch: localizeFigures(file, step.watch) })}</p>}
               {step.never && (
                 <p className={styles.never}>
-                  {t("never", { what: sayOf(file, step.never.what), why: sayOf(file, step.never.why) })}
+                  {t("never", {
+                    what: localizeFigures(file, step.never.what),
+                    why: localizeFigures(file, step.never.why),
+                  })}
                 </p>
               )}
               {step.holdSeconds !== undefined && <StepTimer kind="hold" seconds={step.holdSeconds} />}

@@ -7,7 +7,7 @@ const mostBytes = 400_000;
 const mostFileBytes = 40_000_000;
 
 /** Why a picture cannot be taken; the words are in the message catalogue. */
-export class PhotoFault extends Error {
+export class PhotoError extends Error {
   constructor(readonly reason: "too-large" | "no-photo") {
     super(reason);
   }
@@ -17,13 +17,13 @@ export class PhotoFault extends Error {
  * Makes a chosen picture small enough to keep: the time of capture is read first, then it is drawn anew, which leaves
  * all metadata behind.
  *
- * @throws PhotoFault for a file above 40 MB or one that is no picture
+ * @throws PhotoError for a file above 40 MB or one that is no picture
  */
 export async function readyPhoto(file: File, from: "camera" | "file"): Promise<ReadyPhoto> {
-  if (file.size > mostFileBytes) throw new PhotoFault("too-large");
+  if (file.size > mostFileBytes) throw new PhotoError("too-large");
   const takenAt = await captureTime(file);
   const bitmap = await createImageBitmap(file).catch(() => {
-    throw new PhotoFault("no-photo");
+    throw new PhotoError("no-photo");
   });
   let side = Math.min(longestSidePx, Math.max(bitmap.width, bitmap.height));
   try {

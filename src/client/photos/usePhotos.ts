@@ -7,13 +7,13 @@ export function usePhotos(first: readonly ReadyPhoto[] = []) {
   const [fault, setFault] = useState<"too-large" | "no-photo" | null>(null);
   const take = async (file: File | undefined) => {
     if (!file) return;
-    const { readyPhoto, PhotoFault } = await import("./re-encode");
+    const { readyPhoto, PhotoError } = await import("./re-encode");
     try {
       const ready = await readyPhoto(file, "file");
       setPhotos((before) => [...before.filter((each) => each.hash !== ready.hash), ready]);
       setFault(null);
     } catch (error) {
-      if (!(error instanceof PhotoFault)) throw error;
+      if (!(error instanceof PhotoError)) throw error;
       setFault(error.reason);
     }
   };

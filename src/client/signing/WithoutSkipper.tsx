@@ -1,13 +1,13 @@
 "use client";
 import { useTranslations } from "next-intl";
-import type { Without } from "@/core/handover/seal";
+import type { MissingSigner } from "@/core/handover/seal";
 import { Choice } from "@/ui/Choice";
 import { Field } from "@/ui/Field";
 
 interface Props {
-  without: Without | null;
+  without: MissingSigner | null;
   witness: string;
-  onChange: (without: Without | null) => void;
+  onChange: (without: MissingSigner | null) => void;
   onWitness: (name: string) => void;
 }
 

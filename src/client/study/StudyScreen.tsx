@@ -1,7 +1,7 @@
 "use client";
 import { useTranslations } from "next-intl";
 import { useCallback, useEffect, useState } from "react";
-import { say } from "@/core/basics/words";
+import { localize } from "@/core/basics/words";
 import { systems } from "@/core/yacht/schema";
 import { Button } from "@/ui/Button";
 import { Chip } from "@/ui/Chip";
@@ -129,7 +129,7 @@ function TopicRow({
     <li>
       <button type="button" className={styles.row} onClick={() => onOpen(topic.id)}>
         <span>
-          <strong>{say(topic.title, "en")}</strong>
+          <strong>{localize(topic.title)}</strong>
           <small>
             {t(`depth.${depth}`)} · {t("study.minutes-topic", { minutes })}
             {topic.safety && ` · ${t("study.safety")}`}

@@ -1,9 +1,9 @@
 "use client";
 import { useTranslations } from "next-intl";
 import { useMemo, useState } from "react";
-import { say } from "@/core/basics/words";
+import { localize } from "@/core/basics/words";
 import type { DepthOfTopic } from "@/core/briefing/depth";
-import { sayOf } from "@/core/yacht/figures";
+import { localizeFigures } from "@/core/yacht/figures";
 import { depthReasonWords } from "@/messages/depth-words";
 import { Button } from "@/ui/Button";
 import { Field } from "@/ui/Field";
@@ -37,7 +37,7 @@ export function TopicPage({ store, study, topic: known, next, onNext, onBack }: 
       port: t("plan.port"),
       starboard: t("plan.starboard"),
       title: t("plan.title", { yacht: file.particulars.name, level: t(`level.${place?.level ?? "deck"}`) }),
-      place: (id: string) => say(file.places[id]?.name ?? { en: id }, "en"),
+      place: (id: string) => localize(file.places[id]?.name ?? { en: id }),
     }),
     [t, file, place],
   );
@@ -51,10 +51,10 @@ export function TopicPage({ store, study, topic: known, next, onNext, onBack }: 
       <Button onClick={onBack}>{t("study.back")}</Button>
       <header>
         <h1 id="topic-title" tabIndex={-1}>
-          {say(topic.title, "en")}
+          {localize(topic.title)}
         </h1>
         <p>
-          {say(place?.name ?? { en: topic.place }, "en")}.{" "}
+          {localize(place?.name ?? { en: topic.place })}.{" "}
           {reasons.length > 0
             ? t("study.depth", { depth: t(`depth.${depth}`), why: depthReasonWords(t, reasons) })
             : t("study.depth-plain", { depth: t(`depth.${depth}`) })}
@@ -63,13 +63,13 @@ export function TopicPage({ store, study, topic: known, next, onNext, onBack }: 
       <div className={styles.sides}>
         <div className={styles.reading}>
           <Oddities file={file} keys={topic.oddities} />
-          {told && <p>{sayOf(file, told)}</p>}
+          {told && <p>{localizeFigures(file, told)}</p>}
           {topic.procedures.map((id, index) => (
             <ProcedureSteps key={id} file={file} id={id} isOpen={index === 0} />
           ))}
           {does && (
             <p className={styles.does}>
-              <strong>{t("walk.does")}</strong> {say(does, "en").replace(/^./, (letter) => letter.toLowerCase())}
+              <strong>{t("walk.does")}</strong> {localize(does).replace(/^./, (letter) => letter.toLowerCase())}
             </p>
           )}
           {questions

@@ -1,10 +1,10 @@
 "use client";
 import { useTranslations } from "next-intl";
-import { say } from "@/core/basics/words";
+import { localize } from "@/core/basics/words";
 import type { BriefedStop } from "@/core/briefing/part";
 import { stopSubject } from "@/core/handover/walk/walk-state";
 import { walkOrders } from "@/core/briefing/walk/schema";
-import { standingWords } from "@/messages/briefing-words";
+import { stopStatusWords } from "@/messages/briefing-words";
 import { Button } from "@/ui/Button";
 import { Choice } from "@/ui/Choice";
 import { Sheet } from "@/ui/Sheet";
@@ -37,9 +37,9 @@ export function AllStopsSheet({
       <li key={stop.id}>
         {standing?.step === "open" ? <span /> : <VerdictMark verdict={standing?.step === "shown" ? "fine" : "watch"} />}
         <span>
-          <strong>{say(stop.title, "en")}</strong>
+          <strong>{localize(stop.title)}</strong>
           <small>
-            {say(file.places[stop.place]?.name ?? { en: stop.place }, "en")} · {standingWords(t, standing)}
+            {localize(file.places[stop.place]?.name ?? { en: stop.place })} · {stopStatusWords(t, standing)}
             {stop.safety && ` · ${t("study.safety")}`}
           </small>
         </span>
@@ -72,7 +72,7 @@ export function AllStopsSheet({
               bound: Math.round(planned.plan.boundSeconds),
             })}
             {exceptions.length > 0 &&
-              ` · ${t("walk.exceptions", { names: exceptions.map((id) => say(byId.get(id)?.title ?? { en: id }, "en")).join(", ") })}`}
+              ` · ${t("walk.exceptions", { names: exceptions.map((id) => localize(byId.get(id)?.title ?? { en: id })).join(", ") })}`}
           </p>
         )}
         {store.bundle.changes.length > 0 && (

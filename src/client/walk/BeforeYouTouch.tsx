@@ -1,6 +1,6 @@
 "use client";
 import { useTranslations } from "next-intl";
-import { say } from "@/core/basics/words";
+import { localize } from "@/core/basics/words";
 import type { YachtFile } from "@/core/yacht/schema";
 import { Button } from "@/ui/Button";
 import { VerdictMark } from "@/ui/VerdictMark";
@@ -23,7 +23,7 @@ export function BeforeYouTouch({ file, needs, onGo }: Props) {
       <ul>
         {needs.map(({ id, isOn }) => {
           const stop = file.stops[id];
-          const state = say(stop?.state ?? { en: id }, "en");
+          const state = localize(stop?.state ?? { en: id });
           return (
             <li key={id}>
               <VerdictMark verdict={isOn ? "fine" : "watch"} size={20} />
@@ -32,7 +32,7 @@ export function BeforeYouTouch({ file, needs, onGo }: Props) {
                   state
                 ) : (
                   <strong>
-                    {t("not-on", { state, place: say(file.places[stop?.place ?? ""]?.name ?? { en: "" }, "en") })}
+                    {t("not-on", { state, place: localize(file.places[stop?.place ?? ""]?.name ?? { en: "" }) })}
                   </strong>
                 )}
               </span>

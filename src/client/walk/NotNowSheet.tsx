@@ -1,7 +1,7 @@
 "use client";
 import { useTranslations } from "next-intl";
 import { useState } from "react";
-import { say } from "@/core/basics/words";
+import { localize } from "@/core/basics/words";
 import type { BriefedStop } from "@/core/briefing/part";
 import { stopSubject } from "@/core/handover/walk/walk-state";
 import { skipReasons, type SkipReason } from "@/core/briefing/walk-values";
@@ -17,7 +17,7 @@ const offReasons = ["why-someone", "why-rain", "why-people"] as const;
 export function NotNowSheet({ stop, onClose, onDone }: { stop: BriefedStop; onClose: () => void; onDone: () => void }) {
   const t = useTranslations("walk");
   const store = useHandover();
-  const title = say(stop.title, "en");
+  const title = localize(stop.title);
   const [why, setWhy] = useState<SkipReason | null>(null);
   const [words, setWords] = useState("");
   const [sure, setSure] = useState(false);

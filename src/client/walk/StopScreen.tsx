@@ -1,12 +1,12 @@
 "use client";
 import { useTranslations } from "next-intl";
 import { memo, useMemo } from "react";
-import { say } from "@/core/basics/words";
+import { localize } from "@/core/basics/words";
 import type { BriefedStop } from "@/core/briefing/part";
 import { linesAtStop } from "@/core/handover/walk/lines-at-stop";
 import { topicsOf } from "@/core/briefing/topics";
-import { standingOf } from "@/core/handover/state";
-import { sayOf } from "@/core/yacht/figures";
+import { statusOf } from "@/core/handover/state";
+import { localizeFigures } from "@/core/yacht/figures";
 import { depthReasonWords } from "@/messages/depth-words";
 import { Oddities } from "../parts/Oddities";
 import { BoatData } from "../lines/BoatData";
@@ -40,12 +40,12 @@ export const StopScreen = memo(function StopScreen({ walk, stop, onGo, onMark }:
     walk.sequence.flatMap((id) => walk.briefing.stops.filter((each) => each.id === id)),
     list.lines.filter((line) => !(line.kind === "mark" && line.view !== undefined)),
   );
-  const left = lines.filter((line) => standingOf(store.folded(), line).step !== "done").length;
+  const left = lines.filter((line) => statusOf(store.folded(), line).step !== "done").length;
   if (!planned || !place) return null;
   return (
     <article className={styles.stop} aria-labelledby="stop-title">
       <p className={styles.where}>
-        <strong>{say(place.name, "en")}.</strong> {say(place.reach, "en")}
+        <strong>{localize(place.name)}.</strong> {localize(place.reach)}
       </p>
       <p className={styles.depth}>
         <strong>{t(`depth.${stop.depth}`)}</strong>
@@ -56,10 +56,10 @@ export const StopScreen = memo(function StopScreen({ walk, stop, onGo, onMark }:
       <StopQuestions stop={stop.id} questions={walk.state.questions} />
       {planned.does && (
         <p className={styles.does}>
-          <strong>{t("walk.does")}</strong> {say(planned.does, "en").replace(/^./, (letter) => letter.toLowerCase())}
+          <strong>{t("walk.does")}</strong> {localize(planned.does).replace(/^./, (letter) => letter.toLowerCase())}
         </p>
       )}
-      {planned.say && <p className={styles.say}>{sayOf(file, planned.say)}</p>}
+      {planned.say && <p className={styles.say}>{localizeFigures(file, planned.say)}</p>}
       {stop.id in file.stops &&
         planned.topics.map((id, index) => (
           <ProcedureSteps key={id} file={file} id={id} isOpen={index === 0 && stop.depth !== "skim"} />
@@ -69,7 +69,7 @@ export const StopScreen = memo(function StopScreen({ walk, stop, onGo, onMark }:
           <h2>{t("walk.put-back")}</h2>
           <ul>
             {planned.putBack.map((words) => (
-              <li key={say(words, "en")}>{say(words, "en")}</li>
+              <li key={localize(words)}>{localize(words)}</li>
             ))}
           </ul>
         </section>

@@ -1,7 +1,7 @@
 "use client";
 import { useTranslations } from "next-intl";
 import { useMemo, useState } from "react";
-import { say } from "@/core/basics/words";
+import { localize } from "@/core/basics/words";
 import type { Level } from "@/core/yacht/schema";
 import { YachtPlan } from "@/ui/plan/YachtPlan";
 import { useHandover } from "../store/handover-context";
@@ -41,7 +41,7 @@ export function WalkRail({
       starboard: t("plan.starboard"),
       title: t("plan.title", { yacht: list.yacht.name, level: t(`level.${level}`) }),
       place: (id: string) =>
-        t("plan.place", { name: say(file.places[id]?.name ?? { en: id }, "en"), left: left[id] ?? 0 }),
+        t("plan.place", { name: localize(file.places[id]?.name ?? { en: id }), left: left[id] ?? 0 }),
     }),
     [t, list, level, file, left],
   );

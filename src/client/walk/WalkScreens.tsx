@@ -1,7 +1,7 @@
 "use client";
 import { useTranslations } from "next-intl";
 import { useCallback, useEffect, useMemo, useState } from "react";
-import { say } from "@/core/basics/words";
+import { localize } from "@/core/basics/words";
 import { stopSubject } from "@/core/handover/walk/walk-state";
 import { Button } from "@/ui/Button";
 import { HullIcon } from "@/ui/plan/HullIcon";
@@ -86,7 +86,7 @@ export function WalkScreens({ from, onList, onSign, onMark }: Props) {
               · {t("walk.minutes-left", { minutes: Math.round(state.minutesLeft) })}
             </p>
             <h1 id="stop-title" tabIndex={-1}>
-              {stop ? say(stop.title, "en") : t(sequence.length > 0 ? "walk.planning" : "walk.finished")}
+              {stop ? localize(stop.title) : t(sequence.length > 0 ? "walk.planning" : "walk.finished")}
             </h1>
           </div>
           <HullIcon particulars={file.particulars} tone="on-dark" width={64} />

@@ -1,4 +1,4 @@
-import { BadInput } from "@/core/basics/calculation";
+import { InputError } from "@/core/basics/calculation";
 import { planWalk } from "@/core/briefing/walk/plan-walk";
 import type { WalkInput } from "@/core/briefing/walk/schema";
 
@@ -7,6 +7,6 @@ addEventListener("message", ({ data }: MessageEvent<{ number: number; input: Wal
   try {
     postMessage({ number: data.number, plan: planWalk(data.input) });
   } catch (error) {
-    postMessage({ number: data.number, fault: error instanceof BadInput ? error.message : String(error) });
+    postMessage({ number: data.number, fault: error instanceof InputError ? error.message : String(error) });
   }
 });

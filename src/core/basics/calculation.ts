@@ -3,7 +3,7 @@ import type { TSchema } from "@sinclair/typebox";
 /**
  * A computation as the command line and the routes offer it: its name, the JSON Schema of what it takes,
  * and the pure function, with what it takes from outside besides its input (a yacht's file by its name). `run` is called only with input that the schema has passed; it throws
- * `BadInput` for what a schema cannot say.
+ * `InputError` for what a schema cannot say.
  */
 export interface Calculation<In = never, Out = unknown, From = never> {
   name: string;
@@ -13,12 +13,12 @@ export interface Calculation<In = never, Out = unknown, From = never> {
 }
 
 /** What is wrong with input that has the right shape: where, and what to do about it. */
-export class BadInput extends Error {
+export class InputError extends Error {
   constructor(
     readonly where: string,
     message: string,
   ) {
     super(message);
-    this.name = "BadInput";
+    this.name = "InputError";
   }
 }

@@ -1,3 +1,4 @@
+import { usualLanguage } from "./words";
 import Fraction from "fraction.js";
 
 /**
@@ -5,9 +6,9 @@ import Fraction from "fraction.js";
  *
  * @param minor whole minor units (cents)
  * @param currency ISO 4217 code; the number of decimals follows it
- * @example formatMoney(129900, "EUR", "en") // "€1,299.00"
+ * @example formatMoney(129900, "EUR") // "€1,299.00"
  */
-export function formatMoney(minor: number, currency: string, language: string): string {
+export function formatMoney(minor: number, currency: string, language: string = usualLanguage): string {
   const format = new Intl.NumberFormat(language, { style: "currency", currency });
   return format.format(minor / 10 ** minorDigits(currency));
 }

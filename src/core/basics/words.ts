@@ -11,11 +11,14 @@ export const Words = Type.Record(
 );
 export type Words = Static<typeof Words>;
 
+/** The language in which every text is there; a base's own choice takes its place. */
+export const usualLanguage = "en";
+
 /**
  * The text in the asked language, or in English where that language is missing.
  *
- * @example say({ en: "Mast" }, "de") // "Mast"
+ * @example localize({ en: "Mast" }, "de") // "Mast"
  */
-export function say(words: Words, language: string): string {
-  return words[language] ?? words.en ?? "";
+export function localize(words: Words, language: string = usualLanguage): string {
+  return words[language] ?? words[usualLanguage] ?? "";
 }

@@ -1,7 +1,7 @@
-import { BadInput } from "../basics/calculation";
+import { InputError } from "../basics/calculation";
 import { walkInput } from "../briefing/stops/walk-input";
 import { walkProblem } from "../briefing/walk/problem";
-import { say } from "../basics/words";
+import { localize } from "../basics/words";
 import { titleOf } from "../briefing/topics";
 import type { YachtFile } from "../yacht/schema";
 import type { FileCheck } from "./check";
@@ -15,7 +15,7 @@ export const walkPossible: FileCheck = {
       walkProblem(walkInput(file, "deck-first"));
       return [];
     } catch (error) {
-      if (error instanceof BadInput)
+      if (error instanceof InputError)
         return [{ path: "/stops", message: `the briefing cannot be walked: ${withTitles(file, error.message)}` }];
       throw error;
     }
@@ -26,9 +26,9 @@ export const walkPossible: FileCheck = {
 function withTitles(file: YachtFile, message: string): string {
   const named = (key: string) =>
     key in file.stops
-      ? `“${say(titleOf(file, key), "en")}”`
+      ? `“${localize(titleOf(file, key))}”`
       : key in file.places
-        ? `“${say(file.places[key]?.name ?? {}, "en")}”`
+        ? `“${localize(file.places[key]?.name ?? {})}”`
         : key;
   return message.replaceAll(
     /"([a-z0-9-]+)"|(?<=circle: .*)([a-z0-9-]+)/g,

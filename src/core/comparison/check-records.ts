@@ -1,12 +1,12 @@
-import { BadInput } from "../basics/calculation";
-import { checkEntry, type EntryProblem, type ValueCheck } from "../handover/check-entry";
+import { InputError } from "../basics/calculation";
+import { checkEntry, type EntryError, type ValueCheck } from "../handover/check-entry";
 import type { ComparedRecord } from "./record";
 
 /**
  * Refuses two records from outside that cannot have been kept by Brinecove: what is wrong in them would make a loss
  * vanish from the differences. Records out of the database were checked entry by entry when they came in.
  *
- * @throws BadInput with the place in the input
+ * @throws InputError with the place in the input
  */
 export function checkRecords(before: ComparedRecord, after: ComparedRecord, check: ValueCheck): void {
   for (const [where, record] of [
@@ -17,7 +17,7 @@ export function checkRecords(before: ComparedRecord, after: ComparedRecord, chec
     checkEntries(where, record, check);
   }
   if (before.list.kind === "check-out" && after.list.kind === "check-in")
-    throw new BadInput(
+    throw new InputError(
       "/before/list/kind",
       "the check-out is given before its check-in; give them the other way round",
     );
@@ -26,7 +26,7 @@ export function checkRecords(before: ComparedRecord, after: ComparedRecord, chec
 function checkLines(where: string, { list }: ComparedRecord): void {
   const lines = new Set<string>();
   list.lines.forEach(({ id }, index) => {
-    if (lines.has(id)) throw new BadInput(`${where}/list/lines/${index}/id`, `the line "${id}" stands twice`);
+    if (lines.has(id)) throw new InputError(`${where}/list/lines/${index}/id`, `the line "${id}" stands twice`);
     lines.add(id);
   });
 }
@@ -35,15 +35,15 @@ function checkEntries(where: string, { list, entries }: ComparedRecord, check: V
   const seen = new Set<string>();
   entries.forEach((entry, index) => {
     const at = `${where}/entries/${index}`;
-    if (seen.has(entry.id)) throw new BadInput(`${at}/id`, `the entry "${entry.id}" stands twice`);
+    if (seen.has(entry.id)) throw new InputError(`${at}/id`, `the entry "${entry.id}" stands twice`);
     seen.add(entry.id);
     const problem = checkEntry(list, entry, check);
-    if (problem) throw new BadInput(`${at}/${partOf[problem.code]}`, saidOf(problem));
+    if (problem) throw new InputError(`${at}/${partOf[problem.code]}`, saidOf(problem));
   });
 }
 
 /** The part of an entry that each problem is about. */
-const partOf: Readonly<Record<EntryProblem["code"], string>> = {
+const partOf: Readonly<Record<EntryError["code"], string>> = {
   "other-handover": "handover",
   "impossible-time": "at",
   "no-such-line": "subject",
@@ -57,7 +57,7 @@ const partOf: Readonly<Record<EntryProblem["code"], string>> = {
   "bad-value": "value",
 };
 
-function saidOf(problem: EntryProblem): string {
+function saidOf(problem: EntryError): string {
   switch (problem.code) {
     case "other-handover":
       return "this entry is of another handover than the list";

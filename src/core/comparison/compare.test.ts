@@ -3,7 +3,7 @@ import { countLine, entryOf, id, listOf } from "../../testing/records";
 import type { Line, LookLine, MarkLine, ReadingLine, TestLine } from "../handover/lines";
 import type { Mark } from "../handover/lines/mark-form";
 import { usualRules, type BaseRules } from "../base/rules";
-import { BadInput } from "../basics/calculation";
+import { InputError } from "../basics/calculation";
 import { compare } from "./compare";
 import { matchMarks } from "./match-marks";
 
@@ -298,7 +298,7 @@ describe("compare", () => {
   it("refuses records of two yachts, two stays or two revisions of the file", () => {
     const other = after(fine);
     other.list = { ...other.list, yacht: { ...other.list.yacht, id: id(1) } };
-    expect(() => compare(before(fine), other)).toThrow(BadInput);
+    expect(() => compare(before(fine), other)).toThrow(InputError);
     const stay = after(fine);
     stay.list = { ...stay.list, stay: { ...stay.list.stay, id: id(1) } };
     expect(() => compare(before(fine), stay)).toThrow("two different stays");

@@ -1,4 +1,4 @@
-import { BadInput } from "../basics/calculation";
+import { InputError } from "../basics/calculation";
 import type { Words } from "../basics/words";
 import { bySubject, fold, type Cell, type Folded } from "../handover/fold";
 import { kindOf, lineSubject, type Line, type LineDifference } from "../handover/lines";
@@ -47,7 +47,7 @@ export interface Difference {
  * their entries, and a record compared with itself gives nothing.
  *
  * @param limits the base's, as they stood when the later list was made, unless others are given
- * @throws BadInput when the records are of different yachts, stays or revisions of the file
+ * @throws InputError when the records are of different yachts, stays or revisions of the file
  */
 export function compare(
   before: ComparedRecord,
@@ -55,11 +55,11 @@ export function compare(
   limits: ComparisonLimits = limitsOf(after.list),
 ): Difference[] {
   if (before.list.yacht.id !== after.list.yacht.id)
-    throw new BadInput("/after/list/yacht/id", "these are records of two different yachts");
+    throw new InputError("/after/list/yacht/id", "these are records of two different yachts");
   if (before.list.stay.id !== after.list.stay.id)
-    throw new BadInput("/after/list/stay/id", "these are records of two different stays");
+    throw new InputError("/after/list/stay/id", "these are records of two different stays");
   if (before.list.yacht.revision !== after.list.yacht.revision)
-    throw new BadInput(
+    throw new InputError(
       "/after/list/yacht/revision",
       "these are records of two revisions of her file: a check-out goes by the file of its check-in",
     );

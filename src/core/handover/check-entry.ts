@@ -7,7 +7,7 @@ import type { HandoverList } from "./list";
 import { mayBeCountedTogether } from "./together";
 
 /** Why an entry cannot be kept. */
-export type EntryProblem =
+export type EntryError =
   | { code: "other-handover" }
   | { code: "impossible-time"; time: string }
   | { code: "no-such-line"; line: string }
@@ -28,7 +28,7 @@ export type ValueCheck = (schema: TSchema, value: unknown) => string | null;
  *
  * @param check the schema check, handed in so that the core needs no validator of its own
  */
-export function checkEntry(list: HandoverList, entry: Entry, check: ValueCheck): EntryProblem | null {
+export function checkEntry(list: HandoverList, entry: Entry, check: ValueCheck): EntryError | null {
   if (entry.handover !== list.handover) return { code: "other-handover" };
   const time = [entry.at, entry.paperAt].find((each) => each !== undefined && !isInstant(each));
   if (time !== undefined) return { code: "impossible-time", time };

@@ -12,17 +12,17 @@ export const SignerSide = Type.Union([PartySide, Type.Literal("witness")]);
 export type SignerSide = Static<typeof SignerSide>;
 
 /** Why a check-out or a statement is signed without the skipper's side. */
-export const Without = Type.Object(
+export const MissingSigner = Type.Object(
   {
     reason: Type.Union([Type.Literal("absent"), Type.Literal("refuses")]),
     words: Type.String({ minLength: 1, maxLength: 1000, pattern: "\\S" }),
   },
   closed,
 );
-export type Without = Static<typeof Without>;
+export type MissingSigner = Static<typeof MissingSigner>;
 
 /** The two who sign. */
-export const signersOf = (without: Without | null): readonly SignerSide[] =>
+export const signersOf = (without: MissingSigner | null): readonly SignerSide[] =>
   without ? ["base", "witness"] : ["base", "skipper"];
 
 /** What is signed: names every part of the record by hash, and the words the signers read. */
@@ -37,7 +37,7 @@ export const Manifest = Type.Object(
     /** when the device had last heard of the base; null for never */
     lastHeardAt: Type.Union([InstantText, Type.Null()]),
     /** of a check-out that the skipper did not sign */
-    without: Type.Optional(Without),
+    without: Type.Optional(MissingSigner),
   },
   closed,
 );
@@ -95,7 +95,7 @@ export function makeManifest(
   photos: readonly string[],
   words: readonly string[],
   lastHeardAt: string | null,
-  without: Without | null = null,
+  without: MissingSigner | null = null,
 ): Manifest {
   return {
     version: 1,

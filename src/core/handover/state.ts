@@ -14,7 +14,7 @@ import {
 import type { Mark } from "./lines/mark-form";
 
 /** How a line stands: nothing recorded yet, two devices disagree, or recorded with a verdict. */
-export type Standing<L extends Line = Line> =
+export type LineStatus<L extends Line = Line> =
   | { step: "open" }
   | { step: "fork"; cell: Cell }
   | { step: "done"; verdict: Verdict; cell: Cell; value: LineValue<L>; judgement: Judgement | null };
@@ -50,7 +50,7 @@ export function isCorrected(value: ReadingValue, fetched: FetchedValue): boolean
 }
 
 /** How one line stands after what has been recorded. */
-export function standingOf<L extends Line>(folded: Folded, line: L): Standing<L> {
+export function statusOf<L extends Line>(folded: Folded, line: L): LineStatus<L> {
   const cell = mainCell(folded, line);
   if (!cell) return { step: "open" };
   const value = cell.value as LineValue<L> | undefined;
@@ -63,7 +63,7 @@ export function standingOf<L extends Line>(folded: Folded, line: L): Standing<L>
 /** The gravest verdict among lines; fine for none. */
 export function gravest(folded: Folded, lines: readonly Line[]): Verdict {
   return lines.reduce<Verdict>((worst, line) => {
-    const standing = standingOf(folded, line);
+    const standing = statusOf(folded, line);
     return standing.step === "done" ? graver(worst, standing.verdict) : worst;
   }, "fine");
 }

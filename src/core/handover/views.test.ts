@@ -6,7 +6,7 @@ import { fold } from "./fold";
 import type { MarkLine, ViewLine } from "./lines";
 import { isFromGallery, isOlderPhoto } from "./photo-age";
 import { progress } from "./progress";
-import { foundIn, standingOf } from "./state";
+import { foundIn, statusOf } from "./state";
 import { takenAspect, takenPlaces } from "./taken";
 import { mayBeCountedTogether, togetherAmong } from "./together";
 
@@ -42,13 +42,13 @@ describe("a side looked at as a whole", () => {
   it("settles its small marks with one word, and leaves a large one open", () => {
     expect(progress(list, fold([])).left).toBe(3);
     const folded = fold([seen]);
-    expect(list.lines.map((line) => standingOf(folded, line).step)).toEqual(["done", "done", "open"]);
-    expect(standingOf(folded, small)).toMatchObject({ verdict: "fine", cell: { value: { state: "still-so" } } });
+    expect(list.lines.map((line) => statusOf(folded, line).step)).toEqual(["done", "done", "open"]);
+    expect(statusOf(folded, small)).toMatchObject({ verdict: "fine", cell: { value: { state: "still-so" } } });
   });
 
   it("lets one small mark look worse, whatever was said of the side", () => {
     const folded = fold([seen, entryOf(2, `line:mark:${id(7)}`, "mark-state", { state: "worse" })]);
-    expect(standingOf(folded, small)).toMatchObject({ verdict: "watch", cell: { value: { state: "worse" } } });
+    expect(statusOf(folded, small)).toMatchObject({ verdict: "watch", cell: { value: { state: "worse" } } });
   });
 
   it("finds no difference between two records that saw nothing new", () => {

@@ -1,5 +1,5 @@
 import fc from "fast-check";
-import { BadInput } from "../basics/calculation";
+import { InputError } from "../basics/calculation";
 import { dueRange } from "./due-range";
 import type { SettlementInput, SettlementLine } from "./schema";
 import { settle } from "./settle";
@@ -207,7 +207,7 @@ describe("cap, deposit and totals", () => {
   });
 
   it("refuses ids that stand twice and levels above the tank, and says where", () => {
-    expect(() => settle(input([missing("a"), missing("a")]))).toThrow(BadInput);
+    expect(() => settle(input([missing("a"), missing("a")]))).toThrow(InputError);
     expect(() => settle(input([fuel({ outL: 151 })]))).toThrow("151 l do not go into a tank of 150 l");
   });
 });

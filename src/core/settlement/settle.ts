@@ -1,4 +1,4 @@
-import { BadInput } from "../basics/calculation";
+import { InputError } from "../basics/calculation";
 import { spread } from "../basics/exact";
 import { formatMoney } from "../basics/money";
 import { amountOf, isRange } from "./amount";
@@ -16,11 +16,11 @@ interface Reckoned {
  * Settles a charter: what each line comes to, what the cap leaves of it, and what the deposit pays.
  * All amounts are whole minor units of one currency.
  *
- * @throws BadInput for ids that stand twice and fuel levels above the tank
+ * @throws InputError for ids that stand twice and fuel levels above the tank
  */
 export function settle(input: SettlementInput): Settlement {
   checkLines(input.lines);
-  const writes = (minor: number) => formatMoney(minor, input.currency, "en");
+  const writes = (minor: number) => formatMoney(minor, input.currency);
   const reckoned = input.lines.map((line): Reckoned => {
     const { amountMinor, how } = amountOf(line, input.terms, writes);
     return { line, amountMinor, how, held: isHeld(line), afterCap: amountMinor };
@@ -53,14 +53,17 @@ export function isHeld(line: SettlementLine): boolean {
 function checkLines(lines: readonly SettlementLine[]): void {
   const seen = new Set<string>();
   lines.forEach((line, index) => {
-    if (seen.has(line.id)) throw new BadInput(`/lines/${index}/id`, `the id "${line.id}" stands twice`);
+    if (seen.has(line.id)) throw new InputError(`/lines/${index}/id`, `the id "${line.id}" stands twice`);
     seen.add(line.id);
     if (line.kind === "damage" && (line.estimateLowMinor ?? 0) > line.estimateMinor)
-      throw new BadInput(`/lines/${index}/estimateLowMinor`, "the lower end of an estimate is above its upper end");
+      throw new InputError(`/lines/${index}/estimateLowMinor`, "the lower end of an estimate is above its upper end");
     if (line.kind !== "fuel") return;
     for (const field of ["outL", "inL"] as const) {
       if (line[field] > line.capacityL)
-        throw new BadInput(`/lines/${index}/${field}`, `${line[field]} l do not go into a tank of ${line.capacityL} l`);
+        throw new InputError(
+          `/lines/${index}/${field}`,
+          `${line[field]} l do not go into a tank of ${line.capacityL} l`,
+        );
     }
   });
 }

@@ -3,7 +3,7 @@ import type { Folded } from "../handover/fold";
 import { Sha256 } from "../basics/ids";
 import type { HandoverList } from "../handover/list";
 import { kindOf, lineSubject, type Line } from "../handover/lines";
-import { mainValue, standingOf } from "../handover/state";
+import { mainValue, statusOf } from "../handover/state";
 
 /** How the work on a defect stands: ordered, done, or left as it is and known. */
 export const workStates = ["ordered", "done", "stays"] as const;
@@ -39,7 +39,7 @@ function isDefect(folded: Folded, line: Line): boolean {
 
 /** Whether a line's defect is a matter of safety: what holds her at the gate. */
 const isSafety = (folded: Folded, line: Line) => {
-  const standing = standingOf(folded, line);
+  const standing = statusOf(folded, line);
   return line.safety && standing.step === "done" && standing.verdict === "stop";
 };
 

@@ -1,4 +1,4 @@
-import { say } from "../basics/words";
+import { localize } from "../basics/words";
 import type { Folded } from "../handover/fold";
 import type { HandoverList } from "../handover/list";
 import { mainValue } from "../handover/state";
@@ -23,6 +23,6 @@ export function shortItems(
     const counted = mainValue(folded, line);
     if (!item || !counted) return [];
     const missing = item.expected - counted.count - (putAboard.get(line.id) ?? 0);
-    return missing > 0 ? [{ line: line.id, name: say(item.name, "en"), missing, safety: item.safety ?? false }] : [];
+    return missing > 0 ? [{ line: line.id, name: localize(item.name), missing, safety: item.safety ?? false }] : [];
   });
 }

@@ -1,10 +1,10 @@
-import { say, type Words } from "../basics/words";
+import { localize, usualLanguage, type Words } from "../basics/words";
 import type { YachtFile } from "./schema";
 
 const reference = /\{([A-Za-z]+(?:\.[A-Za-z0-9-]+)+)\}/g;
 
 /** What a reference such as `engines.main.coolingWaterSeconds` leads to in a file, written out; null when it leads nowhere. */
-export function figureAt(file: YachtFile, path: string, language = "en"): string | null {
+export function figureAt(file: YachtFile, path: string, language = usualLanguage): string | null {
   const found = path
     .split(".")
     .reduce<unknown>(
@@ -17,9 +17,9 @@ export function figureAt(file: YachtFile, path: string, language = "en"): string
   if (typeof found === "number" || typeof found === "string") return String(found);
   if (Array.isArray(found))
     return found.length > 0 && found.every(isMark)
-      ? found.map((mark) => `${mark.atM} m ${say(mark.colour, language)}`).join(", ")
+      ? found.map((mark) => `${mark.atM} m ${localize(mark.colour, language)}`).join(", ")
       : null;
-  return typeof found === "object" && found !== null && "en" in found ? say(found as Words, language) : null;
+  return typeof found === "object" && found !== null && "en" in found ? localize(found as Words, language) : null;
 }
 
 const isMark = (value: unknown): value is { atM: number; colour: Words } =>
@@ -31,13 +31,13 @@ const isMark = (value: unknown): value is { atM: number; colour: Words } =>
  * @example fillFigures("Water within {engines.main.coolingWaterSeconds} seconds.", file) // "Water within 12 seconds."
  * @param text a reference that leads nowhere is left as it stands; the checks name it
  */
-export function fillFigures(text: string, file: YachtFile, language = "en"): string {
+export function fillFigures(text: string, file: YachtFile, language = usualLanguage): string {
   return text.replaceAll(reference, (whole, path: string) => figureAt(file, path, language) ?? whole);
 }
 
 /** Words of the file in one language, with the file's own figures written in. */
-export function sayOf(file: YachtFile, words: Words, language = "en"): string {
-  return fillFigures(say(words, language), file, language);
+export function localizeFigures(file: YachtFile, words: Words, language = usualLanguage): string {
+  return fillFigures(localize(words, language), file, language);
 }
 
 /** Words of the file in every language, with the file's own figures written in: for what is kept apart from the file. */

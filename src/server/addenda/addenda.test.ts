@@ -1,5 +1,5 @@
 import { v7 as uuid } from "uuid";
-import { Afterwards, BoatBook } from "@/api/schemas/book";
+import { AddendaView, BoatBook } from "@/api/schemas/book";
 import { usualRules } from "@/core/base/rules";
 import { makeList } from "@/core/handover/opening/make-list";
 import { demoYacht } from "@/testing/demo-yacht";
@@ -11,7 +11,7 @@ import { findStay } from "../db/charters";
 import { findHandover } from "../db/handovers";
 import { openHandover } from "../handover/open";
 import { recordPdf } from "../pdf/record";
-import { afterwards } from "./afterwards";
+import { addendaView } from "./addenda-view";
 import { takeAddenda } from "../items/addenda";
 import { boatBook } from "../book/boat-book";
 
@@ -35,12 +35,12 @@ const take = async (addenda: unknown[], side: "base" | "skipper" = "skipper") =>
   const person = side === "skipper" ? await skippers() : await base.person("Maro Tessen");
   return base.inBase((db) => takeAddenda(db, checkIn, addenda, { side, person }));
 };
-const now = async () => base.inBase(async (db) => afterwards(db, (await checkInOf("BR-1052")).id));
+const now = async () => base.inBase(async (db) => addendaView(db, (await checkInOf("BR-1052")).id));
 
 describe("what comes after the signature", () => {
   it("names what may still be reported, with its own clock, which has not begun", async () => {
     const view = await now();
-    expect(mismatch(Afterwards, view)).toBeNull();
+    expect(mismatch(AddendaView, view)).toBeNull();
     expect([view.leftAt, view.open]).toEqual([
       null,
       [
@@ -181,7 +181,7 @@ describe("what comes after the signature", () => {
       stay: list!.stay,
       currency: "EUR",
       checkIn: { seal: "0".repeat(64), counts: {}, foundIn: {} },
-      standingMarks: [],
+      knownMarks: [],
       viewPhotos: {},
       history: {},
       openedAt: "2027-06-12T10:12:00.000Z",

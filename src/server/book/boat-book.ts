@@ -13,7 +13,7 @@ import { sealedRecord } from "../record/record";
 import { changesSinceStudy } from "../briefing/changes-since-study";
 import { settlementScreen } from "../settlement/screen";
 import { walkAloneNow } from "./walk-alone";
-import { afterwards } from "../addenda/afterwards";
+import { addendaView } from "../addenda/addenda-view";
 import { AppError } from "@/api/app-error";
 
 /** What a charter's people see: their yacht as she was handed over, their signed records, and what was settled. */
@@ -64,7 +64,7 @@ export async function boatBook(db: Queryable, charterId: string): Promise<BoatBo
     study,
     notAlone: checkIn?.sealedAt ? null : await walkAloneNow(db, stay, file, study),
     handovers,
-    afterwards: checkIn?.sealedAt ? await afterwards(db, checkIn.id) : null,
+    afterwards: checkIn?.sealedAt ? await addendaView(db, checkIn.id) : null,
     skipperId: stay.skipperId,
     settlement: stay.settledAt === null ? null : await settledBook(db, stay.stayId),
   };

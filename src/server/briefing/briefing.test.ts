@@ -12,7 +12,7 @@ import { handoverBundle } from "../handover/bundle";
 import { openHandover } from "../handover/open";
 import { postEntries } from "@/testing/post-entries";
 import { publishFile } from "../yacht/publish";
-import { halfPage } from "./half-page";
+import { briefingSheet } from "./briefing-sheet";
 import { takeStudyAnswers } from "../items/study-answers";
 
 const base = demoBase("briefing");
@@ -161,7 +161,7 @@ describe("the briefer's half page", () => {
   const page = async (reference: string, person: string) => {
     const [stay, id] = [await base.inBase((db) => findStay(db, { reference })), await base.person(person)];
     if (!stay) throw new Error("no stay");
-    return base.inBase((db) => halfPage(db, stay, id));
+    return base.inBase((db) => briefingSheet(db, stay, id));
   };
 
   it("says what changed on her since this briefer last briefed her, and what the last crew called about", async () => {

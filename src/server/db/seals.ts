@@ -16,7 +16,7 @@ export interface SealRow {
 }
 
 /** The seal that stands: the one a manager settled on, else the first that was received whole. */
-export async function standingSeal(db: Queryable, handoverId: string): Promise<SealRow | null> {
+export async function effectiveSeal(db: Queryable, handoverId: string): Promise<SealRow | null> {
   const { rows } = await db.query<SealRow>(
     `select id, manifest, digest, signatures, seal, sealed_at as "sealedAt", received_at as "receivedAt" from seal s where handover_id = $1
      order by (select max(c.number) from seal_choice c where c.seal_id = s.id) desc nulls last, number limit 1`,

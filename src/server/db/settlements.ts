@@ -1,7 +1,7 @@
 import "server-only";
 import { v7 as uuid } from "uuid";
 import type { Reservation } from "@/api/schemas/desk";
-import type { Signature, SignatureContent, SignatureContents, SignerSide, Without } from "@/core/handover/seal";
+import type { Signature, SignatureContent, SignatureContents, SignerSide, MissingSigner } from "@/core/handover/seal";
 import type { Outcome } from "@/core/settlement/conclude";
 import type { Extra, KeptExtra } from "@/core/settlement/extra";
 import type { Decision } from "@/core/settlement/propose";
@@ -18,7 +18,7 @@ export interface SignedSettlement {
   input: SettlementInput;
   signatures: Signature[];
   /** why the charterer's side did not sign it, and until when every line can be objected to */
-  without: Without | null;
+  without: MissingSigner | null;
   objectUntil: string | null;
   /** what came to the two records after it was signed: addenda and late entries */
   cameSince: number;
@@ -88,15 +88,15 @@ export async function settlementContents(db: Queryable, settlementId: string): P
 }
 
 /** A decision as it stands: by whom, and why. */
-export interface StandingDecision {
+export interface CurrentDecision {
   decision: Decision;
   why: string;
   by: string;
 }
 
 /** What was decided last about each difference of a stay, by the difference's id. */
-export async function standingDecisions(db: Queryable, stayId: string): Promise<Record<string, StandingDecision>> {
-  const { rows } = await db.query<StandingDecision & { id: string }>(
+export async function currentDecisions(db: Queryable, stayId: string): Promise<Record<string, CurrentDecision>> {
+  const { rows } = await db.query<CurrentDecision & { id: string }>(
     `select distinct on (d.difference_id) d.difference_id as id, d.decision, d.why, p.name as by from charge_decision d join person p on p.id = d.decided_by where d.stay_id = $1 order by d.difference_id, d.number desc`,
     [stayId],
   );

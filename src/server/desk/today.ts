@@ -6,7 +6,7 @@ import { studyState } from "@/core/briefing/study/study";
 import { nextStep } from "@/core/handover/next-step";
 import { depositMet } from "@/core/settlement/terms";
 import type { YachtFile } from "@/core/yacht/schema";
-import { sayOf } from "@/core/yacht/figures";
+import { localizeFigures } from "@/core/yacht/figures";
 import { isSoundText } from "@/formats/sound-text";
 import type { CharterRow, ChartersPage, StayView, TodayRow, TodayYacht } from "@/api/schemas/desk";
 import { now } from "../clock";
@@ -70,7 +70,7 @@ const shownOf = ({ file, fileHash }: YachtRow): TodayYacht => ({
   fileHash,
   oddities: Object.values(file.oddities)
     .slice(0, mostOddities)
-    .map(({ words }) => sayOf(file, words)),
+    .map(({ words }) => localizeFigures(file, words)),
 });
 
 const isBeforeCheckIn = ({ next }: TodayRow) => beforeCheckIn.includes(next);

@@ -8,7 +8,7 @@ import { now } from "../clock";
 import { currentBase } from "../db/base";
 import { findStay } from "../db/charters";
 import { findHandover, namesOf } from "../db/handovers";
-import { standingSeal } from "../db/seals";
+import { effectiveSeal } from "../db/seals";
 import type { Queryable } from "../db/pool";
 import { changesSinceStudy } from "../briefing/changes-since-study";
 import { managersAmong } from "../db/staff";
@@ -30,7 +30,7 @@ export async function handoverBundle(
   const file = await yachtFileAt(db, handover.yachtId, handover.revision);
   if (!stay || !file) throw new Error("a handover without its stay or file");
   const base = await currentBase(db);
-  const seal = await standingSeal(db, handoverId);
+  const seal = await effectiveSeal(db, handoverId);
   const studied = handover.list.briefing?.studied;
   return {
     list: handover.list,

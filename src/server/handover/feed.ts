@@ -7,7 +7,7 @@ import { now } from "../clock";
 import { entriesAfter } from "../db/entries";
 import { peopleOn } from "../db/handovers";
 import type { Queryable } from "../db/pool";
-import { standingSeal } from "../db/seals";
+import { effectiveSeal } from "../db/seals";
 import { takeEntries } from "../items/entries";
 import { gateContext } from "./gate-context";
 import { handoverById } from "../record/list-cache";
@@ -23,7 +23,7 @@ export async function feedPage(
 ): Promise<Static<typeof FeedPage>> {
   const handover = await handoverById(baseId, handoverId);
   const rows = await entriesAfter(db, handoverId, after, pageSize);
-  const seal = await standingSeal(db, handoverId);
+  const seal = await effectiveSeal(db, handoverId);
   return {
     entries: rows.map(({ number, entry }) => ({ number, entry })),
     people: await peopleOn(db, handoverId),

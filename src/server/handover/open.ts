@@ -6,7 +6,7 @@ import type { IncidentKind } from "@/core/incidents/incident";
 import { listHash, type HandoverList } from "@/core/handover/list";
 import { lineSubject } from "@/core/handover/lines";
 import { makeList } from "@/core/handover/opening/make-list";
-import type { HandoverKind, StandingMark } from "@/core/handover/lines/line-input";
+import type { HandoverKind, KnownMark } from "@/core/handover/lines/line-input";
 import { foundIn, mainValue, newMarks, photosOf } from "@/core/handover/state";
 import type { EarlierReading } from "@/core/readings/rule";
 import { now } from "../clock";
@@ -66,9 +66,9 @@ export async function openHandover(
     currency: base.currency,
     checkIn: checkIn ? { seal: checkIn.seal, counts: checkIn.counts, foundIn: checkIn.foundIn } : null,
     ...(kind === "prep"
-      ? { standingMarks: [], viewPhotos: {} }
+      ? { knownMarks: [], viewPhotos: {} }
       : checkIn
-        ? { standingMarks: checkIn.marks, viewPhotos: checkIn.viewPhotos }
+        ? { knownMarks: checkIn.marks, viewPhotos: checkIn.viewPhotos }
         : await leftByLastCharter(db, stay.yachtId)),
     history: await readingHistory(db, stay.yachtId),
     openedAt,
@@ -133,14 +133,14 @@ async function signedCheckIn(db: Queryable, stayId: string) {
     counts,
     told,
     foundIn: elsewhere,
-    marks: standingMarksAfter(checkIn.list, folded, seal.sealedAt),
+    marks: knownMarksAfter(checkIn.list, folded, seal.sealedAt),
     viewPhotos: viewPhotosAfter(checkIn.list, folded),
   };
 }
 
 /** Marks that are on the yacht after a handover: those that were there and are not mended, and the new ones. */
-function standingMarksAfter(list: HandoverList, folded: ReturnType<typeof fold>, at: string): StandingMark[] {
-  const old = list.lines.flatMap((line): StandingMark[] => {
+function knownMarksAfter(list: HandoverList, folded: ReturnType<typeof fold>, at: string): KnownMark[] {
+  const old = list.lines.flatMap((line): KnownMark[] => {
     if (line.kind !== "mark") return [];
     const state = cellOf(folded, lineSubject(line.id), "mark-state")?.value;
     if (state?.state === "mended") return [];
@@ -154,7 +154,7 @@ function standingMarksAfter(list: HandoverList, folded: ReturnType<typeof fold>,
       },
     ];
   });
-  const made = newMarks(folded).map(({ id, mark, cell }): StandingMark => ({
+  const made = newMarks(folded).map(({ id, mark, cell }): KnownMark => ({
     id,
     mark,
     photos: photosOf(folded, cell.subject),
@@ -178,14 +178,14 @@ function viewPhotosAfter(list: HandoverList, folded: ReturnType<typeof fold>): R
 async function leftByLastCharter(
   db: Queryable,
   yachtId: string,
-): Promise<{ standingMarks: StandingMark[]; viewPhotos: Record<string, string[]> }> {
+): Promise<{ knownMarks: KnownMark[]; viewPhotos: Record<string, string[]> }> {
   const [sealed] = await lastSealedHandovers(db, [yachtId]);
   const last = sealed && (await findHandover(db, sealed.id));
   const signed = last ? await signedEntries(db, last.id) : null;
-  if (!last || !signed) return { standingMarks: [], viewPhotos: {} };
+  if (!last || !signed) return { knownMarks: [], viewPhotos: {} };
   const folded = fold(signed.entries);
   return {
-    standingMarks: standingMarksAfter(last.list, folded, signed.seal.sealedAt),
+    knownMarks: knownMarksAfter(last.list, folded, signed.seal.sealedAt),
     viewPhotos: viewPhotosAfter(last.list, folded),
   };
 }

@@ -1,4 +1,4 @@
-import { sealProblems, type Without } from "@/core/handover/seal";
+import { sealProblems, type MissingSigner } from "@/core/handover/seal";
 import type { Entry } from "@/core/handover/entry";
 import type { HandoverList } from "@/core/handover/list";
 import { demoBase } from "@/testing/demo-base";
@@ -11,7 +11,7 @@ import { sealedRecord } from "../record/record";
 import { sealHandover } from "./seal";
 
 const base = demoBase("witness");
-const without: Without = { reason: "refuses", words: "Does not want to hear of the scratch." };
+const without: MissingSigner = { reason: "refuses", words: "Does not want to hear of the scratch." };
 let signer: Signer;
 beforeAll(async () => {
   signer = { person: await base.person("Senna Ruhl"), name: "Senna Ruhl" };

@@ -1,5 +1,5 @@
 import "server-only";
-import { say } from "@/core/basics/words";
+import { localize } from "@/core/basics/words";
 import type { HistoryFact } from "@/core/history/history";
 import { englishTranslator } from "@/messages/translator";
 import { chargedSince, defectsSince } from "../db/history";
@@ -50,5 +50,5 @@ export async function historyFacts(db: Queryable, slug: string | null, from: str
   ];
 }
 
-const named = (kind: string, part: Record<string, { name: Parameters<typeof say>[0] }>): [string, string][] =>
-  Object.entries(part).map(([key, { name }]) => [`${kind}:${key}`, say(name, "en")]);
+const named = (kind: string, part: Record<string, { name: Parameters<typeof localize>[0] }>): [string, string][] =>
+  Object.entries(part).map(([key, { name }]) => [`${kind}:${key}`, localize(name)]);

@@ -3,7 +3,7 @@ import { AppError } from "@/api/app-error";
 import type { AnyEndpoint } from "@/api/endpoint";
 import { commonErrors } from "@/api/errors";
 import type { ErrorBody } from "@/api/schemas/error";
-import { BadInput } from "@/core/basics/calculation";
+import { InputError } from "@/core/basics/calculation";
 import { errorWords } from "@/messages/error-words";
 import { englishTranslator } from "@/messages/translator";
 import { log } from "../log";
@@ -31,7 +31,7 @@ export function errorAnswer(thrown: unknown, requestId: string, route: string): 
 
 function known(thrown: unknown, requestId: string): AppError {
   if (thrown instanceof AppError) return thrown;
-  if (thrown instanceof BadInput) return new AppError("wrong-input", { what: thrown.message }, thrown.where);
+  if (thrown instanceof InputError) return new AppError("wrong-input", { what: thrown.message }, thrown.where);
   const { code, message } = thrown as { code?: string; message?: string };
   if (awayCodes.test(String(code ?? "")) || awayWords.test(String(message))) return new AppError("database-away");
   return new AppError("unforeseen", { request: requestId });

@@ -4,7 +4,7 @@ import { anyone } from "@/api/callers";
 import { endpoint } from "@/api/endpoint";
 import { ItemAnswers, StudyBatch } from "@/api/schemas/book";
 import type { ErrorBody } from "@/api/schemas/error";
-import { BadInput } from "@/core/basics/calculation";
+import { InputError } from "@/core/basics/calculation";
 import { sentenceOf } from "@/testing/sentence";
 import { parseParams, parseQuery } from "./address";
 import { readBytes, readJson, soundText, strictJson } from "./body";
@@ -173,7 +173,7 @@ describe("answering", () => {
   });
 
   it("says a computation's bad input with its place", async () => {
-    const { response, body } = await answer(() => Promise.reject(new BadInput("/lines/0/id", "stands twice")));
+    const { response, body } = await answer(() => Promise.reject(new InputError("/lines/0/id", "stands twice")));
     expect([response.status, body.error.code, body.error.where, body.error.message]).toEqual([
       422,
       "wrong-input",

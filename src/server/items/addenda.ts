@@ -6,7 +6,7 @@ import type { PartySide } from "@/core/basics/ids";
 import { now } from "../clock";
 import { addAddendum, addendumHashOf, isAddendumOf } from "../db/addenda";
 import type { HandoverRow } from "../db/handovers";
-import { standingSeal } from "../db/seals";
+import { effectiveSeal } from "../db/seals";
 import type { Queryable } from "../db/pool";
 import { reportAddendum } from "../upkeep/report-addendum";
 import { oneByOne, takeItems } from "./inbox";
@@ -22,7 +22,7 @@ export async function takeAddenda(
   addenda: readonly unknown[],
   who: { side: PartySide; person: string },
 ): Promise<ItemAnswer[]> {
-  const isSealed = (await standingSeal(db, handover.id)) !== null;
+  const isSealed = (await effectiveSeal(db, handover.id)) !== null;
   return takeItems<Addendum>(
     {
       schema: Addendum,

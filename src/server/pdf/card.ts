@@ -1,10 +1,10 @@
 import "server-only";
-import { say } from "@/core/basics/words";
+import { localize } from "@/core/basics/words";
 import { fittingPoints } from "@/core/plan/fitting-points";
 import { isOnLayer } from "@/core/plan/layers";
 import { spreadMarks } from "@/core/plan/spread-marks";
 import type { Fitting } from "@/core/yacht/parts/fittings";
-import { figureAt, sayOf } from "@/core/yacht/figures";
+import { figureAt, localizeFigures } from "@/core/yacht/figures";
 import { englishTranslator } from "@/messages/translator";
 import type { BaseRow } from "../db/base";
 import type { YachtRow } from "../db/yachts";
@@ -79,7 +79,7 @@ export async function boatCardPdf(yacht: YachtRow, base: BaseRow, at: string): P
     const entries = numbered.flatMap((each, i) =>
       each.name === name
         ? [
-            `${i + 1} ${sayOf(file, file.fittings[each.key]?.name ?? { en: each.key })} (${say(file.places[file.fittings[each.key]?.place ?? ""]?.name ?? { en: "" }, "en")})`,
+            `${i + 1} ${localizeFigures(file, file.fittings[each.key]?.name ?? { en: each.key })} (${localize(file.places[file.fittings[each.key]?.place ?? ""]?.name ?? { en: "" })})`,
           ]
         : [],
     );
@@ -123,15 +123,15 @@ export async function boatCardPdf(yacht: YachtRow, base: BaseRow, at: string): P
   function figures(): void {
     const rows: [string, string][] = [
       ...Object.values(file.tanks).map((tank): [string, string] => [
-        say(tank.name, "en"),
+        localize(tank.name),
         t("card.tank", {
           litres: tank.capacityL,
-          where: say(file.places[tank.place]?.name ?? { en: tank.place }, "en"),
-          valve: tank.valve ? sayOf(file, file.fittings[tank.valve]?.where ?? { en: "" }) : "–",
+          where: localize(file.places[tank.place]?.name ?? { en: tank.place }),
+          valve: tank.valve ? localizeFigures(file, file.fittings[tank.valve]?.where ?? { en: "" }) : "–",
         }),
       ]),
       ...Object.entries(file.groundTackle).map(([key, tackle]): [string, string] => [
-        say(tackle.name, "en"),
+        localize(tackle.name),
         t("card.chain", {
           anchorKg: tackle.anchorKg,
           chainM: tackle.chainM,
@@ -141,10 +141,10 @@ export async function boatCardPdf(yacht: YachtRow, base: BaseRow, at: string): P
       ]),
       ...Object.values(file.reefs)
         .sort((a, b) => a.order - b.order)
-        .map((reef): [string, string] => [t("card.reef", { knots: reef.fromKn }), sayOf(file, reef.set)]),
+        .map((reef): [string, string] => [t("card.reef", { knots: reef.fromKn }), localizeFigures(file, reef.set)]),
       ...Object.values(file.engines).flatMap((engine): [string, string][] => [
         [
-          say(engine.name, "en"),
+          localize(engine.name),
           t("card.engine", {
             seconds: engine.coolingWaterSeconds,
             stop: engine.stopHoldSeconds ?? 0,
@@ -158,7 +158,7 @@ export async function boatCardPdf(yacht: YachtRow, base: BaseRow, at: string): P
             .join("; "),
         ],
       ]),
-      ...Object.values(file.rules).map((rule): [string, string] => [t("card.rule"), sayOf(file, rule.words)]),
+      ...Object.values(file.rules).map((rule): [string, string] => [t("card.rule"), localizeFigures(file, rule.words)]),
     ];
     paper.section(t("card.figures"));
     paper.table(
@@ -170,6 +170,8 @@ export async function boatCardPdf(yacht: YachtRow, base: BaseRow, at: string): P
     );
     paper.section(t("card.odd"));
     for (const oddity of Object.values(file.oddities))
-      paper.line(`• ${say(file.places[oddity.place]?.name ?? { en: "" }, "en")}: ${sayOf(file, oddity.words)}`);
+      paper.line(
+        `• ${localize(file.places[oddity.place]?.name ?? { en: "" })}: ${localizeFigures(file, oddity.words)}`,
+      );
   }
 }

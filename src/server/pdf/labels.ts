@@ -1,6 +1,6 @@
 import "server-only";
 import QRCode from "qrcode";
-import { say } from "@/core/basics/words";
+import { localize } from "@/core/basics/words";
 import type { YachtFile } from "@/core/yacht/schema";
 import { englishTranslator } from "@/messages/translator";
 import type { YachtRow } from "../db/yachts";
@@ -32,7 +32,7 @@ interface Label {
 const placeLabels = ({ places }: YachtFile): Label[] =>
   Object.entries(places)
     .sort(([, a], [, b]) => a.order - b.order)
-    .map(([at, place]) => ({ name: say(place.name, "en"), where: "", at }));
+    .map(([at, place]) => ({ name: localize(place.name), where: "", at }));
 
 /** Fittings by the place they are in, so that one walks the boat once with the sheet. */
 const fittingLabels = ({ places, fittings }: YachtFile): Label[] =>
@@ -40,8 +40,8 @@ const fittingLabels = ({ places, fittings }: YachtFile): Label[] =>
     .map(([key, fitting]) => ({
       place: places[fitting.place],
       label: {
-        name: say(fitting.name, "en"),
-        where: say(places[fitting.place]?.name ?? { en: "" }, "en"),
+        name: localize(fitting.name),
+        where: localize(places[fitting.place]?.name ?? { en: "" }),
         at: `fitting/${key}`,
       },
     }))

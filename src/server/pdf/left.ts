@@ -1,9 +1,9 @@
 import "server-only";
-import { say } from "@/core/basics/words";
+import { localize } from "@/core/basics/words";
 import { fold } from "@/core/handover/fold";
 import { kindOf, type Line } from "@/core/handover/lines";
 import { saidIn } from "@/messages/line-words";
-import { standingOf } from "@/core/handover/state";
+import { statusOf } from "@/core/handover/state";
 import { stampIn } from "@/messages/stamp";
 import { englishTranslator } from "@/messages/translator";
 import { now } from "../clock";
@@ -42,12 +42,12 @@ export async function leftPdf(db: Queryable, handoverId: string): Promise<PdfFil
   paper.line(t("left-paper.words"));
   for (const place of list.places) {
     const rows = list.lines.flatMap((line, index) =>
-      line.place === place.id && standingOf(folded, line).step !== "done"
-        ? [[`#${index + 1}`, say(line.name, "en"), roomFor(t, line)]]
+      line.place === place.id && statusOf(folded, line).step !== "done"
+        ? [[`#${index + 1}`, localize(line.name), roomFor(t, line)]]
         : [],
     );
     if (rows.length === 0) continue;
-    paper.section(say(place.name, "en"));
+    paper.section(localize(place.name));
     paper.table(
       [
         { title: t("left-paper.number"), share: 1 },

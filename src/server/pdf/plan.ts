@@ -1,7 +1,7 @@
 import "server-only";
 import { centreOf } from "@/core/plan/outline";
-import { say } from "@/core/basics/words";
-import { sayOf } from "@/core/yacht/figures";
+import { localize } from "@/core/basics/words";
+import { localizeFigures } from "@/core/yacht/figures";
 import type { Point } from "@/core/yacht/schema";
 import { englishTranslator } from "@/messages/translator";
 import type { YachtRow } from "../db/yachts";
@@ -48,11 +48,11 @@ export async function planPdf(yacht: YachtRow, at: string): Promise<PdfFile> {
     ],
     places.map(([key, place]) => [
       String(numbers.get(key) ?? ""),
-      say(place.name, "en"),
-      sayOf(file, place.reach),
+      localize(place.name),
+      localizeFigures(file, place.reach),
       Object.values(file.fittings)
         .filter((fitting) => fitting.place === key)
-        .map((fitting) => sayOf(file, fitting.name))
+        .map((fitting) => localizeFigures(file, fitting.name))
         .join(", "),
     ]),
   );

@@ -1,20 +1,20 @@
 import "server-only";
 import sharp from "sharp";
-import { say } from "@/core/basics/words";
+import { localize } from "@/core/basics/words";
 import { walkState } from "@/core/handover/walk/walk-state";
 import { fold } from "@/core/handover/fold";
 import type { Signature, SignatureContents, SignerSide } from "@/core/handover/seal";
 import { isFromGallery, isOlderPhoto } from "@/core/handover/photo-age";
-import { fetchedOf, isCorrected, mainValue, photosOf, standingOf } from "@/core/handover/state";
+import { fetchedOf, isCorrected, mainValue, photosOf, statusOf } from "@/core/handover/state";
 import type { SignedKind } from "@/core/handover/list";
 import { lineSubject, type Line } from "@/core/handover/lines";
 import { addendumWords } from "@/messages/addendum-words";
-import { aloneWords, briefingSum, standingWords } from "@/messages/briefing-words";
+import { aloneWords, briefingSum, stopStatusWords } from "@/messages/briefing-words";
 import { findings } from "@/messages/findings";
 import { fetchedWords, valueWords } from "@/messages/line-words";
 import { stampIn } from "@/messages/stamp";
 import { englishTranslator } from "@/messages/translator";
-import { afterwards } from "../addenda/afterwards";
+import { addendaView } from "../addenda/addenda-view";
 import { currentBase } from "../db/base";
 import { findStay } from "../db/charters";
 import { namesOf } from "../db/handovers";
@@ -111,13 +111,13 @@ export async function recordPdf(db: Queryable, handoverId: string): Promise<PdfF
         const standing = state.standing.get(stop.id);
         const by =
           standing && "cell" in standing ? (names[standing.cell.heads[0]?.by.person ?? ""] ?? t("paper.erased")) : "";
-        return [say(stop.title, "en"), `${standingWords(t, standing)}, ${t(`depth.${stop.depth}`)}`, by];
+        return [localize(stop.title), `${stopStatusWords(t, standing)}, ${t(`depth.${stop.depth}`)}`, by];
       }),
     );
     for (const { words, answered } of state.questions)
       paper.line(t(answered ? "briefing.question-answered" : "briefing.question-open", { words }));
   }
-  const after = list.kind === "check-in" ? await afterwards(db, handoverId) : null;
+  const after = list.kind === "check-in" ? await addendaView(db, handoverId) : null;
   if (after && after.open.length > 0) {
     paper.section(t("paper.open"));
     paper.line(t("paper.open-words"));
@@ -149,7 +149,7 @@ export async function recordPdf(db: Queryable, handoverId: string): Promise<PdfF
   );
   paper.section(t("paper.lines"));
   if (list.rules) paper.line(t(`paper.counted-${list.rules.expectedShown}`));
-  const placeName = new Map(list.places.map((place) => [place.id, say(place.name, "en")]));
+  const placeName = new Map(list.places.map((place) => [place.id, localize(place.name)]));
   const boatSaid = (line: Line) => {
     if (line.kind !== "reading") return "";
     const fetched = fetchedOf(folded, line);
@@ -160,10 +160,10 @@ export async function recordPdf(db: Queryable, handoverId: string): Promise<PdfF
   paper.table(
     columns,
     list.lines.map((line) => {
-      const standing = standingOf(folded, line);
+      const standing = statusOf(folded, line);
       return [
         placeName.get(line.place) ?? "",
-        say(line.name, "en"),
+        localize(line.name),
         standing.step === "done" ? `${valueWords(t, line, standing.value)}${boatSaid(line)}` : t("paper.not-recorded"),
       ];
     }),
@@ -183,7 +183,7 @@ export async function recordPdf(db: Queryable, handoverId: string): Promise<PdfF
     ...list.lines
       .filter((line) => !noted.some((finding) => finding.id === line.id))
       .map((line) => ({
-        caption: say(line.name, "en"),
+        caption: localize(line.name),
         photos: photosOf(folded, lineSubject(line.id)),
         note: noteOf(lineSubject(line.id)),
       })),

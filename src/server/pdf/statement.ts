@@ -1,6 +1,6 @@
 import "server-only";
 import { formatMoney } from "@/core/basics/money";
-import { say } from "@/core/basics/words";
+import { localize } from "@/core/basics/words";
 import { studyState } from "@/core/briefing/study/study";
 import { differenceWords, evidenceWords, priorWords } from "@/messages/difference-words";
 import { extraName } from "@/messages/extra-words";
@@ -27,7 +27,7 @@ export async function statementPdf(db: Queryable, stayId: string): Promise<PdfFi
   const language = studyState(await studyAnswersOf(db, stay.charterId), []).experience?.language ?? "en";
   const input = signed?.input ?? view.input;
   const output = signed?.output ?? view.output;
-  const money = (minor: number) => formatMoney(minor, input.currency, "en");
+  const money = (minor: number) => formatMoney(minor, input.currency);
   const title = `${stay.yachtName}: ${t("paper.statement")}`;
   const paper = new Paper(title, signed?.sealedAt ?? checkOut.seal.sealedAt);
   paper.head(signed ? title : `${title} (${t("paper.draft")})`, file.particulars, [
@@ -55,7 +55,7 @@ export async function statementPdf(db: Queryable, stayId: string): Promise<PdfFi
       shown.map((difference) => {
         const prior = priorWords(t, view.priors[difference.id], timeZone);
         return [
-          `${say(difference.name, language)}: ${differenceWords(t, difference)}${prior === null ? "" : `. ${prior}`}`,
+          `${localize(difference.name, language)}: ${differenceWords(t, difference)}${prior === null ? "" : `. ${prior}`}`,
           evidenceWords(t, difference, difference.before, checkOut.list),
           evidenceWords(t, difference, difference.after, checkOut.list),
         ];
@@ -64,7 +64,7 @@ export async function statementPdf(db: Queryable, stayId: string): Promise<PdfFi
   }
   paper.section(t("paper.money"));
   const nameOf = new Map([
-    ...shown.map((each): [string, string] => [each.id, say(each.name, language)]),
+    ...shown.map((each): [string, string] => [each.id, localize(each.name, language)]),
     ...view.extras.map(({ id, extra }): [string, string] => [id, extraName(t, extra, timeZone)]),
   ]);
   const reserved = new Map((signed?.reservations ?? []).map((each) => [each.line, each.words]));
@@ -127,7 +127,7 @@ export async function statementPdf(db: Queryable, stayId: string): Promise<PdfFi
     );
   }
   if (signed && signed.cameSince > 0) paper.line(t("paper.came-since", { came: signed.cameSince }));
-  afterwards(t, paper, view, nameOf, money);
+  addendaView(t, paper, view, nameOf, money);
   const events = await depositEvents(db, stayId);
   for (const event of events)
     paper.line(
@@ -154,7 +154,7 @@ export async function statementPdf(db: Queryable, stayId: string): Promise<PdfFi
   // both ends beside one another, so that anybody can compare them
   const pairs = await Promise.all(
     shown.map(async (difference) => ({
-      title: `${say(difference.name, language)}: ${differenceWords(t, difference)}`,
+      title: `${localize(difference.name, language)}: ${differenceWords(t, difference)}`,
       before: await picturesFor(db, [{ caption: t("paper.before"), photos: difference.before?.photos ?? [] }]),
       after: await picturesFor(db, [{ caption: t("paper.after"), photos: difference.after?.photos ?? [] }]),
     })),
@@ -177,7 +177,7 @@ function goodwillWords(t: Translator, { decided }: SettlementView, id: string): 
 }
 
 /** What came of a signed statement: objections, sums agreed in the end. */
-function afterwards(
+function addendaView(
   t: Translator,
   paper: Paper,
   { after, base }: SettlementView,

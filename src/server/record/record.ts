@@ -4,7 +4,7 @@ import type { HandoverList } from "@/core/handover/list";
 import type { SignatureContents } from "@/core/handover/seal";
 import { entriesAfter } from "../db/entries";
 import { addendaOf, findHandover, namesOf, type AddendumRow, type HandoverRow } from "../db/handovers";
-import { standingSeal, type SealRow, signatureContents } from "../db/seals";
+import { effectiveSeal, type SealRow, signatureContents } from "../db/seals";
 import type { Queryable } from "../db/pool";
 import { AppError } from "@/api/app-error";
 
@@ -25,7 +25,7 @@ export async function signedEntries(
   db: Queryable,
   handoverId: string,
 ): Promise<{ seal: SealRow; entries: Entry[] } | null> {
-  const seal = await standingSeal(db, handoverId);
+  const seal = await effectiveSeal(db, handoverId);
   if (!seal) return null;
   const named = new Set(seal.manifest.entries.map((entry) => entry.id));
   return {

@@ -1,6 +1,6 @@
 import "server-only";
 import { addHours, type Instant } from "@/core/basics/instant";
-import type { Without } from "@/core/handover/seal";
+import type { MissingSigner } from "@/core/handover/seal";
 import { stampIn } from "@/messages/stamp";
 import { englishTranslator } from "@/messages/translator";
 import { now } from "../clock";
@@ -21,7 +21,7 @@ export async function sendCopy(
   db: Queryable,
   stayId: string,
   what: "check-out" | "statement",
-  without: Without,
+  without: MissingSigner,
   until: Instant,
 ): Promise<void> {
   const t = englishTranslator();

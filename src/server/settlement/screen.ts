@@ -1,5 +1,5 @@
 import "server-only";
-import { say } from "@/core/basics/words";
+import { localize } from "@/core/basics/words";
 import { fold } from "@/core/handover/fold";
 import { isUnlookedBelow } from "@/core/handover/opening/first-looks";
 import type { Evidence } from "@/core/comparison/compare";
@@ -8,7 +8,7 @@ import { differenceWords, evidenceWords, priorWords } from "@/messages/differenc
 import { extraName } from "@/messages/extra-words";
 import { englishTranslator } from "@/messages/translator";
 import type { Queryable } from "../db/pool";
-import { afterwards } from "../addenda/afterwards";
+import { addendaView } from "../addenda/addenda-view";
 import { depositEvents } from "../db/deposits";
 import { settlementView } from "./view";
 
@@ -18,7 +18,7 @@ export async function settlementScreen(db: Queryable, stayId: string): Promise<S
   const view = await settlementView(db, stayId);
   const { base, signed, after } = view;
   const names = { ...view.checkIn.names, ...view.checkOut.names };
-  const places = new Map(view.checkOut.list.places.map((place) => [place.id, say(place.name, "en")]));
+  const places = new Map(view.checkOut.list.places.map((place) => [place.id, localize(place.name)]));
   const items = view.proposals.map((proposal): SettlementItem => {
     const { difference } = proposal;
     const side = (evidence: Evidence | null) => ({
@@ -29,7 +29,7 @@ export async function settlementScreen(db: Queryable, stayId: string): Promise<S
     });
     return {
       proposal,
-      name: say(difference.name, "en"),
+      name: localize(difference.name),
       place: places.get(difference.place) ?? "",
       what: differenceWords(t, difference),
       before: side(difference.before),
@@ -50,7 +50,7 @@ export async function settlementScreen(db: Queryable, stayId: string): Promise<S
     ...items.map(({ proposal, name }): [string, string] => [proposal.difference.id, name]),
     ...extras.map(({ id, name }): [string, string] => [id, name]),
   ]);
-  const told = (await afterwards(db, view.checkIn.handover.id)).addenda.filter(
+  const told = (await addendaView(db, view.checkIn.handover.id)).addenda.filter(
     ({ addendum }) => addendum.kind === "late-finding" || addendum.kind === "incident",
   );
   const happened = told.flatMap(({ addendum }) => (addendum.kind === "incident" ? [addendum.what] : []));
@@ -65,7 +65,7 @@ export async function settlementScreen(db: Queryable, stayId: string): Promise<S
     prices: view.prices,
     late: view.late,
     tanks: view.checkOut.list.lines.flatMap((line) =>
-      line.kind === "reading" && line.reading === "fuel" ? [{ line: line.id, name: say(line.name, "en") }] : [],
+      line.kind === "reading" && line.reading === "fuel" ? [{ line: line.id, name: localize(line.name) }] : [],
     ),
     output: view.output,
     range: view.range,

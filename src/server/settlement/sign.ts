@@ -2,7 +2,7 @@ import "server-only";
 import { takeTurnsOnStatement } from "../db/locks";
 import { addSettlement } from "../db/settlements";
 import { digestOf } from "@/core/basics/digest";
-import { sealOf, signersOf, type Signature, type SignatureContents, type Without } from "@/core/handover/seal";
+import { sealOf, signersOf, type Signature, type SignatureContents, type MissingSigner } from "@/core/handover/seal";
 import type { Reservation } from "@/api/schemas/desk";
 import { now } from "../clock";
 import type { Queryable } from "../db/pool";
@@ -23,7 +23,7 @@ export interface SettlementSigning {
   signatures: Signature[];
   contents: SignatureContents;
   /** why the charterer's side does not sign; base staff and a witness sign then, and a copy goes out at once */
-  without: Without | null;
+  without: MissingSigner | null;
 }
 
 /**

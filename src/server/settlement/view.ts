@@ -25,10 +25,10 @@ import { afterSigning, type StatementSince } from "./after";
 import {
   extrasOf,
   signedSettlement,
-  standingDecisions,
+  currentDecisions,
   type ExtraRow,
   type SignedSettlement,
-  type StandingDecision,
+  type CurrentDecision,
 } from "../db/settlements";
 
 /** A charter's settlement as it stands: differences, what was decided, what it comes to. */
@@ -38,7 +38,7 @@ export interface SettlementView {
   checkOut: SealedRecord;
   differences: Difference[];
   proposals: Proposal[];
-  decided: Record<string, StandingDecision>;
+  decided: Record<string, CurrentDecision>;
   /** where a difference was reported before she was handed over, by its id */
   priors: Record<string, PriorReport>;
   extras: ExtraRow[];
@@ -72,7 +72,7 @@ export async function settlementView(db: Queryable, stayId: string): Promise<Set
   }
   const reported = await reportedBefore(db, stay.yachtId, checkIn.seal.sealedAt);
   const differences = withPriors(compare(checkIn, checkOut), reported);
-  const decided = await standingDecisions(db, stayId);
+  const decided = await currentDecisions(db, stayId);
   const extras = await extrasOf(db, stayId);
   const { terms } = stay;
   const file = await yachtFileAt(db, stay.yachtId, checkIn.handover.revision);

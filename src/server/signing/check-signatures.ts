@@ -5,7 +5,7 @@ import {
   signersOf,
   type Signature,
   type SignatureContents,
-  type Without,
+  type MissingSigner,
 } from "@/core/handover/seal";
 import { AppError } from "@/api/app-error";
 
@@ -16,7 +16,7 @@ import { AppError } from "@/api/app-error";
  * @throws AppError for a missing, blank or wrong one, and for a witness who signs for the base as well
  */
 export function checkSignatures(
-  without: Without | null,
+  without: MissingSigner | null,
   signatures: readonly Signature[],
   contents: SignatureContents,
 ): Signature[] {

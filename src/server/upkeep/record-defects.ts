@@ -1,9 +1,9 @@
 import "server-only";
 import { v7 as uuid } from "uuid";
 import { compare } from "@/core/comparison/compare";
-import { say } from "@/core/basics/words";
+import { localize } from "@/core/basics/words";
 import { fold } from "@/core/handover/fold";
-import { mainCell, standingOf } from "@/core/handover/state";
+import { mainCell, statusOf } from "@/core/handover/state";
 import { seenDefects } from "@/core/upkeep/defect";
 import { differenceWords } from "@/messages/difference-words";
 import { valueWords } from "@/messages/line-words";
@@ -23,7 +23,7 @@ export async function recordDefects(db: Queryable, handoverId: string): Promise<
   const t = englishTranslator();
   for (const { subject, line, safety } of seenDefects(list, folded)) {
     const head = mainCell(folded, line)?.heads[0];
-    const standing = standingOf(folded, line);
+    const standing = statusOf(folded, line);
     if (!head || standing.step !== "done") continue;
     await reportDefect(db, {
       id: uuid(),
@@ -31,7 +31,7 @@ export async function recordDefects(db: Queryable, handoverId: string): Promise<
       handoverId,
       subject,
       place: line.at ?? line.place,
-      title: say(line.name, "en"),
+      title: localize(line.name),
       words: standing.judgement?.why ?? valueWords(t, line, standing.value),
       safety,
       at: head.at,
@@ -55,7 +55,7 @@ async function recordMarks(db: Queryable, { id, yachtId, checkInId }: HandoverRo
       handoverId: id,
       subject: of,
       place,
-      title: say(name, "en"),
+      title: localize(name),
       words: differenceWords(t, difference),
       safety: false,
       at: after.at,

@@ -1,6 +1,6 @@
 import "server-only";
 import { v7 as uuid } from "uuid";
-import { say } from "@/core/basics/words";
+import { localize } from "@/core/basics/words";
 import type { Addendum } from "@/core/handover/addenda/addendum";
 import { incidentDefect } from "@/core/incidents/incident";
 import { englishTranslator } from "@/messages/translator";
@@ -33,7 +33,7 @@ export async function reportAddendum(db: Queryable, handover: HandoverRow, adden
     ...common,
     subject: line ? `line:${line.id}` : `report:${addendum.id}`,
     place: line?.at ?? line?.place ?? null,
-    title: line ? say(line.name, "en") : t("work.reported"),
+    title: line ? localize(line.name) : t("work.reported"),
     safety: false,
   });
 }

@@ -39,7 +39,7 @@ export async function draftScreen(db: Queryable, name: FileName, personId: strin
       .slice(-lately)
       .reverse()
       .map((edit) => seenBy(edit, personId)),
-    ...(await standingOf(db, view, personId)),
+    ...(await statusOf(db, view, personId)),
     notes: of === "yachts" ? await openNotes(db, slug) : [],
     answered: of === "yachts" ? await answeredNotes(db, slug) : [],
     sisters:
@@ -63,7 +63,7 @@ export async function draftNews(
   const view = await draftView(db, name);
   const isSame = (view.draft?.id ?? null) === seen.draft || (seen.draft === null && seen.after === 0);
   return {
-    ...(await standingOf(db, view, personId)),
+    ...(await statusOf(db, view, personId)),
     edits: isSame ? view.edits.filter(({ number }) => number > seen.after).map((edit) => seenBy(edit, personId)) : [],
   };
 }
@@ -91,7 +91,7 @@ export async function draftReview(db: Queryable, name: FileName): Promise<DraftR
   };
 }
 
-async function standingOf(db: Queryable, view: DraftView, personId: string) {
+async function statusOf(db: Queryable, view: DraftView, personId: string) {
   const { draft, edits, document } = view;
   const { undo, redo } = undoable(edits, personId);
   return {

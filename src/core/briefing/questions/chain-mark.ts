@@ -1,4 +1,4 @@
-import { say } from "../../basics/words";
+import { localize } from "../../basics/words";
 import { servesPurpose } from "../../yacht/purposes";
 import type { QuestionKind } from "./question";
 
@@ -8,9 +8,9 @@ export const chainMark: QuestionKind = {
   make: (topic, file) => {
     const marks = Object.values(file.groundTackle).find((tackle) => tackle.marks.length > 0)?.marks ?? [];
     const asked = marks.find((mark) => mark.atM === 20) ?? marks[1];
-    const colours = [...new Set(marks.map((mark) => say(mark.colour, "en")))];
+    const colours = [...new Set(marks.map((mark) => localize(mark.colour)))];
     if (!servesPurpose(file, topic.procedures, "anchor-down") || !asked || colours.length < 2) return [];
-    const right = say(asked.colour, "en");
+    const right = localize(asked.colour);
     const others = colours.filter((colour) => colour !== right).slice(0, 3);
     return [
       {

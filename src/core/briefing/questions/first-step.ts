@@ -1,4 +1,4 @@
-import { sayOf } from "../../yacht/figures";
+import { localizeFigures } from "../../yacht/figures";
 import type { QuestionKind } from "./question";
 
 /** What comes first in a procedure: in what hurts people or machines the order is the point. */
@@ -11,13 +11,13 @@ export const firstStep: QuestionKind = {
       const id = `first-step-${key}`;
       const options = procedure.steps
         .slice(0, 3)
-        .map((step, i) => ({ id: `step-${i + 1}`, words: { text: sayOf(file, step.words) } }));
+        .map((step, i) => ({ id: `step-${i + 1}`, words: { text: localizeFigures(file, step.words) } }));
       return [
         {
           id,
           topic: topic.id,
           ask: "first-step",
-          values: { what: sayOf(file, procedure.title) },
+          values: { what: localizeFigures(file, procedure.title) },
           right: "step-1",
           options: options,
         },

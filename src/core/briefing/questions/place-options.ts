@@ -1,10 +1,10 @@
-import { say } from "../../basics/words";
+import { localize } from "../../basics/words";
 import type { YachtFile } from "../../yacht/schema";
 import { mixed, type Question } from "./question";
 
 /** A place among three others of the same yacht. */
 export function placeOptions(question: string, right: string, { places }: YachtFile): Question["options"] {
-  const name = (place: string) => say(places[place]?.name ?? { en: place }, "en");
+  const name = (place: string) => localize(places[place]?.name ?? { en: place });
   const others = mixed(
     question,
     Object.keys(places)

@@ -1,4 +1,4 @@
-import { sayOf } from "../../yacht/figures";
+import { localizeFigures } from "../../yacht/figures";
 import { placeOptions } from "./place-options";
 import type { QuestionKind } from "./question";
 
@@ -12,7 +12,7 @@ export const topicPlace: QuestionKind = {
         id,
         topic: topic.id,
         ask: "where-is",
-        values: { what: sayOf(file, topic.title) },
+        values: { what: localizeFigures(file, topic.title) },
         right: topic.place,
         options: placeOptions(id, topic.place, file),
       },

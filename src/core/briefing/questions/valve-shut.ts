@@ -1,4 +1,4 @@
-import { sayOf } from "../../yacht/figures";
+import { localizeFigures } from "../../yacht/figures";
 import type { QuestionKind } from "./question";
 
 const shutWhen = {
@@ -30,7 +30,7 @@ export const valveShut: QuestionKind = {
         id,
         topic: topic.id,
         ask: "valve-shut",
-        values: { what: sayOf(file, fitting.name) },
+        values: { what: localizeFigures(file, fitting.name) },
         right,
         options: [right, wrong].map((way) => ({ id: way, words: { key: `way-${way}`, values: {} } })),
       },

@@ -1,4 +1,4 @@
-import { sayOf } from "../../yacht/figures";
+import { localizeFigures } from "../../yacht/figures";
 import type { FittingKind } from "../../yacht/parts/fittings";
 import { placeOptions } from "./place-options";
 import type { QuestionKind } from "./question";
@@ -43,7 +43,7 @@ export const whereIs: QuestionKind = {
         id,
         topic: topic.id,
         ask: "where-is",
-        values: { what: sayOf(file, fitting.name) },
+        values: { what: localizeFigures(file, fitting.name) },
         right: fitting.place,
         options: placeOptions(id, fitting.place, file),
       },

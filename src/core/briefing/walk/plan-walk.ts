@@ -27,7 +27,7 @@ const settle: Effort = { rounds: 12, moves: 8_000, open: true };
  * Plans the walk over a yacht: every stop after all it depends on, in the asked order, with as little walking as can be
  * found, and what is opened on the way standing open as briefly as equal walks allow. How: docs/decisions/0014.
  *
- * @throws BadInput for what cannot be planned, naming it
+ * @throws InputError for what cannot be planned, naming it
  */
 export function planWalk(input: WalkInput): WalkPlan {
   const problem = walkProblem(input);

@@ -1,4 +1,4 @@
-import { BadInput } from "../../basics/calculation";
+import { InputError } from "../../basics/calculation";
 import { addAll, addBit, bitsFor, hasBit, type Bits } from "./bits";
 
 /** Which stop comes before which. */
@@ -18,7 +18,7 @@ export interface Precedence {
  *
  * @param pairs [earlier, later]
  * @param name what a stop is called in an error
- * @throws BadInput naming a circle of stops that wait for one another
+ * @throws InputError naming a circle of stops that wait for one another
  */
 export function precedenceOf(
   size: number,
@@ -43,7 +43,7 @@ export function precedenceOf(
     }
   }
   if (order.length < size)
-    throw new BadInput(
+    throw new InputError(
       "/stops",
       `these stops wait for one another in a circle: ${circle(before, waiting).map(name).join(" → ")}`,
     );

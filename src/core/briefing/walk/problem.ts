@@ -1,4 +1,4 @@
-import { BadInput } from "../../basics/calculation";
+import { InputError } from "../../basics/calculation";
 import { hasBit, type Bits } from "./bits";
 import { distancesBetween, type Arc, type Distances } from "./distances";
 import { closingPairs, precedenceOf, type Precedence } from "./precedence";
@@ -27,7 +27,7 @@ export interface WalkProblem {
 /**
  * Looks the input over and brings it into numbers.
  *
- * @throws BadInput for what cannot be planned, naming it
+ * @throws InputError for what cannot be planned, naming it
  */
 export function walkProblem(input: WalkInput): WalkProblem {
   const places = numbersOf(input.places, "/places", "place");
@@ -36,7 +36,10 @@ export function walkProblem(input: WalkInput): WalkProblem {
   const arcs = input.ways.flatMap(({ from, to, seconds, oneWay }, i): Arc[] => {
     const where = `/ways/${i}`;
     if (seconds < 0)
-      throw new BadInput(where, `the way from "${from}" to "${to}" takes ${seconds} seconds; it cannot be less than 0`);
+      throw new InputError(
+        where,
+        `the way from "${from}" to "${to}" takes ${seconds} seconds; it cannot be less than 0`,
+      );
     const arc = {
       from: placeNamed(from, where, "a way leads from"),
       to: placeNamed(to, where, "a way leads to"),
@@ -49,13 +52,13 @@ export function walkProblem(input: WalkInput): WalkProblem {
   const systems = new Map<string, number>();
   const waits = input.stops.map(({ id, minutes, after = [], closes }, i) => {
     const where = `/stops/${i}`;
-    if (minutes < 0) throw new BadInput(where, `stop "${id}" takes ${minutes} minutes; it cannot be less than 0`);
+    if (minutes < 0) throw new InputError(where, `stop "${id}" takes ${minutes} minutes; it cannot be less than 0`);
     const stopNamed = (other: string) => known(stopNumbers, other, where, `stop "${id}" names the stop`);
     const closed = closes === undefined ? null : stopNamed(closes);
     if (closed !== null) {
       const other = closedBy.get(closed);
       if (other !== undefined)
-        throw new BadInput(
+        throw new InputError(
           where,
           `stop "${closes}" is closed by two: "${name(other)}" and "${id}"; at most one stop closes another`,
         );
@@ -109,8 +112,8 @@ function reachable(input: WalkInput, pairs: readonly [number, number][], name: (
   try {
     return precedenceOf(input.stops.length, pairs, name);
   } catch (error) {
-    if (!(error instanceof BadInput)) throw error;
-    throw new BadInput(
+    if (!(error instanceof InputError)) throw error;
+    throw new InputError(
       "/stops",
       `in no allowed order can every stop be reached, as some ways lead one way only: ${error.message.replace(/^[^:]*: /, "")}`,
     );
@@ -131,12 +134,12 @@ function oneWayPairs(
   placeOf.forEach((place, stop) => {
     const { id } = input.stops[stop] ?? { id: "" };
     if (!leads(start, place))
-      throw new BadInput(
+      throw new InputError(
         `/stops/${stop}`,
         `stop "${id}" cannot be reached: no way leads from "${input.start}" to "${placeName(place)}"`,
       );
     if (end !== null && !leads(place, end))
-      throw new BadInput(
+      throw new InputError(
         "/end",
         `the end "${placeName(end)}" cannot be reached: no way leads there from "${placeName(place)}", where stop "${id}" is`,
       );
@@ -145,7 +148,7 @@ function oneWayPairs(
       const [there, back] = [leads(place, other), leads(other, place)];
       if (there && back) return;
       if (!there && !back)
-        throw new BadInput(
+        throw new InputError(
           `/stops/${otherStop}`,
           `stop "${input.stops[otherStop]?.id ?? ""}" cannot be reached in any allowed order: no way leads from it to stop "${id}", nor the other way`,
         );
@@ -153,7 +156,7 @@ function oneWayPairs(
     });
   });
   if (end !== null && !leads(start, end))
-    throw new BadInput(
+    throw new InputError(
       "/end",
       `the end "${placeName(end)}" cannot be reached: no way leads there from "${input.start}"`,
     );
@@ -164,7 +167,7 @@ function numbersOf(parts: readonly { id: string }[], where: string, what: string
   const numbers = new Map<string, number>();
   parts.forEach(({ id }, i) => {
     if (numbers.has(id))
-      throw new BadInput(`${where}/${i}`, `the ${what} "${id}" is there twice; each has an id of its own`);
+      throw new InputError(`${where}/${i}`, `the ${what} "${id}" is there twice; each has an id of its own`);
     numbers.set(id, i);
   });
   return numbers;
@@ -172,6 +175,6 @@ function numbersOf(parts: readonly { id: string }[], where: string, what: string
 
 function known(numbers: ReadonlyMap<string, number>, id: string, where: string, who: string): number {
   const number = numbers.get(id);
-  if (number === undefined) throw new BadInput(where, `${who} "${id}", which is not among those given`);
+  if (number === undefined) throw new InputError(where, `${who} "${id}", which is not among those given`);
   return number;
 }

@@ -1,7 +1,7 @@
 import fc from "fast-check";
 import { demoYacht } from "../../../testing/demo-yacht";
 import { largeWalk } from "../../../testing/large-walk";
-import { BadInput } from "../../basics/calculation";
+import { InputError } from "../../basics/calculation";
 import { costOf, isLess } from "./cost";
 import { nearestFirst } from "./greedy";
 import { isAllowed } from "./improve";
@@ -47,7 +47,7 @@ const fault = (input: WalkInput): string => {
   try {
     planWalk(input);
   } catch (error) {
-    if (error instanceof BadInput) return `${error.where}: ${error.message}`;
+    if (error instanceof InputError) return `${error.where}: ${error.message}`;
     throw error;
   }
   return "";

@@ -1,13 +1,13 @@
 import { withoutJacket } from "../jackets";
 import type { CountLine } from "../lines";
-import { standingOf } from "../state";
+import { statusOf } from "../state";
 import { reason, type GateRule } from "./reason";
 
 /** A jacket that fits for everybody aboard, by the weights of the crew list; said once the jackets are counted. */
 export const jackets: GateRule = ({ list, folded, rules }) => {
   const lines = list.lines.filter((line): line is CountLine => line.kind === "count" && line.jacketKg !== undefined);
   if (lines.length === 0) return [];
-  const counted = lines.map((line) => ({ line, standing: standingOf(folded, line) }));
+  const counted = lines.map((line) => ({ line, standing: statusOf(folded, line) }));
   const classes = counted.map(({ line, standing }) => ({
     fromKg: line.jacketKg?.from ?? 0,
     toKg: line.jacketKg?.to ?? null,

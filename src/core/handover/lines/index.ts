@@ -3,14 +3,14 @@ import { chain, type Chain } from "./chain";
 import { count, type Count } from "./count";
 import type { LineKind } from "./line-kind";
 import { look, type Look } from "./look";
-import { mark, type KnownMark } from "./mark";
+import { mark, type MarkTypes } from "./mark";
 import { reading, type Reading } from "./reading";
 import { test, type Test } from "./test";
 import { view, type View } from "./view";
 
 /** Every kind of line by type. */
 interface Types {
-  mark: KnownMark;
+  mark: MarkTypes;
   view: View;
   look: Look;
   test: Test;

@@ -10,7 +10,7 @@ export const HandoverKind = Type.Union([Type.Literal("prep"), Type.Literal("chec
 export type HandoverKind = Static<typeof HandoverKind>;
 
 /** A mark that is on the yacht already, with where it was seen first. */
-export interface StandingMark {
+export interface KnownMark {
   id: string;
   mark: Mark;
   photos: string[];
@@ -24,7 +24,7 @@ export interface LineInput {
   stay: { fromDay: string; toDay: string };
   /** at check-out: the found counts of the check-in, and where things lay that were found elsewhere, by line id */
   checkIn: { counts: Readonly<Record<string, number>>; foundIn: Readonly<Record<string, string>> } | null;
-  standingMarks: readonly StandingMark[];
+  knownMarks: readonly KnownMark[];
   /** the picture of each view at the last handover, by its surface */
   viewPhotos: Readonly<Record<string, readonly string[]>>;
   /** earlier readings by line id, oldest first */

@@ -10,7 +10,7 @@ const inputOf = (slug: string): LineInput => ({
   yacht: { file: demoYacht(slug) },
   stay: { fromDay: "2027-06-12", toDay: "2027-06-19" },
   checkIn: null,
-  standingMarks: [
+  knownMarks: [
     {
       id: "00000000-0000-7000-8000-000000000001",
       mark: { place: "bow", surface: "stern", kind: "scratch", sizeMm: 200, aM: 0.4, bM: 0.6, words: "" },

@@ -25,7 +25,7 @@ export const MarkStateValue = valueOf({
 export type MarkStateValue = Static<typeof MarkStateValue>;
 
 /** What a mark is by type. */
-export interface KnownMark {
+export interface MarkTypes {
   name: "mark";
   aspect: "mark-state";
   line: MarkLine;
@@ -34,11 +34,11 @@ export interface KnownMark {
   difference: never;
 }
 
-function fromFile({ standingMarks, rules, yacht: { file } }: LineInput): MarkLine[] {
+function fromFile({ knownMarks, rules, yacht: { file } }: LineInput): MarkLine[] {
   const views = viewPlaces(file);
   const viewOf = ({ sizeMm, surface }: Mark) =>
     sizeMm < rules.markSingleFromMm && views.has(surface) ? { view: viewId(surface) } : {};
-  return standingMarks.map(({ id, mark: known, photos, since }) => ({
+  return knownMarks.map(({ id, mark: known, photos, since }) => ({
     id: `mark:${id}`,
     kind: "mark",
     place: known.place,
@@ -54,7 +54,7 @@ function fromFile({ standingMarks, rules, yacht: { file } }: LineInput): MarkLin
 }
 
 /** A mark known from before: still so, worse or mended. Marks of two records are compared among each other, not line by line. */
-export const mark: LineKind<KnownMark> = {
+export const mark: LineKind<MarkTypes> = {
   name: "mark",
   schema: MarkLine,
   aspect: "mark-state",

@@ -20,7 +20,7 @@ const input = (change: Partial<ListInput> = {}): ListInput => ({
   },
   currency: "EUR",
   checkIn: null,
-  standingMarks: [],
+  knownMarks: [],
   viewPhotos: {},
   history: {},
   openedAt: "2027-06-12T14:00:00.000Z",
@@ -139,7 +139,7 @@ describe("the list of a handover", () => {
       bM: 0.7,
       words: "platform corner",
     };
-    const made = makeList(input({ standingMarks: [{ id: id(9), mark, photos: [], since: null }] }));
+    const made = makeList(input({ knownMarks: [{ id: id(9), mark, photos: [], since: null }] }));
     expect(made.lines.filter((line) => line.place === "stern")[0]).toMatchObject({ id: `mark:${id(9)}`, kind: "mark" });
   });
 
@@ -155,7 +155,7 @@ describe("the list of a handover", () => {
     });
     const made = makeList(
       input({
-        standingMarks: [
+        knownMarks: [
           { id: id(9), mark: mark(99), photos: [], since: null },
           { id: id(10), mark: mark(100), photos: [], since: null },
         ],

@@ -25,7 +25,7 @@ const prepOf = (slug: string, more: Partial<Parameters<typeof makeList>[0]> = {}
     },
     currency: "EUR",
     checkIn: null,
-    standingMarks: [],
+    knownMarks: [],
     viewPhotos: {},
     history: {},
     openedAt: "2027-06-12T08:00:00.000Z",

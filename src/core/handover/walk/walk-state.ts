@@ -7,7 +7,7 @@ export const stopSubject = (stop: string) => `stop:${stop}`;
 export const questionSubject = (question: string) => `question:${question}`;
 
 /** How a stop stands on the walk. */
-export type StopStanding =
+export type StopStatus =
   | { step: "open" }
   | { step: "put-off"; why: string }
   | { step: "fork" }
@@ -25,7 +25,7 @@ export interface OpenQuestion {
 export interface WalkState {
   order: WalkOrder;
   paused: boolean;
-  standing: ReadonlyMap<string, StopStanding>;
+  standing: ReadonlyMap<string, StopStatus>;
   /** shown or left out */
   behind: ReadonlySet<string>;
   putOff: ReadonlySet<string>;
@@ -37,7 +37,7 @@ export interface WalkState {
 }
 
 /** The stop that was finished last: ids made on a device grow with time. */
-function lastFinished(standing: ReadonlyMap<string, StopStanding>): string | null {
+function lastFinished(standing: ReadonlyMap<string, StopStatus>): string | null {
   let last: { stop: string; id: string } | null = null;
   for (const [stop, each] of standing) {
     if (each.step !== "shown" && each.step !== "skipped") continue;
@@ -47,7 +47,7 @@ function lastFinished(standing: ReadonlyMap<string, StopStanding>): string | nul
   return last?.stop ?? null;
 }
 
-function standingOfStop(folded: Folded, stop: BriefedStop): StopStanding {
+function stopStatus(folded: Folded, stop: BriefedStop): StopStatus {
   const cell = cellOf(folded, stopSubject(stop.id), "shown");
   if (cell?.fork) return { step: "fork" };
   const value = cell?.value;
@@ -59,8 +59,8 @@ function standingOfStop(folded: Folded, stop: BriefedStop): StopStanding {
 
 /** Reckons where a walk stands. Deck first is the order most bases walk in. */
 export function walkState(briefing: BriefingPart, folded: Folded): WalkState {
-  const standing = new Map(briefing.stops.map((stop) => [stop.id, standingOfStop(folded, stop)]));
-  const which = (...steps: StopStanding["step"][]) =>
+  const standing = new Map(briefing.stops.map((stop) => [stop.id, stopStatus(folded, stop)]));
+  const which = (...steps: StopStatus["step"][]) =>
     new Set([...standing].filter(([, each]) => steps.includes(each.step)).map(([stop]) => stop));
   const behind = which("shown", "skipped");
   const last = lastFinished(standing);

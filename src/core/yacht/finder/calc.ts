@@ -1,5 +1,5 @@
 import { Type, type Static } from "@sinclair/typebox";
-import { BadInput, type Calculation } from "../../basics/calculation";
+import { InputError, type Calculation } from "../../basics/calculation";
 import { Key, type YachtFile } from "../schema";
 import { makeFinder, type Hit } from "./finder";
 
@@ -20,8 +20,8 @@ export const findCalculation: Calculation<
   run: ({ yacht, ask }, { yachtFile }) => {
     const file = yachtFile(yacht);
     if (!/[\p{L}\p{N}]/u.test(ask))
-      throw new BadInput("/ask", "there is nothing to search for; give a word or a number");
-    if (!file) throw new BadInput("/yacht", `there is no yacht "${yacht}" in demo/yachts`);
+      throw new InputError("/ask", "there is nothing to search for; give a word or a number");
+    if (!file) throw new InputError("/yacht", `there is no yacht "${yacht}" in demo/yachts`);
     return {
       hits: makeFinder(file)
         .find(ask)

@@ -1,5 +1,5 @@
-import { say } from "../../basics/words";
-import { sayOf } from "../figures";
+import { localize } from "../../basics/words";
+import { localizeFigures } from "../figures";
 import type { FittingKind } from "../parts/fittings";
 import type { YachtFile } from "../schema";
 
@@ -44,9 +44,10 @@ const plain = (key: string) => key.replaceAll("-", " ");
 
 /** Everything of a yacht file that can be asked for: fittings, inventory, procedures, oddities and emergency cards. */
 export function findables(file: YachtFile, language = "en"): Findable[] {
-  const words = (part: Parameters<typeof sayOf>[1] | undefined) => (part ? sayOf(file, part, language) : "");
+  const words = (part: Parameters<typeof localizeFigures>[1] | undefined) =>
+    part ? localizeFigures(file, part, language) : "";
   const at = (place: string, where = "") =>
-    [say(file.places[place]?.name ?? { en: place }, language), where].filter(Boolean).join(", ");
+    [localize(file.places[place]?.name ?? { en: place }, language), where].filter(Boolean).join(", ");
   const fittings = Object.entries(file.fittings).map(([key, part]): Findable => ({
     id: `fitting:${key}`,
     kind: "fitting",

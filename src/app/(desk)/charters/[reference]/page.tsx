@@ -1,7 +1,7 @@
 import type { Metadata } from "next";
 import { notFound } from "next/navigation";
 import { CharterPage } from "@/client/desk/CharterPage";
-import { afterwards } from "@/server/addenda/afterwards";
+import { addendaView } from "@/server/addenda/addenda-view";
 import { requireStaff } from "@/server/auth/session";
 import { dayIn } from "@/core/basics/instant";
 import { currentBase } from "@/server/db/base";
@@ -41,7 +41,7 @@ export default async function CharterRoute({ params }: Props) {
       crew: await crewOf(db, stay.stayId),
       defects: await openDefects(db, stay.yachtId),
       windLimitKn: (await currentRules(db)).rules.windLimitKn,
-      afterwards: signed ? await afterwards(db, signed.id) : null,
+      afterwards: signed ? await addendaView(db, signed.id) : null,
       messages: await messagesOf(db, stay.stayId),
     };
   });

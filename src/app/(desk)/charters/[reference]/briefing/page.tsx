@@ -2,7 +2,7 @@ import type { Metadata } from "next";
 import { notFound } from "next/navigation";
 import { BriefingPage } from "@/client/desk/BriefingPage";
 import { requireStaff } from "@/server/auth/session";
-import { halfPage } from "@/server/briefing/half-page";
+import { briefingSheet } from "@/server/briefing/briefing-sheet";
 import { currentBase } from "@/server/db/base";
 import { findStay } from "@/server/db/charters";
 import { inBaseTransaction } from "@/server/db/pool";
@@ -18,7 +18,7 @@ export default async function BriefingRoute({ params }: Props) {
   const { reference } = await params;
   const found = await inBaseTransaction(staff.baseId, async (db) => {
     const stay = await findStay(db, { reference });
-    return stay && { page: await halfPage(db, stay, staff.personId), base: await currentBase(db) };
+    return stay && { page: await briefingSheet(db, stay, staff.personId), base: await currentBase(db) };
   });
   if (!found) notFound();
   const { page, base } = found;

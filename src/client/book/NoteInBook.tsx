@@ -2,12 +2,12 @@
 import { useTranslations } from "next-intl";
 import type { YachtNote } from "@/core/yacht/note/note";
 import { Field } from "@/ui/Field";
-import { TellWrong } from "../notes/TellWrong";
+import { NoteForm } from "../notes/NoteForm";
 import { usePhotos } from "../photos/usePhotos";
 import type { NewNote } from "../store/note-store";
 
 /** Says from the boat book that the yacht's file is wrong about a thing. */
-export function WrongInBook({
+export function NoteInBook({
   yacht,
   about,
   name,
@@ -23,7 +23,7 @@ export function WrongInBook({
     await NoteStore.open().add(yacht, note, photos);
   };
   return (
-    <TellWrong about={about} name={name} onTell={tell}>
+    <NoteForm about={about} name={name} onTell={tell}>
       <Field
         label={t("mark.photo")}
         hint={photos.length > 0 ? t("after.photos-ready", { photos: photos.length }) : t("photo.hint")}
@@ -33,6 +33,6 @@ export function WrongInBook({
           <input {...ids} type="file" accept="image/*" onChange={(event) => void take(event.target.files?.[0])} />
         )}
       </Field>
-    </TellWrong>
+    </NoteForm>
   );
 }

@@ -15,7 +15,7 @@ interface Props {
 }
 
 /** A field that keeps what was typed when it is left. What was refused stays typed beside what stands there now. */
-export function Typed({ label, value, error, disabled, long = false, number = false, onKeep }: Props) {
+export function TextField({ label, value, error, disabled, long = false, number = false, onKeep }: Props) {
   const t = useTranslations("editor");
   const [typed, setTyped] = useState<string | null>(null);
   const [wrong, setWrong] = useState(false);

@@ -17,7 +17,7 @@ interface Props {
 }
 
 /** Says that the yacht's file is wrong about a thing: it goes to the desk as a proposed change. */
-export function TellWrong({ about, name, onTell, children }: Props) {
+export function NoteForm({ about, name, onTell, children }: Props) {
   const t = useTranslations("wrong-file");
   const all = useTranslations();
   const [open, setOpen] = useState(false);

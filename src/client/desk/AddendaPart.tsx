@@ -8,7 +8,7 @@ import { useRouter } from "next/navigation";
 import { useState } from "react";
 import { v7 as uuid } from "uuid";
 import type { Addendum } from "@/core/handover/addenda/addendum";
-import type { Afterwards } from "@/api/schemas/book";
+import type { AddendaView } from "@/api/schemas/book";
 import { Field } from "@/ui/Field";
 import { AddendumWords } from "../book/AddendumWords";
 import { PhotoStrip } from "./PhotoStrip";
@@ -19,12 +19,12 @@ type Said =
   | Pick<Extract<Addendum, { kind: "visit" }>, "kind" | "words" | "touched">;
 
 /** What came after the signed check-in: late findings, each answered with one tap, and the base's own visits. */
-export function AfterwardsPart({
+export function AddendaPart({
   afterwards,
   person,
   timeZone,
 }: {
-  afterwards: Afterwards;
+  afterwards: AddendaView;
   person: string;
   timeZone: string;
 }) {
@@ -111,7 +111,7 @@ function VisitForm({
   onKeep,
   onBack,
 }: {
-  afterwards: Afterwards;
+  afterwards: AddendaView;
   fault: string | null;
   onKeep: (said: Said) => void;
   onBack: () => void;

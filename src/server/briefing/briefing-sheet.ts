@@ -11,7 +11,7 @@ import { findYacht, yachtFileAt } from "../db/yachts";
 import { AppError } from "@/api/app-error";
 
 /** What a briefer reads before the walk: what changed on her, what is odd, what this crew got wrong or asks, what the last one called about. */
-export interface HalfPage {
+export interface BriefingSheet {
   stay: StayView;
   file: YachtFile;
   revision: number;
@@ -25,7 +25,7 @@ export interface HalfPage {
 }
 
 /** Reckons the briefer's half page for a stay. */
-export async function halfPage(db: Queryable, stay: StayView, personId: string): Promise<HalfPage> {
+export async function briefingSheet(db: Queryable, stay: StayView, personId: string): Promise<BriefingSheet> {
   const yacht = await findYacht(db, { id: stay.yachtId });
   if (!yacht) throw new AppError("no-yacht-file");
   const answers = await studyAnswersOf(db, stay.charterId);

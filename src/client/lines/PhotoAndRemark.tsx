@@ -9,10 +9,10 @@ import { Field } from "@/ui/Field";
 import { useCell, useHandover, useSubject } from "../store/handover-context";
 import { Photo } from "../photos/Photo";
 import styles from "./Row.module.css";
-import { WrongFile } from "./WrongFile";
+import { NoteOnLine } from "./NoteOnLine";
 
 /** Photos and remarks on a line, a mark or a found thing; remarks stand by whose they are. */
-export function Extras({ subject, name, more }: { subject: string; name: string; more?: ReactNode }) {
+export function PhotoAndRemark({ subject, name, more }: { subject: string; name: string; more?: ReactNode }) {
   const t = useTranslations();
   const store = useHandover();
   useSubject(subject);
@@ -26,11 +26,11 @@ export function Extras({ subject, name, more }: { subject: string; name: string;
     if (!file) return;
     setFault(null);
     setOpen(false);
-    const { readyPhoto, PhotoFault } = await import("../photos/re-encode");
+    const { readyPhoto, PhotoError } = await import("../photos/re-encode");
     try {
       await store.attachPhoto(subject, await readyPhoto(file, from));
     } catch (error) {
-      if (!(error instanceof PhotoFault)) throw error;
+      if (!(error instanceof PhotoError)) throw error;
       setFault(error.reason);
       setOpen(true);
     }
@@ -106,7 +106,7 @@ export function Extras({ subject, name, more }: { subject: string; name: string;
           ))}
           {more}
           {subject.startsWith("line:") && store.bundle.slug !== undefined && (
-            <WrongFile subject={subject} name={name} slug={store.bundle.slug} />
+            <NoteOnLine subject={subject} name={name} slug={store.bundle.slug} />
           )}
         </div>
       )}

@@ -1,8 +1,8 @@
 "use client";
 import { useTranslations } from "next-intl";
-import { say } from "@/core/basics/words";
+import { localize } from "@/core/basics/words";
 import type { Hit } from "@/core/yacht/finder/finder";
-import { sayOf } from "@/core/yacht/figures";
+import { localizeFigures } from "@/core/yacht/figures";
 import type { YachtFile } from "@/core/yacht/schema";
 import { OddNote } from "@/ui/OddNote";
 import { EmergencyCard } from "../parts/EmergencyCard";
@@ -11,7 +11,7 @@ import { ProcedureDetail } from "./ProcedureDetail";
 import styles from "./Finder.module.css";
 
 /** What was found, in full. */
-export function FoundDetail({
+export function ResultDetail({
   file,
   hit,
   onFitting,
@@ -32,17 +32,17 @@ export function FoundDetail({
     }
     case "oddity": {
       const oddity = file.oddities[hit.id];
-      return oddity ? <OddNote title={t("place.odd")}>{sayOf(file, oddity.words)}</OddNote> : null;
+      return oddity ? <OddNote title={t("place.odd")}>{localizeFigures(file, oddity.words)}</OddNote> : null;
     }
     case "inventory": {
       const item = file.inventory[hit.id];
       if (!item) return null;
-      const name = sayOf(file, item.name);
+      const name = localizeFigures(file, item.name);
       return (
         <article className={styles.detail} aria-label={name}>
           <h2>{name}</h2>
           <p className={styles.where}>
-            {say(file.places[item.place]?.name ?? { en: item.place }, "en")}, {sayOf(file, item.where)}
+            {localize(file.places[item.place]?.name ?? { en: item.place })}, {localizeFigures(file, item.where)}
           </p>
           <p>{t("finder.expected", { count: item.expected })}</p>
         </article>

@@ -2,7 +2,7 @@
 import { useTranslations } from "next-intl";
 import { useState } from "react";
 import { v7 as uuid } from "uuid";
-import { say } from "@/core/basics/words";
+import { localize } from "@/core/basics/words";
 import { Button } from "@/ui/Button";
 import { Field } from "@/ui/Field";
 import { Sheet } from "@/ui/Sheet";
@@ -10,7 +10,7 @@ import { useHandover } from "../store/handover-context";
 import styles from "./Sheets.module.css";
 
 /** A thing that is on no list: what it looks like, how many, and where it lies. */
-export function FoundSheet({ place, onClose }: { place: string; onClose: () => void }) {
+export function UnlistedThingSheet({ place, onClose }: { place: string; onClose: () => void }) {
   const t = useTranslations();
   const store = useHandover();
   const [words, setWords] = useState("");
@@ -27,7 +27,7 @@ export function FoundSheet({ place, onClose }: { place: string; onClose: () => v
   };
   return (
     <Sheet
-      title={t("found.ask", { place: here ? say(here.name, "en") : place })}
+      title={t("found.ask", { place: here ? localize(here.name) : place })}
       closeWord={t("common.close")}
       onClose={onClose}
       foot={

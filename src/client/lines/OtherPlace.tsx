@@ -1,7 +1,7 @@
 "use client";
 import { useTranslations } from "next-intl";
 import { useState } from "react";
-import { say } from "@/core/basics/words";
+import { localize } from "@/core/basics/words";
 import { lineSubject, type CountLine } from "@/core/handover/lines";
 import { Button } from "@/ui/Button";
 import { Field } from "@/ui/Field";
@@ -9,7 +9,7 @@ import { useCell, useHandover } from "../store/handover-context";
 import styles from "./Row.module.css";
 
 /** "Found in …": a thing that lies in another place than the list says. For this charter it belongs there: the check-out looks there. */
-export function FoundElsewhere({ line }: { line: CountLine }) {
+export function OtherPlace({ line }: { line: CountLine }) {
   const t = useTranslations();
   const store = useHandover();
   const subject = lineSubject(line.id);
@@ -17,7 +17,7 @@ export function FoundElsewhere({ line }: { line: CountLine }) {
   const [asking, setAsking] = useState(false);
   const { places } = store.bundle.list;
   const place = cell?.value?.place ?? null;
-  const name = say(line.name, "en");
+  const name = localize(line.name);
   const choose = (to: string) => {
     store.record(subject, "found-in", { place: to === line.place || to === "" ? null : to });
     setAsking(false);
@@ -30,7 +30,7 @@ export function FoundElsewhere({ line }: { line: CountLine }) {
             <select {...ids} value={place ?? line.place} onChange={(event) => choose(event.target.value)}>
               {places.map((each) => (
                 <option key={each.id} value={each.id}>
-                  {say(each.name, "en")}
+                  {localize(each.name)}
                   {each.id === line.place ? ` ${t("elsewhere.as-listed")}` : ""}
                 </option>
               ))}

@@ -4,7 +4,7 @@ import { useState } from "react";
 import { Field } from "@/ui/Field";
 
 /** What has no field of its own, as JSON. */
-export function Whole({
+export function JsonField({
   label,
   value,
   error,

@@ -1,29 +1,29 @@
 import "server-only";
-import { say } from "@/core/basics/words";
+import { localize } from "@/core/basics/words";
 import { hoursFor, isInTime, leftBerthAt, openLines } from "@/core/handover/addenda/deadlines";
 import { fold } from "@/core/handover/fold";
-import type { Afterwards } from "@/api/schemas/book";
+import type { AddendaView } from "@/api/schemas/book";
 import { addendaTo } from "../db/addenda";
 import type { Queryable } from "../db/pool";
 import { sealedRecord } from "../record/record";
 
 /** What came after a signed check-in, and what may still be reported: for the boat book and the desk alike. */
-export async function afterwards(db: Queryable, handoverId: string): Promise<Afterwards> {
+export async function addendaView(db: Queryable, handoverId: string): Promise<AddendaView> {
   const { list, entries } = await sealedRecord(db, handoverId);
   const folded = fold(entries);
   const kept = await addendaTo(db, handoverId);
   const addenda = kept.map(({ addendum }) => addendum);
   const leftAt = leftBerthAt(addenda);
-  const placeName = new Map(list.places.map((place) => [place.id, say(place.name, "en")]));
+  const placeName = new Map(list.places.map((place) => [place.id, localize(place.name)]));
   const names = new Map(
-    list.lines.map((line) => [line.id, { name: say(line.name, "en"), place: placeName.get(line.place) ?? "" }]),
+    list.lines.map((line) => [line.id, { name: localize(line.name), place: placeName.get(line.place) ?? "" }]),
   );
   return {
     handover: handoverId,
     leftAt,
     open: openLines(list, folded, leftAt).map(({ line, reason, hours, until }) => ({
       line: line.id,
-      name: say(line.name, "en"),
+      name: localize(line.name),
       place: placeName.get(line.place) ?? "",
       reason,
       hours,
@@ -33,7 +33,7 @@ export async function afterwards(db: Queryable, handoverId: string): Promise<Aft
       .filter((line) => line.kind !== "mark")
       .map((line) => ({
         id: line.id,
-        name: say(line.name, "en"),
+        name: localize(line.name),
         place: placeName.get(line.place) ?? "",
         isCount: line.kind === "count",
       })),

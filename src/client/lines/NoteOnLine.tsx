@@ -1,12 +1,12 @@
 "use client";
 import { photosOf } from "@/core/handover/state";
 import { partOfLine } from "@/core/yacht/note/note";
-import { TellWrong } from "../notes/TellWrong";
+import { NoteForm } from "../notes/NoteForm";
 import type { NewNote } from "../store/note-store";
 import { useHandover } from "../store/handover-context";
 
 /** Says that the yacht's file is wrong at this line, with the photos that were taken here. */
-export function WrongFile({ subject, name, slug }: { subject: string; name: string; slug: string }) {
+export function NoteOnLine({ subject, name, slug }: { subject: string; name: string; slug: string }) {
   const store = useHandover();
   const about = partOfLine(subject.slice("line:".length));
   const tell = async (note: NewNote) => {
@@ -18,5 +18,5 @@ export function WrongFile({ subject, name, slug }: { subject: string; name: stri
       photos: photosOf(store.folded(), subject),
     });
   };
-  return about && <TellWrong about={about} name={name} onTell={tell} />;
+  return about && <NoteForm about={about} name={name} onTell={tell} />;
 }
