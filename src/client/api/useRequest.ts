@@ -9,10 +9,11 @@ import { call, type Asked } from "./call";
 
 /** What a form of the desk needs to send something to the base: whether it is on its way, and what the base said against it. */
 export interface Requesting {
-  /** in words, with the field that it is about where the base named one */
+  /** in words, where it is about none of the fields that the form marks */
   fault: string | null;
-  setFault: (words: string | null) => void;
-  /** what is said against one field, by the name it has in the body */
+  /** says something against the form, or against one of its fields */
+  setFault: (words: string | null, field?: string) => void;
+  /** what is said against one field, by the name it has in the body: `why`, `crew/2/name` */
   faultAt: (field: string) => string | null;
   busy: boolean;
   /** sends, and loads the page's facts anew when it was taken; gives the answer, or null when it was not taken */
@@ -24,8 +25,18 @@ interface Fault {
   where: string | null;
 }
 
-/** Sends what a form of the desk holds; what the base refuses is said at the field that it names. */
-export function useRequest(): Requesting {
+/** The marked field that a place in a body is at or in: `/prices/items/3/words` is in `items/3`. */
+const fieldOf = (where: string | null, marks: readonly string[]): string | undefined => {
+  const path = `/${where ?? ""}/`.replace("//", "/");
+  return where === null ? undefined : marks.find((mark) => path.includes(`/${mark}/`));
+};
+
+/**
+ * Sends what a form of the desk holds; what the base refuses is said at the field that it names.
+ *
+ * @param marks the fields that the form marks, by their names in the body
+ */
+export function useRequest(marks: readonly string[] = []): Requesting {
   const t = useTranslations("desk");
   const router = useRouter();
   const [fault, setFault] = useState<Fault | null>(null);
@@ -48,10 +59,14 @@ export function useRequest(): Requesting {
       ),
     [mutateAsync],
   );
+  const marked = fieldOf(fault?.where ?? null, marks);
   return {
-    fault: fault?.words ?? null,
-    setFault: useCallback((words: string | null) => setFault(words === null ? null : { words, where: null }), []),
-    faultAt: (field) => (fault && fault.where?.split("/").at(-1) === field ? fault.words : null),
+    fault: marked === undefined ? (fault?.words ?? null) : null,
+    setFault: useCallback(
+      (words: string | null, field?: string) => setFault(words === null ? null : { words, where: field ?? null }),
+      [],
+    ),
+    faultAt: (field) => (fault && field === marked ? fault.words : null),
     busy: isPending,
     request,
   };

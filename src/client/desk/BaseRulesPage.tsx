@@ -44,6 +44,14 @@ const limits = [
 ] as const;
 type Limit = (typeof limits)[number][1];
 
+/** The fields of the page, by their names in the rules. */
+const marked = [
+  ...figures.map(([field]) => field),
+  ...measures.map(([field]) => field),
+  ...limits.map(([, limit]) => limit),
+  "why",
+];
+
 /** A limit as it is typed: a number up to 999 with one decimal, or nothing. */
 const isLimit = (typed: string) => /^(\d{1,3}(\.\d)?)?$/.test(typed.trim());
 
@@ -65,7 +73,7 @@ export function BaseRulesPage({ rules, number, history, timeZone, maySettle }: P
   const format = useFormatter();
   const [draft, setDraft] = useState(rules);
   const [why, setWhy] = useState("");
-  const { fault, setFault, request } = useRequest();
+  const { fault, faultAt, setFault, request } = useRequest(marked);
   const [numbers, setNumbers] = useState(
     () =>
       Object.fromEntries(figures.map(([field]) => [field, String(rules[field] ?? usualRules[field])])) as Record<
@@ -101,10 +109,13 @@ export function BaseRulesPage({ rules, number, history, timeZone, maySettle }: P
   const isChanged = !isReadable || canonicalJson(wanted) !== canonicalJson(rules);
   const settle = async () => {
     setFault(null);
-    if (figures.some(([field]) => !/^\d{1,4}$/.test(numbers[field].trim()))) return setFault(t("numbers-wrong"));
-    if (measures.some(([field]) => !isMeasure(measured[field]))) return setFault(t("measures-wrong"));
-    if (limits.some(([, limit]) => !isLimit(limitNumbers[limit]))) return setFault(t("limits-wrong"));
-    if (why.trim() === "") return setFault(t("why-missing"));
+    const figure = figures.find(([field]) => !/^\d{1,4}$/.test(numbers[field].trim()));
+    if (figure) return setFault(t("numbers-wrong"), figure[0]);
+    const measure = measures.find(([field]) => !isMeasure(measured[field]));
+    if (measure) return setFault(t("measures-wrong"), measure[0]);
+    const limit = limits.find(([, each]) => !isLimit(limitNumbers[each]));
+    if (limit) return setFault(t("limits-wrong"), limit[1]);
+    if (why.trim() === "") return setFault(t("why-missing"), "why");
     await request(settleRules, { body: { onNumber: number, rules: wanted, why } });
   };
   const said = (those: BaseRules, field: keyof BaseRules): string => {
@@ -172,7 +183,7 @@ export function BaseRulesPage({ rules, number, history, timeZone, maySettle }: P
         />
         <Box display="grid" gridTemplateColumns={{ base: "1fr", md: "1fr 1fr" }} gap="3">
           {figures.map(([field, word]) => (
-            <Field key={field} label={t(word)}>
+            <Field key={field} label={t(word)} error={faultAt(field)}>
               {(ids) => (
                 <input
                   {...ids}
@@ -184,7 +195,7 @@ export function BaseRulesPage({ rules, number, history, timeZone, maySettle }: P
             </Field>
           ))}
           {measures.map(([field, word]) => (
-            <Field key={field} label={t(word)}>
+            <Field key={field} label={t(word)} error={faultAt(field)}>
               {(ids) => (
                 <input
                   {...ids}
@@ -202,7 +213,7 @@ export function BaseRulesPage({ rules, number, history, timeZone, maySettle }: P
         <p>{t("limits-words")}</p>
         <Box display="grid" gridTemplateColumns={{ base: "1fr", md: "1fr 1fr" }} gap="3">
           {limits.map(([, limit]) => (
-            <Field key={limit} label={t(`limit-${limit}`)}>
+            <Field key={limit} label={t(`limit-${limit}`)} error={faultAt(limit)}>
               {(ids) => (
                 <input
                   {...ids}
@@ -241,7 +252,7 @@ export function BaseRulesPage({ rules, number, history, timeZone, maySettle }: P
       </chakra.section>
       {maySettle ? (
         <Box display="grid" gap="3" maxWidth="40rem">
-          <Field label={t("why")} error={fault}>
+          <Field label={t("why")} error={faultAt("why") ?? fault}>
             {(ids) => <input {...ids} maxLength={500} value={why} onChange={(event) => setWhy(event.target.value)} />}
           </Field>
           <Button variant="solid" justifySelf="start" disabled={!isChanged} onClick={() => void settle()}>

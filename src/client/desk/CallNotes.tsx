@@ -21,7 +21,7 @@ export function CallNotes({
   const t = useTranslations("briefing-sheet");
   const [words, setWords] = useState("");
   const [topic, setTopic] = useState("");
-  const { fault, request } = useRequest();
+  const { fault, faultAt, request } = useRequest(["words", "topic"]);
   const note = async () => {
     const body = { topic: topic === "" ? null : topic, words };
     if (await request(noteCall, { params: { id: stayId }, body })) setWords("");
@@ -45,7 +45,7 @@ export function CallNotes({
           </li>
         ))}
       </ul>
-      <Field label={t("call-topic")}>
+      <Field label={t("call-topic")} error={faultAt("topic")}>
         {(ids) => (
           <select {...ids} value={topic} onChange={(event) => setTopic(event.target.value)}>
             <option value="">{t("call-any")}</option>
@@ -57,7 +57,7 @@ export function CallNotes({
           </select>
         )}
       </Field>
-      <Field label={t("call-words")} error={fault}>
+      <Field label={t("call-words")} error={faultAt("words") ?? fault}>
         {(ids) => <input {...ids} maxLength={500} value={words} onChange={(event) => setWords(event.target.value)} />}
       </Field>
       <Button justifySelf="start" disabled={words.trim() === ""} onClick={() => void note()}>

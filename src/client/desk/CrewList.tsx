@@ -13,23 +13,28 @@ interface Row {
   weight: string;
 }
 
+const isTold = ({ name, weight }: Row) => name.trim() !== "" || weight.trim() !== "";
+const isName = ({ name }: Row) => name.trim() !== "";
+const isWeight = ({ weight }: Row) => /^\d{1,3}$/.test(weight.trim()) && Number(weight) >= 3 && Number(weight) <= 300;
+/** Where a row stands in what is sent: rows without a word are left out. */
+const sentAs = (rows: readonly Row[], index: number, field: "name" | "weightKg") =>
+  `crew/${rows.slice(0, index).filter(isTold).length}/${field}`;
+
 /** The crew list of a stay: who is aboard, and their weights, by which the life jackets are given out. */
 export function CrewList({ stayId, aboard, crew }: { stayId: string; aboard: number; crew: readonly CrewMember[] }) {
   const t = useTranslations("crew");
   const all = useTranslations();
   const [rows, setRows] = useState<Row[] | null>(null);
-  const { fault, setFault, request } = useRequest();
+  const { fault, faultAt, setFault, request } = useRequest(
+    (rows ?? []).flatMap((_, index) => [`crew/${index}/name`, `crew/${index}/weightKg`]),
+  );
   const kept = async () => {
-    const told = (rows ?? []).filter((row) => row.name.trim() !== "" || row.weight.trim() !== "");
-    const wrong = told.findIndex(
-      (row) =>
-        row.name.trim() === "" ||
-        !/^\d{1,3}$/.test(row.weight.trim()) ||
-        Number(row.weight) < 3 ||
-        Number(row.weight) > 300,
-    );
-    if (wrong >= 0) return setFault(t("wrong", { row: wrong + 1 }));
-    const crewTold = told.map((row) => ({ name: row.name.trim(), weightKg: Number(row.weight) }));
+    const told = (rows ?? []).filter(isTold);
+    const wrong = told.findIndex((row) => !isName(row) || !isWeight(row));
+    const [row] = told.slice(wrong);
+    if (wrong >= 0 && row)
+      return setFault(t("wrong", { row: wrong + 1 }), `crew/${wrong}/${isName(row) ? "weightKg" : "name"}`);
+    const crewTold = told.map((each) => ({ name: each.name.trim(), weightKg: Number(each.weight) }));
     if (await request(keepCrewList, { params: { id: stayId }, body: { crew: crewTold } })) setRows(null);
   };
   if (!rows) {
@@ -68,7 +73,10 @@ export function CrewList({ stayId, aboard, crew }: { stayId: string; aboard: num
     <Box display="grid" gap="2">
       {rows.map((row, index) => (
         <Box key={index} display="grid" gridTemplateColumns="minmax(0, 1fr) 7rem" gap="3">
-          <Field label={t("name", { number: index + 1 })}>
+          <Field
+            label={t("name", { number: index + 1 })}
+            error={isTold(row) ? faultAt(sentAs(rows, index, "name")) : null}
+          >
             {(ids) => (
               <input
                 {...ids}
@@ -79,7 +87,7 @@ export function CrewList({ stayId, aboard, crew }: { stayId: string; aboard: num
               />
             )}
           </Field>
-          <Field label={t("weight")}>
+          <Field label={t("weight")} error={isTold(row) ? faultAt(sentAs(rows, index, "weightKg")) : null}>
             {(ids) => (
               <input
                 {...ids}

@@ -17,6 +17,18 @@ import { useMay } from "./staff";
 
 const causes = ["charterer", "wear", "base", "unclear"] as const;
 const remedies = ["repair", "replace"] as const;
+/** The fields of the form, and what they are in the body that is sent. */
+const bodyFields = {
+  cause: ["cause"],
+  estimate: ["estimateMinor"],
+  low: ["estimateLowMinor"],
+  age: ["ageMonths", "lifeMonths"],
+  share: ["sharePercent"],
+  goodwill: ["goodwillMinor"],
+  why: ["why", "grossNegligence"],
+} as const;
+const decisionFields = Object.values(bodyFields).flat();
+
 const months = (text: string) => (/^\d{1,4}$/.test(text.trim()) ? Number(text) : null);
 
 /** Whose a difference is, what it costs, and why: with the price list at hand, a range where the price is not fixed, and the reasons that have to be written down. */
@@ -24,7 +36,7 @@ export function DecisionForm({ item, screen }: { item: SettlementItem; screen: S
   const t = useTranslations("settle");
   const words = useTranslations();
   const maySayNegligence = useMay("say-gross-negligence");
-  const { fault: refused, busy, request } = useRequest();
+  const { fault: refused, faultAt, busy, request } = useRequest(decisionFields);
   const { line, difference, decided } = item.proposal;
   const { currency, prices } = screen;
   const typed = (minor: number | undefined) =>
@@ -49,10 +61,10 @@ export function DecisionForm({ item, screen }: { item: SettlementItem; screen: S
   );
   const [goodwill, setGoodwill] = useState(typed(line?.goodwillMinor));
   const [why, setWhy] = useState(item.why);
-  const [fault, setFault] = useState<{ field: string; words: string } | null>(null);
+  const [fault, setFault] = useState<{ field: keyof typeof bodyFields; words: string } | null>(null);
   const costs = charge && (cause === "charterer" || cause === "unclear");
 
-  const damageOf = (): Partial<Decision> | { field: string; words: string } => {
+  const damageOf = (): Partial<Decision> | { field: keyof typeof bodyFields; words: string } => {
     const minor = parseMoney(estimate, currency);
     if (minor === null || minor === 0) return { field: "estimate", words: t("estimate-wrong") };
     const lowMinor = low.trim() === "" ? minor : parseMoney(low, currency);
@@ -100,7 +112,10 @@ export function DecisionForm({ item, screen }: { item: SettlementItem; screen: S
       body: { differenceId: difference.id, decision, why: why.trim() },
     });
   };
-  const says = (field: string) => (fault?.field === field ? fault.words : null);
+  const says = (field: keyof typeof bodyFields) => {
+    const refusedAt = bodyFields[field].map(faultAt).find((words) => words !== null);
+    return fault?.field === field ? fault.words : (refusedAt ?? null);
+  };
   return (
     <Box display="grid" gap="3">
       {hasCause && (

@@ -6,7 +6,7 @@ import en from "@/messages/en.json";
 /** The catalogue for the desk: it comes as a script that the browser keeps, not anew with every page. */
 export function DeskMessages({ locale, children }: { locale: Locale; children: ReactNode }) {
   return (
-    <NextIntlClientProvider locale={locale} messages={en}>
+    <NextIntlClientProvider locale={locale} messages={en} timeZone="UTC">
       {children}
     </NextIntlClientProvider>
   );

@@ -12,9 +12,9 @@ import { Allowed } from "./staff";
 export function MoneyAuthority({ stayId, authority }: { stayId: string; authority: string | null }) {
   const t = useTranslations("charter");
   const [reference, setReference] = useState("");
-  const { fault, setFault, request } = useRequest();
+  const { fault, faultAt, setFault, request } = useRequest(["reference"]);
   const note = async () => {
-    if (reference.trim() === "") return setFault(t("wrong-authority"));
+    if (reference.trim() === "") return setFault(t("wrong-authority"), "reference");
     await request(noteAuthority, { params: { id: stayId }, body: { reference: reference.trim() } });
   };
   return (
@@ -22,7 +22,7 @@ export function MoneyAuthority({ stayId, authority }: { stayId: string; authorit
       <p>{t("for-charterer")}</p>
       {authority === null ? (
         <Allowed action="note-authority">
-          <Field label={t("authority-field")}>
+          <Field label={t("authority-field")} error={faultAt("reference")}>
             {(ids) => (
               <input
                 {...ids}

@@ -35,7 +35,7 @@ const categories = [...groups, "service"] as const;
 /** What the base asks for work, parts and services: typed in a table, settled with a reason, never over another's change. */
 export function PriceListPart({ prices, number, currency, maySettle }: Props) {
   const t = useTranslations("prices");
-  const { fault, setFault, busy, request } = useRequest();
+  const { fault, faultAt, setFault, busy, request } = useRequest(["why", "labourPerHourMinor"]);
   const shown = (minor: number) => (minor / 10 ** minorDigits(currency)).toFixed(minorDigits(currency));
   const rowOf = (item: PriceItem): Row => ({
     ...item,
@@ -86,7 +86,7 @@ export function PriceListPart({ prices, number, currency, maySettle }: Props) {
   const isChanged = typeof wanted === "string" || canonicalJson(wanted) !== canonicalJson(prices);
   const settle = async () => {
     if (typeof wanted === "string") return setFault(wanted);
-    if (why.trim() === "") return setFault(t("why-missing"));
+    if (why.trim() === "") return setFault(t("why-missing"), "why");
     if (await request(settlePrices, { body: { onNumber: number, prices: wanted, why: why.trim() } })) setWhy("");
   };
   const money = (minor: number) => formatMoney(minor, currency);
@@ -96,7 +96,7 @@ export function PriceListPart({ prices, number, currency, maySettle }: Props) {
       <p>{t("about")}</p>
       <Box display="flex" flexWrap="wrap" gap="3">
         <Box width="12rem">
-          <Field label={t("labour", { currency })}>
+          <Field label={t("labour", { currency })} error={faultAt("labourPerHourMinor")}>
             {(ids) => (
               <input
                 {...ids}
@@ -264,7 +264,7 @@ export function PriceListPart({ prices, number, currency, maySettle }: Props) {
             {t("add")}
           </Button>
           <Box display="grid" gap="3" maxWidth="40rem">
-            <Field label={t("why")}>
+            <Field label={t("why")} error={faultAt("why")}>
               {(ids) => <input {...ids} maxLength={500} value={why} onChange={(event) => setWhy(event.target.value)} />}
             </Field>
             <Button variant="solid" justifySelf="start" disabled={!isChanged || busy} onClick={() => void settle()}>

@@ -26,12 +26,12 @@ export function ReceiveDeposit({
   const [amount, setAmount] = useState(() => (openMinor / 10 ** digits).toFixed(digits));
   const [reference, setReference] = useState("");
   const [requestKey] = useState(() => crypto.randomUUID());
-  const { fault, setFault, request } = useRequest();
+  const { fault, faultAt, setFault, request } = useRequest(["amountMinor", "reference"]);
   const note = async () => {
     const amountMinor = parseMoney(amount, currency);
     if (amountMinor === null || amountMinor === 0 || amountMinor > openMinor)
-      return setFault(t("wrong-amount", { open: formatMoney(openMinor, currency) }));
-    if (reference.trim() === "") return setFault(t("wrong-reference"));
+      return setFault(t("wrong-amount", { open: formatMoney(openMinor, currency) }), "amountMinor");
+    if (reference.trim() === "") return setFault(t("wrong-reference"), "reference");
     const body = { requestKey, amountMinor, reference: reference.trim() };
     await request(noteDeposit, { params: { id: stayId }, body });
   };
@@ -46,7 +46,7 @@ export function ReceiveDeposit({
       borderLeftStyle="solid"
       borderColor="brass"
     >
-      <Field label={t("received-amount", { currency })}>
+      <Field label={t("received-amount", { currency })} error={faultAt("amountMinor")}>
         {(ids) => (
           <input
             {...ids}
@@ -57,7 +57,7 @@ export function ReceiveDeposit({
           />
         )}
       </Field>
-      <Field label={t("received-reference", { how })}>
+      <Field label={t("received-reference", { how })} error={faultAt("reference")}>
         {(ids) => (
           <input
             {...ids}

@@ -22,9 +22,9 @@ export function TwoRecords({
 }) {
   const t = useTranslations("two-records");
   const [why, setWhy] = useState("");
-  const { fault, setFault, request } = useRequest();
+  const { fault, faultAt, setFault, request } = useRequest(["why"]);
   const choose = async (seal: string) => {
-    if (why.trim() === "") return setFault(t("why-missing"));
+    if (why.trim() === "") return setFault(t("why-missing"), "why");
     if (await request(chooseRecord, { params: { id: handover }, body: { seal, why: why.trim() } })) setWhy("");
   };
   return (
@@ -32,7 +32,7 @@ export function TwoRecords({
       <Chip verdict="watch">{t("title")}</Chip>
       <p>{t("words")}</p>
       {mayChoose && (
-        <Field label={t("why")} error={fault}>
+        <Field label={t("why")} error={faultAt("why") ?? fault}>
           {(ids) => <input {...ids} maxLength={500} value={why} onChange={(event) => setWhy(event.target.value)} />}
         </Field>
       )}

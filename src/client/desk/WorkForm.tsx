@@ -16,15 +16,15 @@ import { useRequest } from "../api/useRequest";
 export function WorkForm({ defect, state, onDone }: { defect: DefectView; state: WorkState; onDone: () => void }) {
   const t = useTranslations("work");
   const all = useTranslations();
-  const { fault, setFault, busy, request } = useRequest();
+  const { fault, faultAt, setFault, busy, request } = useRequest(["words", "parts", "minutes", "reading"]);
   const { photos, fault: photoFault, take } = usePhotos();
   const [words, setWords] = useState("");
   const [parts, setParts] = useState("");
   const [minutes, setMinutes] = useState("");
   const [reading, setReading] = useState("");
   const keep = async () => {
-    if (words.trim() === "") return setFault(t("words-missing"));
-    if (minutes.trim() !== "" && !/^\d{1,5}$/.test(minutes.trim())) return setFault(t("minutes-wrong"));
+    if (words.trim() === "") return setFault(t("words-missing"), "words");
+    if (minutes.trim() !== "" && !/^\d{1,5}$/.test(minutes.trim())) return setFault(t("minutes-wrong"), "minutes");
     const step: WorkStep = {
       state,
       words: words.trim(),
@@ -44,7 +44,7 @@ export function WorkForm({ defect, state, onDone }: { defect: DefectView; state:
   };
   return (
     <Box display="grid" gap="3" maxWidth="44rem">
-      <Field label={t(`words-${state}`)}>
+      <Field label={t(`words-${state}`)} error={faultAt("words")}>
         {(ids) => (
           <input {...ids} maxLength={500} value={words} autoFocus onChange={(event) => setWords(event.target.value)} />
         )}
@@ -53,14 +53,14 @@ export function WorkForm({ defect, state, onDone }: { defect: DefectView; state:
         <>
           <Box display="flex" flexWrap="wrap" gap="3">
             <Box flex="2 1 14rem">
-              <Field label={t("parts")}>
+              <Field label={t("parts")} error={faultAt("parts")}>
                 {(ids) => (
                   <input {...ids} maxLength={300} value={parts} onChange={(event) => setParts(event.target.value)} />
                 )}
               </Field>
             </Box>
             <Box width="7rem">
-              <Field label={t("minutes")}>
+              <Field label={t("minutes")} error={faultAt("minutes")}>
                 {(ids) => (
                   <input
                     {...ids}
@@ -72,7 +72,7 @@ export function WorkForm({ defect, state, onDone }: { defect: DefectView; state:
               </Field>
             </Box>
             <Box flex="1 1 10rem">
-              <Field label={t("reading")}>
+              <Field label={t("reading")} error={faultAt("reading")}>
                 {(ids) => (
                   <input
                     {...ids}

@@ -97,6 +97,29 @@ describe("noting what came in of a deposit", () => {
     expect(base.asked).toEqual([]);
   });
 
+  it.each([
+    ["amountMinor", "Amount (EUR)"],
+    ["/reference", "Reference on the bank statement"],
+  ])("marks what the base refuses at %s in its own field, and nowhere else", async (where, label) => {
+    const person = drawDesk(part);
+    await person.type(screen.getByLabelText("Reference on the bank statement"), "TR 88");
+    base.answer(409, { error: { code: "more-than-open", message: "More than is open.", where, params: {} } });
+    await person.click(note());
+    await waitFor(() => expect(screen.getByLabelText(label)).toHaveAttribute("aria-invalid", "true"));
+    expect(screen.getAllByRole("alert").map((alert) => alert.textContent)).toEqual(["More than is open."]);
+    expect(screen.getByLabelText(label)).toHaveAccessibleDescription("More than is open.");
+  });
+
+  it("says what is about no field of the form beside its button", async () => {
+    const person = drawDesk(part);
+    await person.type(screen.getByLabelText("Reference on the bank statement"), "TR 88");
+    base.answer(409, { error: { code: "more-than-open", message: "It was settled.", where: "/stay", params: {} } });
+    await person.click(note());
+    await waitFor(() => expect(screen.getByText("It was settled.")).toBeInTheDocument());
+    for (const label of ["Amount (EUR)", "Reference on the bank statement"])
+      expect(screen.getByLabelText(label)).toHaveAttribute("aria-invalid", "false");
+  });
+
   it("refuses a sum without its number, by which nobody would find it again", async () => {
     const person = drawDesk(part);
     await person.click(note());

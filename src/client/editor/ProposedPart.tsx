@@ -112,7 +112,7 @@ function NoteRow({
   const t = useTranslations("editor");
   const all = useTranslations();
   const format = useFormatter();
-  const { request, fault, busy } = useRequest();
+  const { request, fault, faultAt, busy } = useRequest(["words"]);
   const [words, setWords] = useState("");
   const name = noteName(note, screen);
   const answer = async (how: "taken-over" | "declined") => {
@@ -172,7 +172,7 @@ function NoteRow({
             </Button>
           )}
           <Box flex="1 1 12rem" maxWidth="24rem">
-            <Field label={t("decline-words")}>
+            <Field label={t("decline-words")} error={faultAt("words")}>
               {(ids) => (
                 <input {...ids} maxLength={300} value={words} onChange={(event) => setWords(event.target.value)} />
               )}

@@ -32,7 +32,7 @@ export function PublishPart({
   const t = useTranslations("publish");
   const all = useTranslations();
   const router = useRouter();
-  const { request, fault, busy } = useRequest();
+  const { request, fault, faultAt, busy } = useRequest(["why"]);
   const [why, setWhy] = useState("");
   const [accepts, setAccepts] = useState<Record<string, string>>({});
   const { data: review, error: unread } = useQuery({
@@ -87,7 +87,7 @@ export function PublishPart({
       {of === "classes" && review && <ReachedSisters sisters={review.sisters} />}
       {mayPublish && errors.length === 0 && screen.number > 0 && (
         <>
-          <Field label={t("why")}>
+          <Field label={t("why")} error={faultAt("why")}>
             {(ids) => <input {...ids} maxLength={500} value={why} onChange={(event) => setWhy(event.target.value)} />}
           </Field>
           <Button variant="solid" justifySelf="start" disabled={busy} onClick={() => void publish()}>
