@@ -1,32 +1,27 @@
 "use client";
 import { makeYacht } from "@/api/yachts";
-import { AppError } from "@/api/app-error";
-import { call } from "../api/call";
 import { Box, Button, chakra } from "@chakra-ui/react";
 import { useRouter } from "next/navigation";
 import { useTranslations } from "next-intl";
 import { useState } from "react";
 import { Choice } from "@/ui/Choice";
 import { Field } from "@/ui/Field";
+import { useRequest } from "../api/useRequest";
 import { Fault } from "./Fault";
 
 /** Makes a yacht out of her class, and goes on to her file. */
 export function NewYacht({ classes }: { classes: readonly { slug: string; name: string }[] }) {
   const t = useTranslations("new-yacht");
-  const all = useTranslations();
   const router = useRouter();
   const [classSlug, setClassSlug] = useState(classes[0]?.slug ?? "");
   const [name, setName] = useState("");
   const [berth, setBerth] = useState("");
-  const [fault, setFault] = useState<string | null>(null);
+  const { fault, faultAt, setFault, busy, request } = useRequest(["name", "berth"]);
   const make = async () => {
-    if (name.trim() === "" || berth.trim() === "") return setFault(t("missing"));
-    try {
-      const { slug } = await call(makeYacht, { body: { classSlug, name: name.trim(), berth: berth.trim() } });
-      router.push(`/fleet/${slug}/edit`);
-    } catch (error) {
-      setFault(error instanceof AppError ? error.message : all("desk.no-signal"));
-    }
+    if (name.trim() === "") return setFault(t("missing"), "name");
+    if (berth.trim() === "") return setFault(t("missing"), "berth");
+    const made = await request(makeYacht, { body: { classSlug, name: name.trim(), berth: berth.trim() } });
+    if (made) router.push(`/fleet/${made.slug}/edit`);
   };
   return (
     <chakra.main padding={{ base: "4", md: "7" }} display="grid" gap="4" alignContent="start" maxWidth="44rem">
@@ -40,7 +35,7 @@ export function NewYacht({ classes }: { classes: readonly { slug: string; name: 
         options={classes.map((each) => ({ value: each.slug, word: each.name }))}
         onChoose={setClassSlug}
       />
-      <Field label={t("name")}>
+      <Field label={t("name")} error={faultAt("name")}>
         {(ids) => (
           <input
             {...ids}
@@ -51,7 +46,7 @@ export function NewYacht({ classes }: { classes: readonly { slug: string; name: 
           />
         )}
       </Field>
-      <Field label={t("berth")}>
+      <Field label={t("berth")} error={faultAt("berth")}>
         {(ids) => (
           <input
             {...ids}
@@ -63,7 +58,7 @@ export function NewYacht({ classes }: { classes: readonly { slug: string; name: 
         )}
       </Field>
       <Fault words={fault} />
-      <Button variant="solid" size="lg" justifySelf="start" onClick={() => void make()}>
+      <Button variant="solid" size="lg" justifySelf="start" disabled={busy} onClick={() => void make()}>
         {t("make")}
       </Button>
     </chakra.main>
