@@ -65,10 +65,12 @@ for (const { reference, yacht, places } of charters) {
         .filter((surface) => surface !== "below"),
     ).size;
     // and the skipper's certificate and identity
+    const chains = Object.values(file.groundTackle).filter(({ measured }) => measured).length;
     const total =
       [file.inventory, file.tests, file.looks].reduce((sum, part) => sum + Object.keys(part).length, 0) +
       atHandover +
       views +
+      chains +
       2;
     await expect(footer).toContainText(new RegExp(`left of ${total}`));
     await expect(footer.getByRole("status")).toContainText("all at the base", { timeout: 20_000 });

@@ -40,9 +40,9 @@ export async function pageFigures(say: Say, origin: string, signIn: (page: Page)
     await page.waitForURL(/handover#/);
     const handover = page.url();
     await page.goto("about:blank");
-    tell(say, "/handover", await weightOf(page, () => page.goto(handover)));
+    tell(say, "/handover", await weightOf(page, () => page.goto(handover), "#place-title"));
     const guest = await (await browser.newContext({ baseURL: origin, serviceWorkers: "block" })).newPage();
-    tell(say, "/book", await weightOf(guest, () => guest.goto("/book#demo-boat-book-gannet-rock-1055")));
+    tell(say, "/book", await weightOf(guest, () => guest.goto("/book#demo-boat-book-gannet-rock-1055"), "form"));
   } finally {
     await browser.close();
   }
@@ -57,16 +57,22 @@ function tell(say: Say, address: string, { dataB, dataGzipB, scriptGzipB }: Weig
 
 const kB = (bytes: number) => Math.round(bytes / 1000);
 
-/** Sums what a page loads until nothing more comes: the document and what it asks for itself, and its scripts. */
-async function weightOf(page: Page, open: () => Promise<unknown>): Promise<Weight> {
+/**
+ * Sums what a page loads: the document, what it asks for itself, and its scripts.
+ *
+ * @param shown what is there once the page can be used, on pages that go on talking with the base; else nothing more comes
+ */
+async function weightOf(page: Page, open: () => Promise<unknown>, shown?: string): Promise<Weight> {
   const weight: Weight = { dataB: 0, dataGzipB: 0, scriptGzipB: 0 };
   const reading: Promise<void>[] = [];
   const heard = (response: Response) => void reading.push(weigh(response, weight));
   page.on("response", heard);
   await open();
-  await page.waitForLoadState("networkidle");
+  if (shown === undefined) await page.waitForLoadState("networkidle");
+  else await page.locator(shown).first().waitFor();
   page.off("response", heard);
-  await Promise.all(reading);
+  // a stream of events has no end, and is no weight
+  await Promise.race([Promise.all(reading), new Promise((done) => setTimeout(done, 5000))]);
   return weight;
 }
 
