@@ -1,0 +1,50 @@
+"use client";
+import { printRecord } from "@/api/handovers";
+import { href } from "../api/call";
+import { useTranslations } from "next-intl";
+import { VerdictMark } from "@/ui/VerdictMark";
+import type { BookStore } from "../store/book-store";
+import { KeptPhoto } from "./KeptPhoto";
+import styles from "./Book.module.css";
+
+/** A handover that both have signed, as the skipper's copy shows it. */
+export function SignedHandover({
+  store,
+  handover,
+  at,
+}: {
+  store: BookStore;
+  handover: BookStore["book"]["handovers"][number] & { sealedAt: string };
+  at: (instant: string) => string;
+}) {
+  const t = useTranslations();
+  return (
+    <article className={styles.record}>
+      <h3>{t(`book.signed-${handover.kind}`, { at: at(handover.sealedAt) })}</h3>
+      <p>{t("book.lines", { lines: handover.lines, noted: handover.noted.length })}</p>
+      <ul className={styles.noted}>
+        {handover.noted.map((noted, index) => (
+          <li key={index}>
+            <VerdictMark verdict={noted.verdict} />
+            <span>
+              <strong>{noted.name}</strong>, {noted.place}: {noted.words}
+              {noted.photos.map((hash, number) => (
+                <KeptPhoto
+                  key={hash}
+                  store={store}
+                  hash={hash}
+                  alt={t("photo.of", { name: noted.name, number: number + 1 })}
+                />
+              ))}
+            </span>
+          </li>
+        ))}
+      </ul>
+      <p className={styles.links}>
+        <a href={href(printRecord, { params: { id: handover.id } })} target="_blank" rel="noreferrer">
+          {t("book.pdf")}
+        </a>
+      </p>
+    </article>
+  );
+}
