@@ -6,7 +6,7 @@ import { NextIntlClientProvider } from "next-intl";
 import type { ReactNode } from "react";
 import type { Role } from "@/api/permissions";
 import { DeskQueries } from "@/client/desk/DeskQueries";
-import { StaffRoles } from "@/client/desk/staff";
+import { StaffRoles } from "@/client/desk/shared/staff";
 import { HandoverContext } from "@/client/store/handover-context";
 import type { HandoverStore } from "@/client/store/handover-store";
 import messages from "@/messages/en.json";

@@ -5,9 +5,9 @@ import { useFormatter, useTranslations } from "next-intl";
 import { formatMoney } from "@/core/basics/money";
 import type { SettlementScreen } from "@/api/schemas/desk";
 import { Chip } from "@/ui/Chip";
-import { Fault } from "./Fault";
+import { Fault } from "./shared/Fault";
 import { useRequest } from "../api/useRequest";
-import { Allowed } from "./staff";
+import { Allowed } from "./shared/staff";
 import { StatementLine } from "./StatementLine";
 
 /** What came of a signed statement: what is still open and why, what was objected to, what was agreed in the end. */

@@ -27,7 +27,7 @@ import { OpenHandover } from "./OpenHandover";
 import { ReadinessPart } from "./ReadinessPart";
 import { ReceiveDeposit } from "./ReceiveDeposit";
 import { TwoRecords } from "./TwoRecords";
-import { Allowed, useMay } from "./staff";
+import { Allowed, useMay } from "./shared/staff";
 
 interface Props {
   row: TodayRow;

@@ -5,7 +5,7 @@ import { useTranslations } from "next-intl";
 import { useState } from "react";
 import type { CrewMember } from "@/api/schemas/desk";
 import { Field } from "@/ui/Field";
-import { Fault } from "./Fault";
+import { Fault } from "./shared/Fault";
 import { useRequest } from "../api/useRequest";
 
 interface Row {

@@ -10,7 +10,7 @@ import { BrandMark } from "@/ui/BrandMark";
 import { Sheet } from "@/ui/Sheet";
 import { KeyHelp } from "./KeyHelp";
 import type { Role } from "@/api/permissions";
-import { StaffRoles } from "./staff";
+import { StaffRoles } from "./shared/staff";
 
 const pages = ["today", "fleet", "charters", "work", "history", "rules"] as const;
 const NavLink = chakra(Link);

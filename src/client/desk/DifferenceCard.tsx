@@ -6,7 +6,7 @@ import type { SettlementItem, SettlementScreen } from "@/api/schemas/desk";
 import { Chip } from "@/ui/Chip";
 import { DecisionForm } from "./DecisionForm";
 import { PhotoStrip } from "./PhotoStrip";
-import { Allowed } from "./staff";
+import { Allowed } from "./shared/staff";
 
 /** One difference: both sides' evidence beside one another, whose it is, and what it comes to. */
 export function DifferenceCard({ item, screen }: { item: SettlementItem; screen: SettlementScreen }) {

@@ -9,7 +9,7 @@ import { useState } from "react";
 import { simulatedWeathers, type Forecast, type SimulatedWeather } from "@/core/weather/forecast";
 import { Choice } from "@/ui/Choice";
 import { VerdictMark } from "@/ui/VerdictMark";
-import { Allowed } from "./staff";
+import { Allowed } from "./shared/staff";
 
 /** The forecast for the first day against the base's limit. The feed is simulated and says so; here it can be told what to say. */
 export function ForecastPart({ forecast, windLimitKn }: { forecast: Forecast; windLimitKn: number }) {

@@ -4,9 +4,9 @@ import { Box, Button } from "@chakra-ui/react";
 import { useTranslations } from "next-intl";
 import { useState } from "react";
 import { Field } from "@/ui/Field";
-import { Fault } from "./Fault";
+import { Fault } from "./shared/Fault";
 import { useRequest } from "../api/useRequest";
-import { Allowed } from "./staff";
+import { Allowed } from "./shared/staff";
 
 /** A skipper who is not the charterer signs the condition for the charterer; money only with written authority, which is noted here. */
 export function MoneyAuthority({ stayId, authority }: { stayId: string; authority: string | null }) {

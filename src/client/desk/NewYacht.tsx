@@ -7,7 +7,7 @@ import { useState } from "react";
 import { Choice } from "@/ui/Choice";
 import { Field } from "@/ui/Field";
 import { useRequest } from "../api/useRequest";
-import { Fault } from "./Fault";
+import { Fault } from "./shared/Fault";
 
 /** Makes a yacht out of her class, and goes on to her file. */
 export function NewYacht({ classes }: { classes: readonly { slug: string; name: string }[] }) {

@@ -6,7 +6,7 @@ import { useTranslations } from "next-intl";
 import { useState } from "react";
 import type { HandoverKind } from "@/core/handover/lines/line-input";
 import { openHere, type FirstScreen } from "../store/open-here";
-import { useMay } from "./staff";
+import { useMay } from "./shared/staff";
 
 interface Props {
   stayId: string;

@@ -8,7 +8,7 @@ import { formatMoney, minorDigits, parseMoney } from "@/core/basics/money";
 import { priceOf, type PriceItem, type PriceList } from "@/core/settlement/prices";
 import { groups } from "@/core/yacht/parts/basics";
 import { Field } from "@/ui/Field";
-import { Fault } from "./Fault";
+import { Fault } from "./shared/Fault";
 import { useRequest } from "../api/useRequest";
 import styles from "./Desk.module.css";
 

@@ -5,9 +5,9 @@ import { useTranslations } from "next-intl";
 import type { Readiness } from "@/api/schemas/desk";
 import { Chip } from "@/ui/Chip";
 import { VerdictMark } from "@/ui/VerdictMark";
-import { Fault } from "./Fault";
+import { Fault } from "./shared/Fault";
 import { useRequest } from "../api/useRequest";
-import { Allowed } from "./staff";
+import { Allowed } from "./shared/staff";
 
 /** How ready a yacht is, in a word and a shape. */
 export function ReadyChip({ readiness: { state } }: { readiness: Readiness }) {

@@ -6,7 +6,7 @@ import { useState } from "react";
 import { formatMoney, minorDigits, parseMoney } from "@/core/basics/money";
 import type { DepositHow } from "@/core/settlement/terms";
 import { Field } from "@/ui/Field";
-import { Fault } from "./Fault";
+import { Fault } from "./shared/Fault";
 import { useRequest } from "../api/useRequest";
 
 /** Notes what came in of a deposit in cash, by transfer or by guarantee, under the number of its paper. */

@@ -15,7 +15,7 @@ import { AddendumWords } from "../book/AddendumWords";
 import { SettlementSigning } from "./SettlementSigning";
 import { PhotoStrip } from "./PhotoStrip";
 import { StatementExtras } from "./StatementExtras";
-import { Allowed } from "./staff";
+import { Allowed } from "./shared/staff";
 
 interface Props {
   screen: SettlementScreen;

@@ -13,7 +13,7 @@ import { SignatureField, type Signed } from "@/ui/signature/SignatureField";
 import { makeSignature } from "../signing/make-signature";
 import { WithoutSkipper } from "../signing/WithoutSkipper";
 import { useSignatureWords } from "../signing/useSignatureWords";
-import { Fault } from "./Fault";
+import { Fault } from "./shared/Fault";
 import { useRequest } from "../api/useRequest";
 
 interface Props {

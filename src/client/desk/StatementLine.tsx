@@ -8,8 +8,8 @@ import type { AfterItem } from "@/api/schemas/desk";
 import { Chip } from "@/ui/Chip";
 import { Field } from "@/ui/Field";
 import { useRequest } from "../api/useRequest";
-import { Fault } from "./Fault";
-import { Allowed } from "./staff";
+import { Fault } from "./shared/Fault";
+import { Allowed } from "./shared/staff";
 
 interface Props {
   stayId: string;

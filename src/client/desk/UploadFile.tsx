@@ -7,7 +7,7 @@ import { takeClassChange, uploadFile, uploadInventory } from "@/api/drafts";
 import type { FileName } from "@/api/schemas/draft";
 import { Field } from "@/ui/Field";
 import { useRequest } from "../api/useRequest";
-import { Fault } from "./Fault";
+import { Fault } from "./shared/Fault";
 
 const mostBytes = 2_000_000;
 

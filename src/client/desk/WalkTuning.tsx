@@ -15,7 +15,7 @@ import type { YachtFile } from "@/core/yacht/schema";
 import { Choice } from "@/ui/Choice";
 import { useRequest } from "../api/useRequest";
 import { usePlan } from "../walk/usePlan";
-import { Fault } from "./Fault";
+import { Fault } from "./shared/Fault";
 import styles from "./Desk.module.css";
 
 type Stops = YachtFile["stops"];

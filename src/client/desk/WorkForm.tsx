@@ -9,7 +9,7 @@ import type { WorkState, WorkStep } from "@/core/upkeep/defect";
 import type { DefectView } from "@/api/schemas/desk";
 import { Field } from "@/ui/Field";
 import { usePhotos } from "../photos/usePhotos";
-import { Fault } from "./Fault";
+import { Fault } from "./shared/Fault";
 import { useRequest } from "../api/useRequest";
 
 /** Says how the work on a defect stands now; of what is done, what it took and what proves it. */

@@ -8,7 +8,7 @@ import type { FoundState } from "@/core/upkeep/found";
 import type { DefectView, FoundItem } from "@/api/schemas/desk";
 import { Field } from "@/ui/Field";
 import { DefectRow } from "./DefectList";
-import { Fault } from "./Fault";
+import { Fault } from "./shared/Fault";
 import { PhotoStrip } from "./PhotoStrip";
 import { useRequest } from "../api/useRequest";
 

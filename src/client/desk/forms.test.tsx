@@ -5,7 +5,7 @@ import { CrewList } from "./CrewList";
 import { HoldDeposit } from "./HoldDeposit";
 import { OpenHandover } from "./OpenHandover";
 import { ReceiveDeposit } from "./ReceiveDeposit";
-import { Allowed } from "./staff";
+import { Allowed } from "./shared/staff";
 
 const router = { refresh: jest.fn(), push: jest.fn() };
 jest.mock("next/navigation", () => ({ useRouter: () => router }));

@@ -8,7 +8,7 @@ import type { DraftScreen } from "@/api/schemas/draft";
 import { changeWords } from "@/messages/change-words";
 import { Field } from "@/ui/Field";
 import { PhotoStrip } from "../desk/PhotoStrip";
-import { Fault } from "../desk/Fault";
+import { Fault } from "../desk/shared/Fault";
 import { useRequest } from "../api/useRequest";
 import styles from "./FileEditor.module.css";
 import { partName } from "./tree";

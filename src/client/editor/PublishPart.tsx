@@ -10,7 +10,7 @@ import type { DraftScreen } from "@/api/schemas/draft";
 import { changeWords } from "@/messages/change-words";
 import { Field } from "@/ui/Field";
 import { VerdictMark } from "@/ui/VerdictMark";
-import { Fault } from "../desk/Fault";
+import { Fault } from "../desk/shared/Fault";
 import { useRequest } from "../api/useRequest";
 import { ReachedSisters } from "./ReachedSisters";
 

@@ -6,7 +6,7 @@ import { instantIn } from "@/core/basics/instant";
 import { minorDigits, parseMoney } from "@/core/basics/money";
 import { priceOf } from "@/core/settlement/prices";
 import { Field } from "@/ui/Field";
-import { PricePicker } from "../PricePicker";
+import { PricePicker } from "../shared/PricePicker";
 import type { ExtraForm } from "./form";
 
 /** A part of the deposit that is kept back until somebody has looked below the water. */

@@ -5,7 +5,7 @@ import { useState } from "react";
 import { minorDigits, parseMoney } from "@/core/basics/money";
 import { priceOf } from "@/core/settlement/prices";
 import { Field } from "@/ui/Field";
-import { PricePicker } from "../PricePicker";
+import { PricePicker } from "../shared/PricePicker";
 import type { ExtraForm } from "./form";
 
 /** A service from the price list, or one of its own. */
