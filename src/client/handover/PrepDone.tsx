@@ -8,9 +8,9 @@ import { Button } from "@/ui/Button";
 import { VerdictMark } from "@/ui/VerdictMark";
 import { useHandover, useVersion } from "../store/handover-context";
 import { SaveWords } from "../frame/Footer";
-import { KnownList } from "./KnownList";
+import { KnownList } from "./sign/KnownList";
 import { lineSubject } from "@/core/handover/lines";
-import styles from "./SignScreen.module.css";
+import styles from "./sign/Sign.module.css";
 
 /** The end of the technician's round: what becomes a work order, what was known, and the word that it is done. */
 export function PrepDone({ onBack }: { onBack: () => void }) {

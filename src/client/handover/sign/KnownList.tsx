@@ -1,7 +1,7 @@
 "use client";
 import { useTranslations } from "next-intl";
-import { useHandover } from "../store/handover-context";
-import styles from "./SignScreen.module.css";
+import { useHandover } from "../../store/handover-context";
+import styles from "./Sign.module.css";
 
 /** What was known to be wrong with her when the list was made. Nothing when nothing was. */
 export function KnownList() {
