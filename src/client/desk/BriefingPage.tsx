@@ -17,7 +17,7 @@ import { farBelowWords } from "@/messages/far-below-words";
 import { optionWords, questionWords } from "@/messages/question-words";
 import { OddNote } from "@/ui/OddNote";
 import { CallNotes } from "./CallNotes";
-import styles from "./Desk.module.css";
+import styles from "./shared/Desk.module.css";
 import { OpenHandover } from "./OpenHandover";
 
 interface Props {

@@ -6,7 +6,7 @@ import { useState } from "react";
 import type { CallView } from "@/api/schemas/desk";
 import { Field } from "@/ui/Field";
 import { useRequest } from "../api/useRequest";
-import styles from "./Desk.module.css";
+import styles from "./shared/Desk.module.css";
 
 /** What this crew called about, and a line to note another call: it stands on the next briefer's half page. */
 export function CallNotes({

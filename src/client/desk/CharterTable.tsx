@@ -7,7 +7,7 @@ import { useEffect, useState } from "react";
 import type { ChartersPage } from "@/api/schemas/desk";
 import { Chip } from "@/ui/Chip";
 import { Field } from "@/ui/Field";
-import styles from "./Desk.module.css";
+import styles from "./shared/Desk.module.css";
 
 const waitMs = 250;
 

@@ -8,7 +8,7 @@ import { useFormatter, useTranslations } from "next-intl";
 import type { YachtFile } from "@/core/yacht/schema";
 import { Chip } from "@/ui/Chip";
 import { HullIcon } from "@/ui/plan/HullIcon";
-import styles from "./Desk.module.css";
+import styles from "./shared/Desk.module.css";
 import { UploadFile } from "./UploadFile";
 
 interface Props {

@@ -1,7 +1,7 @@
 import { chakra } from "@chakra-ui/react";
 import { useTranslations } from "next-intl";
 import type { SettlementItem } from "@/api/schemas/desk";
-import styles from "./Desk.module.css";
+import styles from "./shared/Desk.module.css";
 import { PhotoStrip } from "./PhotoStrip";
 
 /** What is not the same and costs nothing, close together: readings, things found, what works again. */

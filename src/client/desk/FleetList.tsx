@@ -6,7 +6,7 @@ import type { YachtFile } from "@/core/yacht/schema";
 import type { FileWork } from "@/api/schemas/desk";
 import { HullIcon } from "@/ui/plan/HullIcon";
 import { FileWorkLink } from "./FileWorkLink";
-import styles from "./Desk.module.css";
+import styles from "./shared/Desk.module.css";
 
 interface Props {
   yachts: {

@@ -8,7 +8,7 @@ import { useTranslations } from "next-intl";
 import { formatMoney } from "@/core/basics/money";
 import type { HistoryRow } from "@/core/history/history";
 import { Choice } from "@/ui/Choice";
-import styles from "./Desk.module.css";
+import styles from "./shared/Desk.module.css";
 
 // the drawing is for the desk alone, and comes when it is looked at
 const HistoryChart = dynamic(() => import("./HistoryChart").then((module) => module.HistoryChart), { ssr: false });

@@ -10,7 +10,7 @@ import { groups } from "@/core/yacht/parts/basics";
 import { Field } from "@/ui/Field";
 import { Fault } from "./shared/Fault";
 import { useRequest } from "../api/useRequest";
-import styles from "./Desk.module.css";
+import styles from "./shared/Desk.module.css";
 
 interface Props {
   prices: PriceList;

@@ -5,7 +5,7 @@ import type { FileChange } from "@/core/yacht/changes";
 import type { Trap, TrapSide } from "@/core/yacht/sisters";
 import { fieldWords, valueText } from "@/messages/change-words";
 import { OddNote } from "@/ui/OddNote";
-import styles from "./Desk.module.css";
+import styles from "./shared/Desk.module.css";
 
 interface Props {
   one: string;

@@ -13,7 +13,7 @@ import { call } from "../api/call";
 import { FileWorkLink } from "./FileWorkLink";
 import { NextAction } from "./NextAction";
 import { ReadinessPart, ReadyChip } from "./ReadinessPart";
-import styles from "./Desk.module.css";
+import styles from "./shared/Desk.module.css";
 
 interface Props {
   base: { timeZone: string };

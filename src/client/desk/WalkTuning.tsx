@@ -16,7 +16,7 @@ import { Choice } from "@/ui/Choice";
 import { useRequest } from "../api/useRequest";
 import { usePlan } from "../walk/usePlan";
 import { Fault } from "./shared/Fault";
-import styles from "./Desk.module.css";
+import styles from "./shared/Desk.module.css";
 
 type Stops = YachtFile["stops"];
 const mostMinutes = 60;

@@ -2,7 +2,7 @@ import { useTranslations } from "next-intl";
 import type { ReviewedSister } from "@/api/schemas/draft";
 import { changeWords } from "@/messages/change-words";
 import { VerdictMark } from "@/ui/VerdictMark";
-import styles from "../desk/Desk.module.css";
+import styles from "../desk/shared/Desk.module.css";
 
 /** Which yachts a class's change reaches: published with it and how, or left a draft and why. */
 export function ReachedSisters({ sisters }: { sisters: readonly ReviewedSister[] }) {
