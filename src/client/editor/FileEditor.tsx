@@ -13,18 +13,18 @@ import type { DraftScreen, FileName } from "@/api/schemas/draft";
 import { fieldWords } from "@/messages/change-words";
 import { Chip } from "@/ui/Chip";
 import { Choice } from "@/ui/Choice";
-import { EditingContext } from "./editing";
+import { EditingContext } from "./inputs/editing";
 import { FileTree } from "./FileTree";
-import { FieldFindings } from "./FieldFindings";
+import { FieldFindings } from "./inputs/FieldFindings";
 import { NewThingHere } from "./NewThingHere";
 import { PartFields } from "./PartFields";
 import { PasteInventory } from "./PasteInventory";
 import { ProposedPart } from "./ProposedPart";
 import { PublishPart } from "./PublishPart";
 import { ReachPart } from "./ReachPart";
-import styles from "./FileEditor.module.css";
-import { partName, type TreePart } from "./tree";
-import { useDraft } from "./useDraft";
+import styles from "./inputs/Editor.module.css";
+import { partName, type TreePart } from "./inputs/tree";
+import { useDraft } from "./inputs/useDraft";
 
 interface Props {
   /** what is shown first: after a file was put in, what that would publish */

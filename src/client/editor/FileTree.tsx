@@ -6,11 +6,11 @@ import { reorder } from "@/core/yacht/draft/reorder";
 import type { YachtFile } from "@/core/yacht/schema";
 import { Choice } from "@/ui/Choice";
 import { Field } from "@/ui/Field";
-import styles from "./FileEditor.module.css";
+import styles from "./inputs/Editor.module.css";
 import { NewPart } from "./NewPart";
-import { Sortable, SortableRow } from "./Sortable";
-import { treeOf, type TreeGroup, type TreePart } from "./tree";
-import type { Wanted } from "./useDraft";
+import { Sortable, SortableRow } from "./inputs/Sortable";
+import { treeOf, type TreeGroup, type TreePart } from "./inputs/tree";
+import type { Wanted } from "./inputs/useDraft";
 
 interface Props {
   file: YachtFile;

@@ -7,7 +7,7 @@ import { freeKey } from "@/core/yacht/note/propose";
 import type { YachtFile } from "@/core/yacht/schema";
 import { Field } from "@/ui/Field";
 import { NewNamed } from "./NewNamed";
-import type { Wanted } from "./useDraft";
+import type { Wanted } from "./inputs/useDraft";
 
 interface Props {
   file: YachtFile;

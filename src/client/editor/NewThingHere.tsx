@@ -5,7 +5,7 @@ import { newPart, type NewThing } from "@/core/yacht/note/propose";
 import type { YachtFile } from "@/core/yacht/schema";
 import { ThingKind } from "../notes/ThingKind";
 import { NewNamed } from "./NewNamed";
-import type { Wanted } from "./useDraft";
+import type { Wanted } from "./inputs/useDraft";
 
 interface Props {
   file: YachtFile;

@@ -10,9 +10,9 @@ import { Field } from "@/ui/Field";
 import { PhotoStrip } from "../desk/PhotoStrip";
 import { Fault } from "../desk/shared/Fault";
 import { useRequest } from "../api/useRequest";
-import styles from "./FileEditor.module.css";
-import { partName } from "./tree";
-import type { Wanted } from "./useDraft";
+import styles from "./inputs/Editor.module.css";
+import { partName } from "./inputs/tree";
+import type { Wanted } from "./inputs/useDraft";
 
 interface Props {
   slug: string;

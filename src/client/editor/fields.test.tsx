@@ -1,7 +1,7 @@
 /** @jest-environment ./src/testing/browser-environment.cjs */
 import { screen } from "@testing-library/react";
 import { drawDesk } from "@/testing/screen";
-import { TextField } from "./TextField";
+import { TextField } from "./inputs/TextField";
 
 const field = (props: Partial<Parameters<typeof TextField>[0]> = {}) => (
   <TextField label="Where" value="behind the stove" error={null} disabled={false} onKeep={keep} {...props} />

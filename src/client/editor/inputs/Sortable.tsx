@@ -17,7 +17,7 @@ import {
 import { CSS } from "@dnd-kit/utilities";
 import { useTranslations } from "next-intl";
 import { useId, type ReactNode } from "react";
-import styles from "./FileEditor.module.css";
+import styles from "./Editor.module.css";
 
 interface Props {
   /** what can be dragged, in its order */

@@ -1,12 +1,12 @@
 "use client";
 import { putPhoto } from "@/api/photos";
 import { AppError } from "@/api/app-error";
-import { call } from "../api/call";
+import { call } from "../../api/call";
 import { Box, Button } from "@chakra-ui/react";
 import { useTranslations } from "next-intl";
 import { useState } from "react";
 import { Field } from "@/ui/Field";
-import { PhotoStrip } from "../desk/PhotoStrip";
+import { PhotoStrip } from "../../desk/PhotoStrip";
 
 interface Props {
   path: string;
@@ -26,7 +26,7 @@ export function PhotoField({ path, label, value, error, disabled, onKeep }: Prop
   const take = async (file: File | undefined) => {
     if (!file) return;
     setFault(null);
-    const { readyPhoto, PhotoError } = await import("../photos/re-encode");
+    const { readyPhoto, PhotoError } = await import("../../photos/re-encode");
     try {
       const { hash, bytes } = await readyPhoto(file, "file");
       await call(putPhoto, { params: { hash }, body: bytes });

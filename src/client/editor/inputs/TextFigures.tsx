@@ -7,7 +7,7 @@ import { writtenAsReference } from "@/core/yacht/typed-figures";
 import { fieldWords } from "@/messages/change-words";
 import { Field } from "@/ui/Field";
 import { useEditing } from "./editing";
-import styles from "./FileEditor.module.css";
+import styles from "./Editor.module.css";
 
 /** The figures that a text takes from the file, each a way to where it stands; others to be put in; and figures that are typed where the file has a field. */
 export function TextFigures({

@@ -9,7 +9,7 @@ import { draftDocument, type DraftEdit } from "@/core/yacht/draft/edit";
 import { valueAt } from "@/core/yacht/draft/pointer";
 import { takingBack } from "@/core/yacht/draft/undo";
 import type { YachtFile } from "@/core/yacht/schema";
-import { call } from "../api/call";
+import { call } from "../../api/call";
 
 /** How often others' changes are looked for. */
 const lookEveryMs = 4000;
