@@ -1,4 +1,6 @@
 import "server-only";
+import { signaturesForPaper } from "./paper-signatures";
+import { picturesFor } from "./pictures";
 import { formatMoney } from "@/core/basics/money";
 import { localize } from "@/core/basics/words";
 import { studyState } from "@/core/briefing/study/study";
@@ -13,7 +15,7 @@ import { yachtFileAt } from "../db/yachts";
 import { depositEvents } from "../db/deposits";
 import { settlementView, type SettlementView } from "../settlement/view";
 import { Paper } from "./paper";
-import { picturesFor, signaturesForPaper, type PdfFile } from "./record";
+import type { PdfFile } from "./record";
 
 /** The statement of a charter on paper: differences with both sides' evidence, each sum with how it came about, deposit, signatures. */
 export async function statementPdf(db: Queryable, stayId: string): Promise<PdfFile> {
@@ -127,7 +129,7 @@ export async function statementPdf(db: Queryable, stayId: string): Promise<PdfFi
     );
   }
   if (signed && signed.cameSince > 0) paper.line(t("paper.came-since", { came: signed.cameSince }));
-  addendaView(t, paper, view, nameOf, money);
+  sinceSigned(t, paper, view, nameOf, money);
   const events = await depositEvents(db, stayId);
   for (const event of events)
     paper.line(
@@ -177,7 +179,7 @@ function goodwillWords(t: Translator, { decided }: SettlementView, id: string): 
 }
 
 /** What came of a signed statement: objections, sums agreed in the end. */
-function addendaView(
+function sinceSigned(
   t: Translator,
   paper: Paper,
   { after, base }: SettlementView,

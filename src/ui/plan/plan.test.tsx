@@ -51,21 +51,24 @@ describe("a yacht from above", () => {
     },
   );
 
-  it.each(fleet)("draws the hull of %s within her own length and beam, two hulls with the deck between them", (slug) => {
-    const file = demoYacht(slug);
-    const { container } = render(<YachtPlan file={file} level="deck" words={words} />);
-    const hulls = [...container.querySelectorAll("path.hull")];
-    expect(hulls).toHaveLength(file.particulars.hull === "catamaran" ? 3 : 1);
-    for (const hull of hulls) {
-      const numbers = (hull.getAttribute("d") ?? "").match(/-?\d+(\.\d+)?/g)?.map(Number) ?? [];
-      const across = numbers.filter((_, index) => index % 2 === 0);
-      const along = numbers.filter((_, index) => index % 2 === 1);
-      // 50 pixels are a metre
-      expect(Math.max(...across.map(Math.abs))).toBeLessThanOrEqual((file.particulars.beamM / 2) * 50 + 1);
-      expect(Math.min(...along)).toBeGreaterThanOrEqual(-1);
-      expect(Math.max(...along)).toBeLessThanOrEqual(file.particulars.lengthM * 50 + 1);
-    }
-  });
+  it.each(fleet)(
+    "draws the hull of %s within her own length and beam, two hulls with the deck between them",
+    (slug) => {
+      const file = demoYacht(slug);
+      const { container } = render(<YachtPlan file={file} level="deck" words={words} />);
+      const hulls = [...container.querySelectorAll("path.hull")];
+      expect(hulls).toHaveLength(file.particulars.hull === "catamaran" ? 3 : 1);
+      for (const hull of hulls) {
+        const numbers = (hull.getAttribute("d") ?? "").match(/-?\d+(\.\d+)?/g)?.map(Number) ?? [];
+        const across = numbers.filter((_, index) => index % 2 === 0);
+        const along = numbers.filter((_, index) => index % 2 === 1);
+        // 50 pixels are a metre
+        expect(Math.max(...across.map(Math.abs))).toBeLessThanOrEqual((file.particulars.beamM / 2) * 50 + 1);
+        expect(Math.min(...along)).toBeGreaterThanOrEqual(-1);
+        expect(Math.max(...along)).toBeLessThanOrEqual(file.particulars.lengthM * 50 + 1);
+      }
+    },
+  );
 
   it("is picked by a tap, by Enter and by the space bar, and by nothing else", async () => {
     const picked: string[] = [];
