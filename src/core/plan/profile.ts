@@ -13,85 +13,100 @@ export interface Profile {
 /** Whether a view is drawn mirrored: starboard with the bow on the right, and from ahead, with starboard on the left. */
 export const isMirrored = (surface: Surface): boolean => surface === "starboard-side" || surface === "bow";
 
-/**
- * The hull seen from a side, from ahead or from astern, as a plain drawing to set marks on: freeboard is taken as 11.5 % of the
- * length forward and 9.5 % aft (our own rule of thumb; the file does not say).
- */
+interface Hull {
+  lengthM: number;
+  beamM: number;
+  draughtM: number;
+}
+
+/** Freeboard is taken as 11.5 % of the length forward and 9.5 % aft: our own rule of thumb; the file does not say. */
+const freeboard = ({ lengthM }: Hull) => ({ bowM: lengthM * 0.115, sternM: lengthM * 0.095 });
+
+/** A keel seen along the hull. */
+const finKeel = (draughtM: number): Point[] => [
+  [-0.18, -0.2],
+  [0.18, -0.2],
+  [0.12, -draughtM],
+  [-0.12, -draughtM],
+];
+
+/** The hull seen from a side, from ahead or from astern, as a plain drawing to set marks on. */
 export function profileOf(
   surface: Exclude<Surface, "deck" | "below">,
-  hull: { hull?: HullParticulars["hull"]; lengthM: number; beamM: number; draughtM: number },
+  { hull, ...size }: Hull & { hull?: HullParticulars["hull"] },
 ): Profile {
-  const { lengthM, beamM, draughtM } = hull;
-  const bowM = lengthM * 0.115;
-  const sternM = lengthM * 0.095;
-  const ends = surface === "bow" || surface === "stern";
-  const endM = surface === "bow" ? bowM : sternM;
-  if (ends && hull.hull === "catamaran") {
-    const half = beamM / 2;
-    const inner = half * 0.48;
-    return {
-      outline: [
-        [-half, endM],
-        [half, endM],
-        [half * 0.97, 0.1],
-        [half * 0.76, -0.35],
-        [inner, 0.1],
-        [inner * 0.94, endM * 0.55],
-        [-inner * 0.94, endM * 0.55],
-        [-inner, 0.1],
-        [-half * 0.76, -0.35],
-        [-half * 0.97, 0.1],
-      ],
-      keel: null,
-      range: { minA: -half, maxA: half, minB: -draughtM, maxB: endM },
-    };
-  }
-  if (surface === "bow") {
-    // flared: full at deck height, fine at the water
-    const half = beamM * 0.46;
-    return {
-      outline: [
-        [0, bowM],
-        [half * 0.55, bowM * 0.93],
-        [half, sternM],
-        [half * 0.86, 0.3],
-        [half * 0.5, -0.1],
-        [0, -0.3],
-        [-half * 0.5, -0.1],
-        [-half * 0.86, 0.3],
-        [-half, sternM],
-        [-half * 0.55, bowM * 0.93],
-      ],
-      keel: [
-        [-0.18, -0.2],
-        [0.18, -0.2],
-        [0.12, -draughtM],
-        [-0.12, -draughtM],
-      ],
-      range: { minA: -beamM / 2, maxA: beamM / 2, minB: -draughtM, maxB: bowM },
-    };
-  }
-  if (surface === "stern") {
-    const half = beamM * 0.44;
-    return {
-      outline: [
-        [-half, sternM],
-        [half, sternM],
-        [half * 0.98, 0.35],
-        [half * 0.6, -0.1],
-        [0, -0.25],
-        [-half * 0.6, -0.1],
-        [-half * 0.98, 0.35],
-      ],
-      keel: [
-        [-0.18, -0.2],
-        [0.18, -0.2],
-        [0.12, -draughtM],
-        [-0.12, -draughtM],
-      ],
-      range: { minA: -beamM / 2, maxA: beamM / 2, minB: -draughtM, maxB: sternM },
-    };
-  }
+  const { bowM, sternM } = freeboard(size);
+  if (surface !== "bow" && surface !== "stern") return fromTheSide(size);
+  if (hull === "catamaran") return twoHulls(size, surface === "bow" ? bowM : sternM);
+  return surface === "bow" ? fromAhead(size) : fromAstern(size);
+}
+
+function twoHulls({ beamM, draughtM }: Hull, endM: number): Profile {
+  const half = beamM / 2;
+  const inner = half * 0.48;
+  return {
+    outline: [
+      [-half, endM],
+      [half, endM],
+      [half * 0.97, 0.1],
+      [half * 0.76, -0.35],
+      [inner, 0.1],
+      [inner * 0.94, endM * 0.55],
+      [-inner * 0.94, endM * 0.55],
+      [-inner, 0.1],
+      [-half * 0.76, -0.35],
+      [-half * 0.97, 0.1],
+    ],
+    keel: null,
+    range: { minA: -half, maxA: half, minB: -draughtM, maxB: endM },
+  };
+}
+
+function fromAhead(size: Hull): Profile {
+  const { beamM, draughtM } = size;
+  const { bowM, sternM } = freeboard(size);
+  // flared: full at deck height, fine at the water
+  const half = beamM * 0.46;
+  return {
+    outline: [
+      [0, bowM],
+      [half * 0.55, bowM * 0.93],
+      [half, sternM],
+      [half * 0.86, 0.3],
+      [half * 0.5, -0.1],
+      [0, -0.3],
+      [-half * 0.5, -0.1],
+      [-half * 0.86, 0.3],
+      [-half, sternM],
+      [-half * 0.55, bowM * 0.93],
+    ],
+    keel: finKeel(draughtM),
+    range: { minA: -beamM / 2, maxA: beamM / 2, minB: -draughtM, maxB: bowM },
+  };
+}
+
+function fromAstern(size: Hull): Profile {
+  const { beamM, draughtM } = size;
+  const { sternM } = freeboard(size);
+  const half = beamM * 0.44;
+  return {
+    outline: [
+      [-half, sternM],
+      [half, sternM],
+      [half * 0.98, 0.35],
+      [half * 0.6, -0.1],
+      [0, -0.25],
+      [-half * 0.6, -0.1],
+      [-half * 0.98, 0.35],
+    ],
+    keel: finKeel(draughtM),
+    range: { minA: -beamM / 2, maxA: beamM / 2, minB: -draughtM, maxB: sternM },
+  };
+}
+
+function fromTheSide(size: Hull): Profile {
+  const { lengthM, draughtM } = size;
+  const { bowM, sternM } = freeboard(size);
   return {
     outline: [
       [0, bowM],

@@ -2,7 +2,7 @@ import "server-only";
 import { signaturesForPaper } from "./paper-signatures";
 import { picturesFor } from "./pictures";
 import { formatMoney } from "@/core/basics/money";
-import { localize } from "@/core/basics/words";
+import { localize, type Words } from "@/core/basics/words";
 import { studyState } from "@/core/briefing/study/study";
 import { differenceWords, evidenceWords, priorWords } from "@/messages/difference-words";
 import { extraName } from "@/messages/extra-words";
@@ -28,7 +28,6 @@ export async function statementPdf(db: Queryable, stayId: string): Promise<PdfFi
   // names of things in the skipper's language, where the yacht's file has them
   const language = studyState(await studyAnswersOf(db, stay.charterId), []).experience?.language ?? "en";
   const input = signed?.input ?? view.input;
-  const output = signed?.output ?? view.output;
   const money = (minor: number) => formatMoney(minor, input.currency);
   const title = `${stay.yachtName}: ${t("paper.statement")}`;
   const paper = new Paper(title, signed?.sealedAt ?? checkOut.seal.sealedAt);
@@ -44,9 +43,40 @@ export async function statementPdf(db: Queryable, stayId: string): Promise<PdfFi
         ] as [string, string][])
       : []),
   ]);
+  const named = (words: Words) => localize(words, language);
+  const nameOf = new Map([
+    ...view.differences.map((each): [string, string] => [each.id, named(each.name)]),
+    ...view.extras.map(({ id, extra }): [string, string] => [id, extraName(t, extra, view.base.timeZone)]),
+  ]);
+  const sheet: StatementSheet = { t, paper, view, named, nameOf, money };
+  differencesSection(sheet);
+  linesSection(sheet);
+  sumsSection(sheet);
+  sinceSigned(t, paper, view, nameOf, money);
+  await depositSection(db, sheet);
+  if (signed) await signaturesSection(db, sheet, signed);
+  await photosSection(db, sheet);
+  const bytes = await paper.bytes((page, pages) => `${base.name} · ${title} · ${t("paper.page", { page, pages })}`);
+  return { bytes, name: `statement-${stay.reference}.pdf` };
+}
+
+interface StatementSheet {
+  t: Translator;
+  paper: Paper;
+  view: SettlementView;
+  /** a name in the skipper's language, where the yacht's file has it */
+  named: (words: Words) => string;
+  /** what each line of the statement is called, by its id */
+  nameOf: ReadonlyMap<string, string>;
+  money: (minor: number) => string;
+}
+
+/** What is not the same, with what each side recorded of it. */
+function differencesSection({ t, paper, view, named }: StatementSheet): void {
+  const { timeZone } = view.base;
+  const { checkOut } = view;
   paper.section(t("paper.differences"));
-  const shown = view.differences;
-  if (shown.length === 0) paper.line(t("sign.all-fine"));
+  if (view.differences.length === 0) paper.line(t("sign.all-fine"));
   else {
     paper.table(
       [
@@ -54,21 +84,23 @@ export async function statementPdf(db: Queryable, stayId: string): Promise<PdfFi
         { title: t("paper.before"), share: 3 },
         { title: t("paper.after"), share: 3 },
       ],
-      shown.map((difference) => {
+      view.differences.map((difference) => {
         const prior = priorWords(t, view.priors[difference.id], timeZone);
         return [
-          `${localize(difference.name, language)}: ${differenceWords(t, difference)}${prior === null ? "" : `. ${prior}`}`,
+          `${named(difference.name)}: ${differenceWords(t, difference)}${prior === null ? "" : `. ${prior}`}`,
           evidenceWords(t, difference, difference.before, checkOut.list),
           evidenceWords(t, difference, difference.after, checkOut.list),
         ];
       }),
     );
   }
+}
+
+/** Each line with how its sum came about. */
+function linesSection({ t, paper, view, nameOf, money }: StatementSheet): void {
+  const { signed } = view;
+  const output = signed?.output ?? view.output;
   paper.section(t("paper.money"));
-  const nameOf = new Map([
-    ...shown.map((each): [string, string] => [each.id, localize(each.name, language)]),
-    ...view.extras.map(({ id, extra }): [string, string] => [id, extraName(t, extra, timeZone)]),
-  ]);
   const reserved = new Map((signed?.reservations ?? []).map((each) => [each.line, each.words]));
   if (output.lines.length > 0) {
     paper.table(
@@ -91,6 +123,13 @@ export async function statementPdf(db: Queryable, stayId: string): Promise<PdfFi
       }),
     );
   }
+}
+
+/** What it comes to, and what is still open. */
+function sumsSection({ t, paper, view, money }: StatementSheet): void {
+  const { signed, base } = view;
+  const { timeZone } = base;
+  const output = signed?.output ?? view.output;
   for (const { extra } of view.extras) if (extra.kind === "fuel") paper.line(extraName(t, extra, timeZone));
   paper.table(
     [
@@ -129,34 +168,50 @@ export async function statementPdf(db: Queryable, stayId: string): Promise<PdfFi
     );
   }
   if (signed && signed.cameSince > 0) paper.line(t("paper.came-since", { came: signed.cameSince }));
-  sinceSigned(t, paper, view, nameOf, money);
-  const events = await depositEvents(db, stayId);
+}
+
+/** What was held, taken and given back, as it happened. */
+async function depositSection(db: Queryable, { t, paper, view, money }: StatementSheet): Promise<void> {
+  const {
+    stay,
+    base: { timeZone },
+  } = view;
+  const events = await depositEvents(db, stay.stayId);
   for (const event of events)
     paper.line(
       `${stampIn(event.at, timeZone)}: ${money(event.amountMinor)} ${t(`deposit.${event.kind}`, { how: stay.terms.deposit.how })}${event.reference ? `, ${event.reference}` : ""}`,
     );
   if (stay.terms.deposit.how === "card-hold") paper.line(t("paper.simulated"));
-  if (signed) {
-    const contents = await settlementContents(db, signed.id);
-    paper.section(t("paper.signatures"));
-    paper.signatures(
-      signaturesForPaper(
-        signed.signatures,
-        contents,
-        {
-          base: t("paper.base"),
-          skipper: t("paper.charterer"),
-          witness: t("paper.witness"),
-          erased: t("paper.erased"),
-        },
-        timeZone,
-      ),
-    );
-  }
-  // both ends beside one another, so that anybody can compare them
+}
+
+async function signaturesSection(
+  db: Queryable,
+  { t, paper, view }: StatementSheet,
+  signed: NonNullable<SettlementView["signed"]>,
+): Promise<void> {
+  const { timeZone } = view.base;
+  const contents = await settlementContents(db, signed.id);
+  paper.section(t("paper.signatures"));
+  paper.signatures(
+    signaturesForPaper(
+      signed.signatures,
+      contents,
+      {
+        base: t("paper.base"),
+        skipper: t("paper.charterer"),
+        witness: t("paper.witness"),
+        erased: t("paper.erased"),
+      },
+      timeZone,
+    ),
+  );
+}
+
+/** Pictures of both ends beside one another, so that anybody can compare them. */
+async function photosSection(db: Queryable, { t, paper, view, named }: StatementSheet): Promise<void> {
   const pairs = await Promise.all(
-    shown.map(async (difference) => ({
-      title: `${localize(difference.name, language)}: ${differenceWords(t, difference)}`,
+    view.differences.map(async (difference) => ({
+      title: `${named(difference.name)}: ${differenceWords(t, difference)}`,
       before: await picturesFor(db, [{ caption: t("paper.before"), photos: difference.before?.photos ?? [] }]),
       after: await picturesFor(db, [{ caption: t("paper.after"), photos: difference.after?.photos ?? [] }]),
     })),
@@ -166,8 +221,6 @@ export async function statementPdf(db: Queryable, stayId: string): Promise<PdfFi
     paper.section(t("paper.photos"));
     for (const pair of withPictures) paper.sideBySide(pair.title, pair.before, pair.after, t("paper.no-photo"));
   }
-  const bytes = await paper.bytes((page, pages) => `${base.name} · ${title} · ${t("paper.page", { page, pages })}`);
-  return { bytes, name: `statement-${stay.reference}.pdf` };
 }
 
 /** A reduction as goodwill with who gave it and why. */
