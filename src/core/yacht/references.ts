@@ -8,116 +8,140 @@ export interface BrokenReference {
   message: string;
 }
 
+/** Collections whose parts stand at a place. */
+const placed = [
+  "fittings",
+  "engines",
+  "tanks",
+  "batteries",
+  "chargers",
+  "generators",
+  "inverters",
+  "groundTackle",
+  "heads",
+  "platforms",
+  "procedures",
+  "oddities",
+  "inventory",
+  "tests",
+  "readings",
+  "looks",
+  "stops",
+] as const satisfies readonly (keyof YachtFile)[];
+
+/** Notes what a reference names that is not there, and what is missing altogether. */
+interface Notes {
+  broken: BrokenReference[];
+  need: (
+    collection: "places" | "fittings" | "tanks" | "batteries" | "procedures" | "stops",
+    path: string,
+    names: string | readonly string[] | undefined,
+  ) => void;
+  missing: (path: string, why: string) => void;
+}
+
+const what = {
+  places: "place",
+  fittings: "fitting",
+  tanks: "tank",
+  batteries: "battery",
+  procedures: "procedure",
+  stops: "stop",
+} as const;
+
+function needIn(
+  broken: BrokenReference[],
+  parts: object,
+  called: string,
+  path: string,
+  names: string | readonly string[] | undefined,
+): void {
+  for (const name of typeof names === "string" ? [names] : (names ?? []))
+    if (!Object.hasOwn(parts, name))
+      broken.push({ path, names: name, message: `${path} names the ${called} "${name}", which is not in the file` });
+}
+
 /** Every reference of a yacht file that leads nowhere. An empty list means that all hold. */
 export function brokenReferences(file: YachtFile): BrokenReference[] {
   const broken: BrokenReference[] = [];
-  const needIn =
-    (collection: object, what: string) => (path: string, names: string | readonly string[] | undefined) => {
-      for (const name of typeof names === "string" ? [names] : (names ?? [])) {
-        if (!Object.hasOwn(collection, name))
-          broken.push({ path, names: name, message: `${path} names the ${what} "${name}", which is not in the file` });
-      }
-    };
-  const place = needIn(file.places, "place");
-  const fitting = needIn(file.fittings, "fitting");
-  const tank = needIn(file.tanks, "tank");
-  const battery = needIn(file.batteries, "battery");
-  const procedure = needIn(file.procedures, "procedure");
-  const stop = needIn(file.stops, "stop");
-  const missing = (path: string, why: string) =>
-    broken.push({ path, names: "", message: `${path} is missing: ${why}` });
-
-  const {
-    fittings,
-    engines,
-    tanks,
-    batteries,
-    chargers,
-    generators,
-    inverters,
-    groundTackle,
-    heads,
-    platforms,
-    procedures,
-    oddities,
-    inventory,
-    tests,
-    readings,
-    looks,
-    stops,
-  } = file;
-  const placed = {
-    fittings,
-    engines,
-    tanks,
-    batteries,
-    chargers,
-    generators,
-    inverters,
-    groundTackle,
-    heads,
-    platforms,
-    procedures,
-    oddities,
-    inventory,
-    tests,
-    readings,
-    looks,
-    stops,
+  const notes: Notes = {
+    broken,
+    need: (collection, path, names) => needIn(broken, file[collection], what[collection], path, names),
+    missing: (path, why) => broken.push({ path, names: "", message: `${path} is missing: ${why}` }),
   };
-  for (const [collection, parts] of Object.entries(placed))
-    for (const [key, part] of Object.entries(parts)) place(`/${collection}/${key}/place`, part.place);
-  for (const [key, way] of Object.entries(file.ways)) {
-    place(`/ways/${key}/from`, way.from);
-    place(`/ways/${key}/to`, way.to);
-  }
-  for (const [key, part] of Object.entries(fittings)) {
-    fitting(`/fittings/${key}/notThis`, part.notThis);
-    place(`/fittings/${key}/handle/place`, part.handle?.place);
-  }
-  for (const [key, part] of Object.entries(tanks))
-    for (const end of ["filler", "valve", "gauge", "pump"] as const) fitting(`/tanks/${key}/${end}`, part[end]);
-  for (const [key, part] of Object.entries(chargers)) battery(`/chargers/${key}/charges`, part.charges);
-  for (const [key, part] of Object.entries(generators)) fitting(`/generators/${key}/seacock`, part.seacock);
-  for (const [key, part] of Object.entries(file.shoreCords)) fitting(`/shoreCords/${key}/inlet`, part.inlet);
-  for (const [key, part] of Object.entries(groundTackle)) fitting(`/groundTackle/${key}/windlass`, part.windlass);
-  for (const [key, part] of Object.entries(heads)) {
-    tank(`/heads/${key}/tank`, part.tank);
-    fitting(`/heads/${key}/outlet`, part.outlet);
-  }
-  for (const [key, part] of Object.entries(file.gas)) {
-    place(`/gas/${key}/locker`, part.locker);
-    fitting(`/gas/${key}/bottleValve`, part.bottleValve);
-    fitting(`/gas/${key}/tap`, part.tap);
-  }
-  for (const [key, part] of Object.entries(procedures)) {
-    procedure(`/procedures/${key}/after`, part.after);
-    part.steps.forEach((step, i) => {
-      place(`/procedures/${key}/steps/${i}/place`, step.place);
-      fitting(`/procedures/${key}/steps/${i}/fitting`, step.fitting);
-    });
-  }
-  for (const [key, part] of Object.entries(oddities)) fitting(`/oddities/${key}/fitting`, part.fitting);
-  for (const [key, part] of Object.entries(stops)) {
-    stop(`/stops/${key}/after`, part.after);
-    stop(`/stops/${key}/closes`, part.closes);
-    procedure(`/stops/${key}/topics`, part.topics);
-  }
-  for (const [key, reading] of Object.entries(readings)) {
-    const path = `/readings/${key}/of`;
-    const source = sourceOf(file, reading.kind);
-    if (!source) continue;
-    if (reading.of === undefined) missing(path, `a ${reading.kind} reading says what it belongs to`);
-    else needIn(source.parts, source.what)(path, reading.of);
-  }
-  for (const [key, test] of Object.entries(tests))
-    if (test.when === "may-wait" && test.waitHours === undefined)
-      missing(`/tests/${key}/waitHours`, "a test that may wait says how many hours");
+  placesOf(file, notes);
+  systemsOf(file, notes);
+  doingOf(file, notes);
+  handoverOf(file, notes);
   for (const { path, text } of textsOf(file)) {
     for (const names of brokenFigures(text, file))
       broken.push({ path, names, message: `${path} takes the figure {${names}}, which is not in the file` });
   }
   return broken;
+}
+
+function placesOf(file: YachtFile, { need }: Notes): void {
+  for (const collection of placed)
+    for (const [key, part] of Object.entries(file[collection]))
+      need("places", `/${collection}/${key}/place`, part.place);
+  for (const [key, way] of Object.entries(file.ways)) {
+    need("places", `/ways/${key}/from`, way.from);
+    need("places", `/ways/${key}/to`, way.to);
+  }
+}
+
+function systemsOf(file: YachtFile, { need }: Notes): void {
+  for (const [key, part] of Object.entries(file.fittings)) {
+    need("fittings", `/fittings/${key}/notThis`, part.notThis);
+    need("places", `/fittings/${key}/handle/place`, part.handle?.place);
+  }
+  for (const [key, part] of Object.entries(file.tanks))
+    for (const end of ["filler", "valve", "gauge", "pump"] as const)
+      need("fittings", `/tanks/${key}/${end}`, part[end]);
+  for (const [key, part] of Object.entries(file.chargers)) need("batteries", `/chargers/${key}/charges`, part.charges);
+  for (const [key, part] of Object.entries(file.generators))
+    need("fittings", `/generators/${key}/seacock`, part.seacock);
+  for (const [key, part] of Object.entries(file.shoreCords)) need("fittings", `/shoreCords/${key}/inlet`, part.inlet);
+  for (const [key, part] of Object.entries(file.groundTackle))
+    need("fittings", `/groundTackle/${key}/windlass`, part.windlass);
+  for (const [key, part] of Object.entries(file.heads)) {
+    need("tanks", `/heads/${key}/tank`, part.tank);
+    need("fittings", `/heads/${key}/outlet`, part.outlet);
+  }
+  for (const [key, part] of Object.entries(file.gas)) {
+    need("places", `/gas/${key}/locker`, part.locker);
+    need("fittings", `/gas/${key}/bottleValve`, part.bottleValve);
+    need("fittings", `/gas/${key}/tap`, part.tap);
+  }
+}
+
+function doingOf(file: YachtFile, { need }: Notes): void {
+  for (const [key, part] of Object.entries(file.procedures)) {
+    need("procedures", `/procedures/${key}/after`, part.after);
+    part.steps.forEach((step, i) => {
+      need("places", `/procedures/${key}/steps/${i}/place`, step.place);
+      need("fittings", `/procedures/${key}/steps/${i}/fitting`, step.fitting);
+    });
+  }
+  for (const [key, part] of Object.entries(file.oddities)) need("fittings", `/oddities/${key}/fitting`, part.fitting);
+  for (const [key, part] of Object.entries(file.stops)) {
+    need("stops", `/stops/${key}/after`, part.after);
+    need("stops", `/stops/${key}/closes`, part.closes);
+    need("procedures", `/stops/${key}/topics`, part.topics);
+  }
+}
+
+function handoverOf(file: YachtFile, { broken, missing }: Notes): void {
+  for (const [key, reading] of Object.entries(file.readings)) {
+    const path = `/readings/${key}/of`;
+    const source = sourceOf(file, reading.kind);
+    if (!source) continue;
+    if (reading.of === undefined) missing(path, `a ${reading.kind} reading says what it belongs to`);
+    else needIn(broken, source.parts, source.what, path, reading.of);
+  }
+  for (const [key, test] of Object.entries(file.tests))
+    if (test.when === "may-wait" && test.waitHours === undefined)
+      missing(`/tests/${key}/waitHours`, "a test that may wait says how many hours");
 }
 
 function sourceOf(file: YachtFile, kind: string): { parts: object; what: string } | null {
