@@ -11,6 +11,7 @@ import { DecisionForm } from "./DecisionForm";
 import { BelowWaterForm } from "./extras/BelowWaterForm";
 import { FuelForm } from "./extras/FuelForm";
 import { ServiceForm } from "./extras/ServiceForm";
+import { PriceListPart } from "./PriceListPart";
 import { StatementLine } from "./StatementLine";
 
 const router = { refresh: jest.fn(), push: jest.fn() };
@@ -387,5 +388,76 @@ describe("the rules of the base", () => {
     draw(<BaseRulesPage rules={usualRules} number={3} history={[]} timeZone="Atlantic/Azores" maySettle={false} />);
     expect(screen.queryByRole("button", { name: "Settle it so" })).not.toBeInTheDocument();
     for (const box of screen.getAllByRole("checkbox")) expect(box).toBeDisabled();
+  });
+});
+
+describe("the price list", () => {
+  const part = <PriceListPart prices={view.prices} number={2} currency="EUR" maySettle />;
+
+  it("says what each line comes to as it is typed: 20.00 and 45 minutes at 60.00 are 65.00", async () => {
+    const person = draw(part);
+    const minutes = field("Labour, min: Gelcoat scratch");
+    expect(screen.getByText("€50.00")).toBeInTheDocument();
+    await person.clear(minutes);
+    await person.type(minutes, "45");
+    expect(screen.getByText("€65.00")).toBeInTheDocument();
+    await person.clear(field("Labour an hour, EUR"));
+    expect(screen.queryByText("€65.00")).not.toBeInTheDocument();
+  });
+
+  it("is settled as a whole, in cents, over the change it came with", async () => {
+    const person = draw(part);
+    await person.click(tap("Take off the list: Mooring line"));
+    await person.selectOptions(field("Group: Gelcoat scratch"), "below deck");
+    await person.selectOptions(field("Done: Gelcoat scratch"), "replace");
+    await person.type(field("Life, months: Gelcoat scratch"), "48");
+    await person.click(tap("Settle the price list"));
+    expect(field("Why the prices change")).toHaveAccessibleDescription("Say in a word why: it stays with the change.");
+    await person.type(field("Why the prices change"), "new season");
+    await person.click(tap("Settle the price list"));
+    expect(base.asked.at(-1)?.body).toEqual({
+      onNumber: 2,
+      prices: {
+        labourPerHourMinor: 6000,
+        lateReturn: { freeMinutes: 30, perHourMinor: 5000 },
+        items: [
+          {
+            ...view.prices.items[0],
+            category: "below",
+            remedy: "replace",
+            lifeMonths: 48,
+          },
+          view.prices.items[2],
+        ],
+      },
+      why: "new season",
+    });
+  });
+
+  it.each([
+    ["Material, EUR: Gelcoat scratch", "dear", "Gelcoat scratch: the material is an amount such as 18 or 18.50."],
+    ["Labour, min: Gelcoat scratch", "1.5", "Gelcoat scratch: labour is whole minutes."],
+    ["Life, months: Mooring line", "0", "Mooring line: a life is whole months, or empty."],
+    ["Labour an hour, EUR", "-5", /^Labour and late return: amounts/],
+  ])("is not settled with %s as %j", async (label, typed, words) => {
+    const person = draw(part);
+    await person.clear(field(label));
+    await person.type(field(label), typed);
+    await person.click(tap("Settle the price list"));
+    expect(screen.getByText(words)).toBeInTheDocument();
+    expect(base.asked).toEqual([]);
+  });
+
+  it("is not settled with a new line that has no words", async () => {
+    const person = draw(part);
+    await person.click(tap("Add a line"));
+    await person.click(tap("Settle the price list"));
+    expect(screen.getByText(/^A line of the list has no words/)).toBeInTheDocument();
+  });
+
+  it("is read and not typed by those who do not settle it", () => {
+    draw(<PriceListPart prices={view.prices} number={2} currency="EUR" maySettle={false} />);
+    expect(field("What: Gelcoat scratch")).toBeDisabled();
+    expect(screen.queryByRole("button")).not.toBeInTheDocument();
   });
 });

@@ -1,0 +1,98 @@
+"use client";
+import { Button } from "@chakra-ui/react";
+import { useTranslations } from "next-intl";
+import { formatMoney, parseMoney } from "@/core/basics/money";
+import { priceOf } from "@/core/settlement/prices";
+import { groups } from "@/core/yacht/parts/basics";
+import styles from "../shared/Desk.module.css";
+import { whole, type PriceRow } from "./draft";
+
+const categories = [...groups, "service"] as const;
+const typed = { material: 7, minutes: 4, life: 4 } as const;
+
+/** One line of the price list, and what it comes to as it is typed. */
+export function PriceLine({
+  row,
+  labour,
+  currency,
+  disabled,
+  onChange,
+  onTakeOff,
+}: {
+  row: PriceRow;
+  labour: string;
+  currency: string;
+  disabled: boolean;
+  onChange: (part: Partial<PriceRow>) => void;
+  onTakeOff: () => void;
+}) {
+  const t = useTranslations("prices");
+  const label = (column: "what" | "category" | "remedy" | keyof typeof typed) =>
+    `${t(column, { currency })}: ${row.words}`;
+  const materialMinor = parseMoney(row.material, currency);
+  const labourMinutes = whole(row.minutes);
+  const rate = parseMoney(labour, currency);
+  return (
+    <tr>
+      <td>
+        <input
+          aria-label={label("what")}
+          disabled={disabled}
+          maxLength={120}
+          size={34}
+          value={row.words}
+          onChange={(event) => onChange({ words: event.target.value })}
+        />
+      </td>
+      <td>
+        <select
+          aria-label={label("category")}
+          disabled={disabled}
+          value={row.category}
+          onChange={({ target }) => onChange({ category: categories.find((each) => each === target.value) })}
+        >
+          {categories.map((category) => (
+            <option key={category} value={category}>
+              {t(`group-${category}`)}
+            </option>
+          ))}
+        </select>
+      </td>
+      <td>
+        <select
+          aria-label={label("remedy")}
+          disabled={disabled}
+          value={row.remedy}
+          onChange={({ target }) => onChange({ remedy: target.value === "replace" ? "replace" : "repair" })}
+        >
+          <option value="repair">{t("repair")}</option>
+          <option value="replace">{t("replace")}</option>
+        </select>
+      </td>
+      {(["material", "minutes", "life"] as const).map((field) => (
+        <td key={field}>
+          <input
+            aria-label={label(field)}
+            disabled={disabled}
+            inputMode={field === "material" ? "decimal" : "numeric"}
+            size={typed[field]}
+            value={row[field]}
+            onChange={(event) => onChange({ [field]: event.target.value })}
+          />
+        </td>
+      ))}
+      <td className={styles.number}>
+        {materialMinor !== null && labourMinutes !== null && rate !== null
+          ? formatMoney(priceOf({ materialMinor, labourMinutes }, rate), currency)
+          : ""}
+      </td>
+      {!disabled && (
+        <td>
+          <Button aria-label={t("take-off", { words: row.words })} onClick={onTakeOff}>
+            ×
+          </Button>
+        </td>
+      )}
+    </tr>
+  );
+}
