@@ -11,6 +11,20 @@ const slugs = ["pale-heron", "quillback", "cold-harbour", "gannet-rock", "two-la
 describe("the demo yachts", () => {
   it.each(slugs)("%s holds together", (slug) => expect(brokenReferences(demoYacht(slug))).toEqual([]));
 
+  it.each(slugs)("%s counts the anchors and chains that her ground tackle has", (slug) => {
+    const { groundTackle, inventory } = demoYacht(slug);
+    const counted = Object.values(inventory)
+      .map(({ name }) => name.en ?? "")
+      .filter((name) => /^(Main|Second) anchor|^Anchor(,| chain,)/.test(name))
+      .join("; ");
+    const { main, second } = groundTackle;
+    expect(counted).toContain(`${main?.anchorKg} kg`);
+    if (!second) return;
+    expect(counted).toContain(`Anchor chain, ${main?.chainM} m of ${main?.chainDiameterMm} mm`);
+    expect(counted).toContain(`Second anchor, ${second.anchorKg} kg`);
+    expect(counted).toContain(`${second.chainM} m chain and ${second.ropeM} m rope`);
+  });
+
   it.each(slugs)("has a complete %s, as full as a real base would have it", (slug) => {
     const file = demoYacht(slug);
     const least =
