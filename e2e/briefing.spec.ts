@@ -372,7 +372,7 @@ test.describe("without signal", () => {
 });
 
 test.describe("at the desk", () => {
-  test("the half page says what this crew got wrong and asks; a call that is noted stands there for the next briefer", async ({
+  test("the briefing sheet says what this crew got wrong and asks; a call that is noted stands there for the next briefer", async ({
     page,
   }) => {
     await signIn(page, "odile@brinecove.example");

@@ -38,7 +38,7 @@ interface Props {
   checks: Record<string, { option: string; right: boolean }>;
 }
 
-/** The briefer's half page: what changed on her, what is odd, what this crew got wrong or asks, what the last crew called about. */
+/** The briefer's sheet: what changed on her, what is odd, what this crew got wrong or asks, what the last crew called about. */
 export function BriefingPage({
   stay,
   file,

@@ -8,7 +8,7 @@ import { Field } from "@/ui/Field";
 import { useRequest } from "../api/useRequest";
 import styles from "./shared/Desk.module.css";
 
-/** What this crew called about, and a line to note another call: it stands on the next briefer's half page. */
+/** What this crew called about, and a line to note another call: it stands on the next briefer's sheet. */
 export function CallNotes({
   stayId,
   calls,

@@ -24,7 +24,7 @@ export interface BriefingSheet {
   calls: CallView[];
 }
 
-/** Reckons the briefer's half page for a stay. */
+/** Reckons the briefing sheet of a stay. */
 export async function briefingSheet(db: Queryable, stay: StayView, personId: string): Promise<BriefingSheet> {
   const yacht = await findYacht(db, { id: stay.yachtId });
   if (!yacht) throw new AppError("no-yacht-file");

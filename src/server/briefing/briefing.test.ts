@@ -157,7 +157,7 @@ describe("the briefing of a check-in", () => {
   });
 });
 
-describe("the briefer's half page", () => {
+describe("the briefing sheet", () => {
   const page = async (reference: string, person: string) => {
     const [stay, id] = [await base.inBase((db) => findStay(db, { reference })), await base.person(person)];
     if (!stay) throw new Error("no stay");

@@ -2,7 +2,7 @@ import "server-only";
 import { signaturesForPaper } from "./paper-signatures";
 import { picturesFor } from "./pictures";
 import { formatMoney } from "@/core/basics/money";
-import { localize, type Words } from "@/core/basics/words";
+import { localize, usualLanguage, type Words } from "@/core/basics/words";
 import { studyState } from "@/core/briefing/study/study";
 import { differenceWords, evidenceWords, priorWords } from "@/messages/difference-words";
 import { extraName } from "@/messages/extra-words";
@@ -26,7 +26,7 @@ export async function statementPdf(db: Queryable, stayId: string): Promise<PdfFi
   const file = await yachtFileAt(db, stay.yachtId, checkIn.handover.revision);
   if (!file) throw new Error("a record without its file");
   // names of things in the skipper's language, where the yacht's file has them
-  const language = studyState(await studyAnswersOf(db, stay.charterId), []).experience?.language ?? "en";
+  const language = studyState(await studyAnswersOf(db, stay.charterId), []).experience?.language ?? usualLanguage;
   const input = signed?.input ?? view.input;
   const money = (minor: number) => formatMoney(minor, input.currency);
   const title = `${stay.yachtName}: ${t("paper.statement")}`;

@@ -1,4 +1,4 @@
-import { localize } from "../../basics/words";
+import { localize, usualLanguage } from "../../basics/words";
 import { localizeFigures } from "../figures";
 import type { FittingKind } from "../parts/fittings";
 import type { YachtFile } from "../schema";
@@ -43,7 +43,7 @@ const alsoCalled: Partial<Record<FittingKind, string>> = {
 const plain = (key: string) => key.replaceAll("-", " ");
 
 /** Everything of a yacht file that can be asked for: fittings, inventory, procedures, oddities and emergency cards. */
-export function findables(file: YachtFile, language = "en"): Findable[] {
+export function findables(file: YachtFile, language = usualLanguage): Findable[] {
   const words = (part: Parameters<typeof localizeFigures>[1] | undefined) =>
     part ? localizeFigures(file, part, language) : "";
   const at = (place: string, where = "") =>

@@ -1,3 +1,4 @@
+import { usualLanguage } from "../../basics/words";
 import MiniSearch, { type Query, type SearchResult } from "minisearch";
 import type { YachtFile } from "../schema";
 import { findables, type Findable, type FindableKind } from "./findable";
@@ -32,7 +33,7 @@ const faultWeight = { fault: 1.6, doing: 0.8, thing: 0.85 };
  * Makes the finder of one yacht: it forgives typing errors, knows plain words for the field's terms, and takes
  * complaints ("no hot water") as questions. Made once per file; each question then takes a few milliseconds.
  */
-export function makeFinder(file: YachtFile, language = "en"): Finder {
+export function makeFinder(file: YachtFile, language = usualLanguage): Finder {
   const all = new Map(findables(file, language).map((findable) => [findable.id, findable]));
   const index = new MiniSearch<Findable>({
     fields: ["title", "asked", "sort", "where", "text"],
