@@ -25,13 +25,19 @@ export function PriceListPart({ prices, number, currency, maySettle }: Props) {
   const { fault, faultAt, setFault, busy, request } = useRequest(["why", "labourPerHourMinor"]);
   const [draft, setDraft] = useState(() => typedPrices(prices, currency));
   const [why, setWhy] = useState("");
-  const change = (part: Partial<PriceDraft>) => setDraft((now) => ({ ...now, ...part }));
+  const [isSettled, setSettled] = useState(false);
+  const change = (part: Partial<PriceDraft>) => {
+    setDraft((now) => ({ ...now, ...part }));
+    setSettled(false);
+  };
   const wanted = pricesOf(draft, currency);
   const isChanged = "say" in wanted || canonicalJson(wanted) !== canonicalJson(prices);
   const settle = async () => {
     if ("say" in wanted) return setFault(t(wanted.say, { words: wanted.words }));
     if (why.trim() === "") return setFault(t("why-missing"), "why");
-    if (await request(settlePrices, { body: { onNumber: number, prices: wanted, why: why.trim() } })) setWhy("");
+    if (!(await request(settlePrices, { body: { onNumber: number, prices: wanted, why: why.trim() } }))) return;
+    setWhy("");
+    setSettled(true);
   };
   const terms = [
     { field: "labour", label: t("labour", { currency }), width: "12rem", error: faultAt("labourPerHourMinor") },
@@ -78,6 +84,7 @@ export function PriceListPart({ prices, number, currency, maySettle }: Props) {
             <Button variant="solid" justifySelf="start" disabled={!isChanged || busy} onClick={() => void settle()}>
               {t("settle")}
             </Button>
+            <p role="status">{isSettled && t("settled")}</p>
           </Box>
         </>
       )}
