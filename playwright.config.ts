@@ -20,7 +20,9 @@ export default defineConfig({
     viewport: { width: 1280, height: 800 },
     // the tests that cut the network ask for it; for the others it would only fetch every file once more
     serviceWorkers: "block",
-    trace: "retain-on-failure",
+    // a trace copies the page at every step, which takes as long as the steps: it is asked for
+    trace: process.env.BRINECOVE_TRACE ? "retain-on-failure" : "off",
+    screenshot: "only-on-failure",
     // a step that finds nothing to tap says so, instead of using up the whole test
     actionTimeout: 30_000,
     launchOptions: {

@@ -2,7 +2,7 @@ import { writeFileSync } from "node:fs";
 import { expect, test, type Page } from "@playwright/test";
 import sharp from "sharp";
 import { demoYachtFile } from "../src/demo/yacht-file";
-import { changeHands, chooseToday, signIn } from "./desk";
+import { changeHands, chooseToday, signIn, signInByForm } from "./desk";
 import { count, row, signAndSeal, signByHand, walk, type Exceptions } from "../src/testing/played/handover";
 
 /** Pieces aboard Pale Heron by her file. */
@@ -55,7 +55,7 @@ test("one charter from sign-in to statement", async ({ page }, info) => {
     if (protocol.startsWith("http") && host !== new URL(info.project.use.baseURL ?? "").host)
       faults.push(`asked another site: ${request.url()}`);
   });
-  await signIn(page, "odile@brinecove.example");
+  await signInByForm(page, "odile@brinecove.example");
 
   // the office holds the deposit first: declined, then held; then the briefer starts
   await chooseToday(page, "Jory Fenn");
