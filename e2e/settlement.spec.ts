@@ -210,7 +210,7 @@ test("the price list is settled by a manager, with a reason, and wrong figures a
   await expect(list.getByText("Say in a word why: it stays with the change.")).toBeVisible();
   await list.getByLabel("Why the prices change").fill("resin has become dearer");
   await list.getByRole("button", { name: "Settle the price list" }).click();
-  await expect(list.getByText("Settled. This is the price list in force now.")).toBeVisible();
+  await expect(list.getByText(/^Last settled .* by Senna .*: resin has become dearer$/)).toBeVisible();
   await expect(list.getByRole("button", { name: "Settle the price list" })).toBeDisabled();
   await page.reload();
   await expect(list.getByLabel("Material, EUR: Gelcoat chip or scratch, to 10 cm")).toHaveValue("20.00");

@@ -136,9 +136,13 @@ export interface ChartersPage {
 }
 
 /** One change of the base's rules: what held from then on, and why. */
-export interface RulesChange {
+export interface RulesChange extends PriceChange {
   number: number;
   rules: BaseRules;
+}
+
+/** Who changed the base's prices, when and why. */
+export interface PriceChange {
   why: string;
   at: string;
   by: string;

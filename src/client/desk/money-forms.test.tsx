@@ -392,7 +392,24 @@ describe("the rules of the base", () => {
 });
 
 describe("the price list", () => {
-  const part = <PriceListPart prices={view.prices} number={2} currency="EUR" maySettle />;
+  it("says who settled it last, when by the base's clock, and why", () => {
+    draw(part);
+    // 08:05 UTC is the same hour in the Azores in summer
+    expect(screen.getByRole("status")).toHaveTextContent(
+      /^Last settled 10 Jun 2027, 08:05 by Senna Ridley: dearer resin$/,
+    );
+  });
+
+  const part = (
+    <PriceListPart
+      prices={view.prices}
+      number={2}
+      last={{ at: "2027-06-10T08:05:00.000Z", by: "Senna Ridley", why: "dearer resin" }}
+      currency="EUR"
+      timeZone="Atlantic/Azores"
+      maySettle
+    />
+  );
 
   it("says what each line comes to as it is typed: 20.00 and 45 minutes at 60.00 are 65.00", async () => {
     const person = draw(part);
@@ -456,7 +473,16 @@ describe("the price list", () => {
   });
 
   it("is read and not typed by those who do not settle it", () => {
-    draw(<PriceListPart prices={view.prices} number={2} currency="EUR" maySettle={false} />);
+    draw(
+      <PriceListPart
+        prices={view.prices}
+        number={0}
+        last={null}
+        currency="EUR"
+        timeZone="Atlantic/Azores"
+        maySettle={false}
+      />,
+    );
     expect(field("What: Gelcoat scratch")).toBeDisabled();
     expect(screen.queryByRole("button")).not.toBeInTheDocument();
   });

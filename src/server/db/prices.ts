@@ -1,4 +1,5 @@
 import "server-only";
+import type { PriceChange } from "@/api/schemas/desk";
 import { noPrices, type PriceList } from "@/core/settlement/prices";
 import type { Queryable } from "./pool";
 
@@ -8,6 +9,15 @@ export async function currentPrices(db: Queryable): Promise<{ prices: PriceList;
     "select list, number from price_list order by number desc limit 1",
   );
   return { prices: rows[0]?.list ?? noPrices, number: rows[0]?.number ?? 0 };
+}
+
+/** Who settled the price list last, when and why; null before the first. */
+export async function lastPriceChange(db: Queryable): Promise<PriceChange | null> {
+  const { rows } = await db.query<PriceChange>(
+    `select l.why, l.settled_at as at, p.name as by
+     from price_list l join person p on p.id = l.settled_by order by l.number desc limit 1`,
+  );
+  return rows[0] ?? null;
 }
 
 /** Settles the price list anew, on top of the change with a number. Returns false when another change came in between; nothing is written then. */

@@ -1,7 +1,7 @@
 import { v7 as uuid } from "uuid";
 import { demoBase } from "@/testing/demo-base";
 import { addDefect, addWorkStep, openDefects } from "../db/defects";
-import { currentPrices, addPrices } from "../db/prices";
+import { addPrices, currentPrices, lastPriceChange } from "../db/prices";
 import { statementPdf } from "../pdf/statement";
 import { decide } from "./decide";
 import { putExtra } from "./put-extra";
@@ -190,5 +190,6 @@ it("keeps every price list, and settles none over another's unseen", async () =>
     );
   expect([await settle(1), await settle(1)]).toEqual([true, false]);
   expect((await base.inBase(currentPrices)).prices.labourPerHourMinor).toBe(6200);
+  expect(await base.inBase(lastPriceChange)).toMatchObject({ why: "new season", by: expect.stringMatching(/^Ilko /) });
   await expect(base.asOwner("update price_list set why = 'x'")).rejects.toThrow("is refused");
 });

@@ -6,7 +6,7 @@ import { PriceListPart } from "@/client/desk/PriceListPart";
 import { requireStaff } from "@/server/auth/session";
 import { currentBase } from "@/server/db/base";
 import { currentRules, rulesHistory } from "@/server/db/base-rules";
-import { currentPrices } from "@/server/db/prices";
+import { currentPrices, lastPriceChange } from "@/server/db/prices";
 import { inBaseTransaction } from "@/server/db/pool";
 
 export const metadata: Metadata = { title: "Rules" };
@@ -18,6 +18,7 @@ export default async function RulesRoute() {
     ...(await currentRules(db)),
     history: await rulesHistory(db),
     prices: await currentPrices(db),
+    lastPrices: await lastPriceChange(db),
   }));
   const maySettle = may(staff, "settle-rules");
   return (
@@ -35,7 +36,9 @@ export default async function RulesRoute() {
           key={`prices ${view.prices.number}`}
           prices={view.prices.prices}
           number={view.prices.number}
+          last={view.lastPrices}
           currency={view.base.currency}
+          timeZone={view.base.timeZone}
           maySettle={maySettle}
         />
       </Box>

@@ -1,0 +1,101 @@
+"use client";
+import { printRecord, saveRecord, saveWholeRecord } from "@/api/handovers";
+import type { AddendaView } from "@/api/schemas/book";
+import type { TodayRow } from "@/api/schemas/desk";
+import { href } from "../api/call";
+import { Box, Button } from "@chakra-ui/react";
+import { useTranslations } from "next-intl";
+import { Chip } from "@/ui/Chip";
+import { AddendaPart } from "./AddendaPart";
+import { OpenHandover } from "./OpenHandover";
+import { CharterPart } from "./shared/CharterPart";
+import { useMay } from "./shared/staff";
+import { TwoRecords } from "./TwoRecords";
+
+type Handover = TodayRow["stay"]["handovers"][number];
+
+interface Props {
+  row: TodayRow;
+  kind: "check-in" | "check-out";
+  /** what came after the signed check-in, and who reads this */
+  afterwards: AddendaView | null;
+  me: string;
+  timeZone: string;
+  at: (instant: string) => string;
+}
+
+/** The check-in or the check-out of a charter: not opened, open, or signed with its papers. */
+export function CharterHandover({ row, kind, afterwards, me, timeZone, at }: Props) {
+  const t = useTranslations();
+  const { stay, next } = row;
+  const handover = stay.handovers.find((each) => each.kind === kind);
+  return (
+    <CharterPart title={t(`charter.${kind}`)}>
+      {!handover && <NotOpened stayId={stay.stayId} kind={kind} next={next} />}
+      {handover && !handover.sealedAt && (
+        <>
+          <p>{t("charter.open", { entries: handover.entries, at: at(handover.openedAt) })}</p>
+          <div>
+            <OpenHandover stayId={stay.stayId} kind={kind} label={t(`today.do-go-on-${kind}`)} main={false} />
+          </div>
+        </>
+      )}
+      {handover?.sealedAt && (
+        <>
+          <p>{t("charter.signed", { at: at(handover.sealedAt) })}</p>
+          {kind === "check-in" && afterwards && <AddendaPart afterwards={afterwards} person={me} timeZone={timeZone} />}
+          <SignedRecord handover={handover} at={at} />
+        </>
+      )}
+    </CharterPart>
+  );
+}
+
+function NotOpened({ stayId, kind, next }: { stayId: string; kind: Props["kind"]; next: TodayRow["next"] }) {
+  const t = useTranslations();
+  const open = { stayId, kind, main: false } as const;
+  return (
+    <>
+      <p>{t("charter.not-opened")}</p>
+      {kind === "check-in" && next === "hold-deposit" && (
+        // the deposit keeps her alongside, it does not keep people from beginning
+        <Box display="flex" flexWrap="wrap" gap="3">
+          <OpenHandover {...open} label={t("today.do-start-check-in")} />
+          <OpenHandover {...open} label={t("today.do-walk")} screen="walk" />
+        </Box>
+      )}
+      {kind === "check-out" && next === "under-way" && (
+        <div>
+          <OpenHandover {...open} label={t("charter.early")} />
+        </div>
+      )}
+    </>
+  );
+}
+
+function SignedRecord({ handover, at }: { handover: Handover; at: (instant: string) => string }) {
+  const t = useTranslations();
+  const mayChoose = useMay("choose-record");
+  const params = { id: handover.id };
+  return (
+    <>
+      {handover.seals.length > 1 && (
+        <TwoRecords handover={handover.id} seals={handover.seals} mayChoose={mayChoose} at={at} />
+      )}
+      {handover.late > 0 && <Chip verdict="watch">{t("today.late", { late: handover.late })}</Chip>}
+      <Box display="flex" flexWrap="wrap" gap="3">
+        <Button asChild>
+          <a href={href(printRecord, { params })} target="_blank" rel="noreferrer">
+            {t("sealed.pdf")}
+          </a>
+        </Button>
+        <Button asChild>
+          <a href={href(saveWholeRecord, { params })}>{t("sealed.zip")}</a>
+        </Button>
+        <Button asChild>
+          <a href={href(saveRecord, { params })}>{t("sealed.json")}</a>
+        </Button>
+      </Box>
+    </>
+  );
+}

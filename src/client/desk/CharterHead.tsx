@@ -1,0 +1,42 @@
+"use client";
+import { Box } from "@chakra-ui/react";
+import Link from "next/link";
+import { useTranslations } from "next-intl";
+import type { TodayRow } from "@/api/schemas/desk";
+import { farBelowWords } from "@/messages/far-below-words";
+import { Chip } from "@/ui/Chip";
+import { OddNote } from "@/ui/OddNote";
+import { NextAction } from "./NextAction";
+
+/** Which charter, when and where, how it stands, and the one next thing. */
+export function CharterHead({ row, at }: { row: TodayRow; at: (instant: string) => string }) {
+  const t = useTranslations();
+  const { stay } = row;
+  return (
+    <Box display="flex" flexWrap="wrap" justifyContent="space-between" gap="4" alignItems="flex-start">
+      <Box>
+        <h1>
+          {stay.yachtName}, {stay.reference}
+        </h1>
+        <p>
+          {at(stay.startsAt)} – {at(stay.endsAt)} · {t("today.aboard", { aboard: stay.aboard })} ·{" "}
+          {t("today.berth", { berth: stay.berth })}
+        </p>
+        <Box marginTop="2">
+          <Chip verdict={row.verdict}>{t(`today.know-${row.next}`, { recorded: row.recorded })}</Chip>
+        </Box>
+        {row.farBelow && (
+          <Box marginTop="2">
+            <OddNote title={t("below.title")}>{farBelowWords(t, row.farBelow)}</OddNote>
+          </Box>
+        )}
+        <p>
+          <Link href={`/charters/${stay.reference}/briefing`}>{t("briefing-sheet.link")}</Link>
+        </p>
+      </Box>
+      <Box display="flex" flexWrap="wrap" gap="3">
+        {row.next !== "hold-deposit" && <NextAction stayId={stay.stayId} reference={stay.reference} next={row.next} />}
+      </Box>
+    </Box>
+  );
+}

@@ -1,0 +1,46 @@
+"use client";
+import { useTranslations } from "next-intl";
+import type { DefectView, TodayRow } from "@/api/schemas/desk";
+import { DefectList } from "./DefectList";
+import { OpenHandover } from "./OpenHandover";
+import { ReadinessPart } from "./ReadinessPart";
+import { CharterPart } from "./shared/CharterPart";
+import { useMay } from "./shared/staff";
+
+interface Props {
+  row: TodayRow;
+  defects: DefectView[];
+  timeZone: string;
+  at: (instant: string) => string;
+}
+
+/** How ready the yacht is for a charter: what is short, the round before it, and what is known to be wrong. */
+export function CharterPrep({ row: { stay, readiness }, defects, timeZone, at }: Props) {
+  const t = useTranslations();
+  const mayWork = useMay("judge-work");
+  const prep = stay.handovers.find((each) => each.kind === "prep");
+  return (
+    <CharterPart title={t("kind.prep").replace(/^./, (letter) => letter.toUpperCase())}>
+      {readiness && <ReadinessPart readiness={readiness} slug={stay.yachtSlug} withWork={false} />}
+      <p>
+        {prep
+          ? `${t("prep.begun", { at: at(prep.openedAt), entries: prep.entries })} ${prep.prepDone ? t("prep.was-done") : ""}`
+          : t("prep.none")}
+      </p>
+      <div>
+        <OpenHandover
+          stayId={stay.stayId}
+          kind="prep"
+          label={t(!prep ? "prep.open" : prep.prepDone ? "prep.look" : "prep.go-on")}
+          main={false}
+        />
+      </div>
+      {defects.length > 0 && (
+        <>
+          <h3>{t("work.title")}</h3>
+          <DefectList defects={defects} timeZone={timeZone} mayWork={mayWork} />
+        </>
+      )}
+    </CharterPart>
+  );
+}
