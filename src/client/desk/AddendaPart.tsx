@@ -9,14 +9,12 @@ import { useState } from "react";
 import { v7 as uuid } from "uuid";
 import type { Addendum } from "@/core/handover/addenda/addendum";
 import type { AddendaView } from "@/api/schemas/book";
-import { Field } from "@/ui/Field";
 import { AddendumWords } from "../book/AddendumWords";
 import { PhotoStrip } from "./PhotoStrip";
+import { VisitForm, type Visit } from "./VisitForm";
 
 const answers = ["there-before", "looked-into", "at-check-out"] as const;
-type Said =
-  | Pick<Extract<Addendum, { kind: "answer" }>, "kind" | "to" | "answer" | "words">
-  | Pick<Extract<Addendum, { kind: "visit" }>, "kind" | "words" | "touched">;
+type Said = Pick<Extract<Addendum, { kind: "answer" }>, "kind" | "to" | "answer" | "words"> | Visit;
 
 /** What came after the signed check-in: late findings, each answered with one tap, and the base's own visits. */
 export function AddendaPart({
@@ -65,29 +63,13 @@ export function AddendaPart({
       {afterwards.addenda.length === 0 && <p>{t("none")}</p>}
       <chakra.ul listStyleType="none" display="grid" gap="3" width="100%">
         {afterwards.addenda.map((each) => (
-          <chakra.li
+          <AddendumItem
             key={each.addendum.id}
-            borderBottomWidth="1px"
-            borderBottomStyle="solid"
-            borderColor="line"
-            paddingBottom="2"
-          >
-            <AddendumWords kept={each} timeZone={timeZone} />
-            {each.addendum.kind === "late-finding" && (
-              <Box display="flex" flexWrap="wrap" gap="3" marginTop="2">
-                <PhotoStrip photos={each.addendum.photos} name={each.about?.name ?? t("finding")} />
-                {!answered.has(each.addendum.id) &&
-                  answers.map((answer) => (
-                    <Button
-                      key={answer}
-                      onClick={() => void add({ kind: "answer", to: each.addendum.id, answer, words: "" })}
-                    >
-                      {t(`answer-${answer}`)}
-                    </Button>
-                  ))}
-              </Box>
-            )}
-          </chakra.li>
+            kept={each}
+            timeZone={timeZone}
+            isAnswered={answered.has(each.addendum.id)}
+            onAnswer={(answer) => void add({ kind: "answer", to: each.addendum.id, answer, words: "" })}
+          />
         ))}
       </chakra.ul>
       {visiting ? (
@@ -105,65 +87,33 @@ export function AddendaPart({
   );
 }
 
-function VisitForm({
-  afterwards,
-  fault,
-  onKeep,
-  onBack,
+/** What came in after the signature; a late finding with its pictures and the answers to it. */
+function AddendumItem({
+  kept,
+  timeZone,
+  isAnswered,
+  onAnswer,
 }: {
-  afterwards: AddendaView;
-  fault: string | null;
-  onKeep: (said: Said) => void;
-  onBack: () => void;
+  kept: AddendaView["addenda"][number];
+  timeZone: string;
+  isAnswered: boolean;
+  onAnswer: (answer: (typeof answers)[number]) => void;
 }) {
   const t = useTranslations("after");
-  const all = useTranslations();
-  const [words, setWords] = useState("");
-  const [line, setLine] = useState("");
-  const [count, setCount] = useState("");
-  const [wrong, setWrong] = useState<string | null>(null);
-  const counted = afterwards.lines.find((each) => each.id === line)?.isCount ?? false;
-  const keep = () => {
-    if (words.trim() === "") return setWrong(all("test.words-missing"));
-    if (counted && !/^\d{1,4}$/.test(count.trim())) return setWrong(all("count.wrong", { most: 9999 }));
-    onKeep({
-      kind: "visit",
-      words: words.trim(),
-      touched: line === "" ? [] : [{ line, count: counted ? Number(count) : null }],
-    });
-  };
   return (
-    <Box display="grid" gap="3" width="100%" maxWidth="40rem">
-      <Field label={t("visit-what")} error={wrong ?? fault}>
-        {(ids) => (
-          <input {...ids} maxLength={1000} value={words} autoFocus onChange={(event) => setWords(event.target.value)} />
-        )}
-      </Field>
-      <Field label={t("visit-line")}>
-        {(ids) => (
-          <select {...ids} value={line} onChange={(event) => setLine(event.target.value)}>
-            <option value="">{t("no-line")}</option>
-            {afterwards.lines.map((each) => (
-              <option key={each.id} value={each.id}>
-                {each.place}: {each.name}
-              </option>
+    <chakra.li borderBottomWidth="1px" borderBottomStyle="solid" borderColor="line" paddingBottom="2">
+      <AddendumWords kept={kept} timeZone={timeZone} />
+      {kept.addendum.kind === "late-finding" && (
+        <Box display="flex" flexWrap="wrap" gap="3" marginTop="2">
+          <PhotoStrip photos={kept.addendum.photos} name={kept.about?.name ?? t("finding")} />
+          {!isAnswered &&
+            answers.map((answer) => (
+              <Button key={answer} onClick={() => onAnswer(answer)}>
+                {t(`answer-${answer}`)}
+              </Button>
             ))}
-          </select>
-        )}
-      </Field>
-      {counted && (
-        <Field label={t("visit-count")}>
-          {(ids) => (
-            <input {...ids} inputMode="numeric" value={count} onChange={(event) => setCount(event.target.value)} />
-          )}
-        </Field>
+        </Box>
       )}
-      <Box display="flex" gap="3">
-        <Button variant="solid" onClick={keep}>
-          {t("visit-keep")}
-        </Button>
-        <Button onClick={onBack}>{all("common.back")}</Button>
-      </Box>
-    </Box>
+    </chakra.li>
   );
 }

@@ -39,23 +39,9 @@ interface Props {
 }
 
 /** The briefer's sheet: what changed on her, what is odd, what this crew got wrong or asks, what the last crew called about. */
-export function BriefingPage({
-  stay,
-  file,
-  since,
-  minutes,
-  studied,
-  lastCalls,
-  calls,
-  timeZone,
-  topics,
-  questions,
-  farBelow,
-  experience,
-  own,
-  marks,
-  checks,
-}: Props) {
+export function BriefingPage(props: Props) {
+  const { stay, file, since, minutes, studied, lastCalls, calls, timeZone, topics } = props;
+  const { questions, farBelow, experience, own, marks, checks } = props;
   const t = useTranslations();
   const format = useFormatter();
   const day = (instant: string) => format.dateTime(new Date(instant), { day: "numeric", month: "long", timeZone });
@@ -66,37 +52,7 @@ export function BriefingPage({
   const toShow = topics.filter((each) => marks[each.topic.id] === "ask");
   return (
     <chakra.main padding={{ base: "4", md: "7" }} display="grid" gap="4" alignContent="start" maxWidth="1180px">
-      <Box display="flex" flexWrap="wrap" justifyContent="space-between" gap="4" alignItems="flex-start">
-        <Box>
-          <h1>{t("briefing-sheet.title", { yacht: stay.yachtName })}</h1>
-          <p>
-            <Link href={`/charters/${stay.reference}`}>{stay.reference}</Link> · {stay.skipper} ·{" "}
-            {t("today.aboard", { aboard: stay.aboard })} · {t("briefing-sheet.minutes", { minutes })}
-          </p>
-          <p>
-            {studied
-              ? t("briefing-sheet.studied", {
-                  right: Object.values(checks).filter((check) => check.right).length,
-                  answered: Object.keys(checks).length,
-                  asked: questions.length,
-                  understood: Object.values(marks).filter((mark) => mark === "understood").length,
-                })
-              : t("briefing-sheet.not-studied")}
-          </p>
-          {experience && (
-            <p>
-              {t("briefing-sheet.experience", {
-                longestM: experience.longestM,
-                weeks: experience.weeks,
-                language: experience.language,
-              })}
-            </p>
-          )}
-        </Box>
-        <Box display="flex" gap="3">
-          <OpenHandover stayId={stay.stayId} kind="check-in" label={t("today.do-walk")} screen="walk" />
-        </Box>
-      </Box>
+      <SheetHead {...{ stay, minutes, studied, experience, marks, checks }} asked={questions.length} />
       {farBelow && <OddNote title={t("below.title")}>{farBelowWords(t, farBelow)}</OddNote>}
       <Box display="grid" gridTemplateColumns={{ base: "minmax(0,1fr)", md: "1fr 1fr" }} gap="0 40px">
         <Part
@@ -152,6 +108,52 @@ export function BriefingPage({
         />
       </Box>
     </chakra.main>
+  );
+}
+
+/** Whose briefing it is, how long it takes, and what the crew did beforehand. */
+function SheetHead({
+  stay,
+  minutes,
+  studied,
+  experience,
+  marks,
+  checks,
+  asked,
+}: Pick<Props, "stay" | "minutes" | "studied" | "experience" | "marks" | "checks"> & { asked: number }) {
+  const t = useTranslations();
+  return (
+    <Box display="flex" flexWrap="wrap" justifyContent="space-between" gap="4" alignItems="flex-start">
+      <Box>
+        <h1>{t("briefing-sheet.title", { yacht: stay.yachtName })}</h1>
+        <p>
+          <Link href={`/charters/${stay.reference}`}>{stay.reference}</Link> · {stay.skipper} ·{" "}
+          {t("today.aboard", { aboard: stay.aboard })} · {t("briefing-sheet.minutes", { minutes })}
+        </p>
+        <p>
+          {studied
+            ? t("briefing-sheet.studied", {
+                right: Object.values(checks).filter((check) => check.right).length,
+                answered: Object.keys(checks).length,
+                asked,
+                understood: Object.values(marks).filter((mark) => mark === "understood").length,
+              })
+            : t("briefing-sheet.not-studied")}
+        </p>
+        {experience && (
+          <p>
+            {t("briefing-sheet.experience", {
+              longestM: experience.longestM,
+              weeks: experience.weeks,
+              language: experience.language,
+            })}
+          </p>
+        )}
+      </Box>
+      <Box display="flex" gap="3">
+        <OpenHandover stayId={stay.stayId} kind="check-in" label={t("today.do-walk")} screen="walk" />
+      </Box>
+    </Box>
   );
 }
 

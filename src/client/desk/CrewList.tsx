@@ -37,36 +37,21 @@ export function CrewList({ stayId, aboard, crew }: { stayId: string; aboard: num
     const crewTold = told.map((each) => ({ name: each.name.trim(), weightKg: Number(each.weight) }));
     if (await request(keepCrewList, { params: { id: stayId }, body: { crew: crewTold } })) setRows(null);
   };
-  if (!rows) {
+  if (!rows)
     return (
-      <Box display="grid" gap="2" justifyItems="start">
-        <p>
-          {crew.length === 0
-            ? t("none", { aboard })
-            : t("sum", {
-                told: crew.length,
-                aboard,
-                weights: crew
-                  .map((member) => member.weightKg)
-                  .sort((a, b) => a - b)
-                  .join(", "),
-              })}
-        </p>
-        <Button
-          onClick={() =>
-            setRows(
-              Array.from({ length: aboard }, (_, i) => ({
-                name: crew[i]?.name ?? "",
-                weight: crew[i] ? String(crew[i].weightKg) : "",
-              })),
-            )
-          }
-        >
-          {t("open")}
-        </Button>
-      </Box>
+      <CrewSummary
+        aboard={aboard}
+        crew={crew}
+        onOpen={() =>
+          setRows(
+            Array.from({ length: aboard }, (_, i) => ({
+              name: crew[i]?.name ?? "",
+              weight: crew[i] ? String(crew[i].weightKg) : "",
+            })),
+          )
+        }
+      />
     );
-  }
   const change = (index: number, field: Partial<Row>) =>
     setRows(rows.map((row, i) => (i === index ? { ...row, ...field } : row)));
   return (
@@ -107,6 +92,21 @@ export function CrewList({ stayId, aboard, crew }: { stayId: string; aboard: num
         </Button>
         <Button onClick={() => setRows(null)}>{all("common.back")}</Button>
       </Box>
+    </Box>
+  );
+}
+
+/** Who of the crew is told already, and the way into the list. */
+function CrewSummary({ aboard, crew, onOpen }: { aboard: number; crew: readonly CrewMember[]; onOpen: () => void }) {
+  const t = useTranslations("crew");
+  const weights = crew
+    .map((member) => member.weightKg)
+    .sort((a, b) => a - b)
+    .join(", ");
+  return (
+    <Box display="grid" gap="2" justifyItems="start">
+      <p>{crew.length === 0 ? t("none", { aboard }) : t("sum", { told: crew.length, aboard, weights })}</p>
+      <Button onClick={onOpen}>{t("open")}</Button>
     </Box>
   );
 }

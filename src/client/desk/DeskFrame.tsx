@@ -1,16 +1,15 @@
 "use client";
-import { signOut as signOutHere } from "@/api/sign-in";
-import { call } from "../api/call";
 import { Box, Button, chakra } from "@chakra-ui/react";
 import Link from "next/link";
 import { usePathname } from "next/navigation";
 import { useTranslations } from "next-intl";
-import { useState, type ReactNode } from "react";
+import type { ReactNode } from "react";
 import { BrandMark } from "@/ui/BrandMark";
 import { Sheet } from "@/ui/Sheet";
 import { KeyHelp } from "./KeyHelp";
 import type { Role } from "@/api/permissions";
 import { StaffRoles } from "./shared/staff";
+import { useSignOut } from "./shared/useSignOut";
 
 const pages = ["today", "fleet", "charters", "work", "history", "rules"] as const;
 const NavLink = chakra(Link);
@@ -28,25 +27,7 @@ export function DeskFrame({
   children: ReactNode;
 }) {
   const t = useTranslations("desk");
-  const path = usePathname();
-  const [stays, setStays] = useState<string[] | null>(null);
-  const signOut = async () => {
-    // what others must not read on a shared tablet goes; what is not at the base yet stays, and that is said first
-    const { eraseOf } = await import("../store/erase");
-    const { NoteStore } = await import("../store/note-store");
-    const notes = NoteStore.open();
-    notes.actAs(person);
-    const left =
-      stays === null
-        ? [
-            ...(await eraseOf(person).catch(() => ({ stays: [] as string[] }))).stays,
-            ...(await notes.leave().catch(() => [])),
-          ]
-        : [];
-    if (left.length > 0) return setStays(left);
-    await call(signOutHere, {}).catch(() => undefined);
-    location.assign("/sign-in");
-  };
+  const { stays, signOut, stay } = useSignOut(person);
   return (
     <Box minHeight="100dvh" display="grid" gridTemplateRows="auto 1fr">
       <chakra.a
@@ -82,28 +63,7 @@ export function DeskFrame({
         >
           <BrandMark /> Brinecove
         </NavLink>
-        <chakra.nav aria-label={t("nav")} display="flex" flexWrap="wrap" gap="0 20px" marginLeft={{ base: 0, md: "8" }}>
-          {pages.map((page) => {
-            const here = path.startsWith(`/${page}`);
-            return (
-              <NavLink
-                key={page}
-                href={`/${page}`}
-                aria-current={here ? "page" : undefined}
-                fontWeight="600"
-                textDecoration="none"
-                display="inline-flex"
-                alignItems="center"
-                minHeight="62px"
-                borderBottomWidth="4px"
-                borderBottomStyle="solid"
-                borderColor={here ? "brass" : "transparent"}
-              >
-                {t(page)}
-              </NavLink>
-            );
-          })}
-        </chakra.nav>
+        <PageLinks />
         <Box marginLeft="auto" display="flex" alignItems="center" gap="4">
           <KeyHelp />
           <span>
@@ -116,7 +76,7 @@ export function DeskFrame({
         <Sheet
           title={t("stays-title")}
           closeWord={t("stays-back")}
-          onClose={() => setStays(null)}
+          onClose={stay}
           foot={
             <Button variant="solid" size="lg" onClick={() => void signOut()}>
               {t("stays-sign-out")}
@@ -130,5 +90,35 @@ export function DeskFrame({
         <StaffRoles roles={roles}>{children}</StaffRoles>
       </Box>
     </Box>
+  );
+}
+
+/** Where one can go, with the page one is on marked. */
+function PageLinks() {
+  const t = useTranslations("desk");
+  const path = usePathname();
+  return (
+    <chakra.nav aria-label={t("nav")} display="flex" flexWrap="wrap" gap="0 20px" marginLeft={{ base: 0, md: "8" }}>
+      {pages.map((page) => {
+        const here = path.startsWith(`/${page}`);
+        return (
+          <NavLink
+            key={page}
+            href={`/${page}`}
+            aria-current={here ? "page" : undefined}
+            fontWeight="600"
+            textDecoration="none"
+            display="inline-flex"
+            alignItems="center"
+            minHeight="62px"
+            borderBottomWidth="4px"
+            borderBottomStyle="solid"
+            borderColor={here ? "brass" : "transparent"}
+          >
+            {t(page)}
+          </NavLink>
+        );
+      })}
+    </chakra.nav>
   );
 }

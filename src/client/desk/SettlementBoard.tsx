@@ -1,13 +1,9 @@
 "use client";
-import { printStatement } from "@/api/stays";
-import { href } from "../api/call";
-import { Box, Button, chakra } from "@chakra-ui/react";
+import { Box, chakra } from "@chakra-ui/react";
 import Link from "next/link";
-import { useFormatter, useTranslations } from "next-intl";
+import { useTranslations } from "next-intl";
 import { useState } from "react";
-import { formatMoney } from "@/core/basics/money";
 import type { SettlementScreen } from "@/api/schemas/desk";
-import { Chip } from "@/ui/Chip";
 import { AfterStatement } from "./AfterStatement";
 import { CostsNothing } from "./CostsNothing";
 import { canBeCharged, DifferenceCard } from "./DifferenceCard";
@@ -15,6 +11,7 @@ import { AddendumWords } from "../book/AddendumWords";
 import { SettlementSigning } from "./SettlementSigning";
 import { PhotoStrip } from "./PhotoStrip";
 import { StatementExtras } from "./StatementExtras";
+import { StatementSums } from "./StatementSums";
 import { Allowed } from "./shared/staff";
 
 interface Props {
@@ -25,20 +22,10 @@ interface Props {
 /** What changed, whose it is, what it costs, and what the deposit pays. */
 export function SettlementBoard({ screen, me }: Props) {
   const t = useTranslations();
-  const format = useFormatter();
   const [signing, setSigning] = useState(false);
-  const { stay, items, signed } = screen;
-  const output = signed?.output ?? screen.output;
-  const money = (minor: number) => formatMoney(minor, screen.currency);
+  const { stay, items } = screen;
   const costly = items.filter(canBeCharged);
   const other = items.filter((item) => !costly.includes(item));
-  const sums: [string, number][] = [
-    [t("settle.due"), output.dueMinor],
-    [t("settle.capture"), output.captureMinor],
-    [t("settle.held"), output.heldMinor],
-    [t("settle.release"), output.releaseMinor],
-    [t("settle.still"), output.stillToPayMinor],
-  ];
   return (
     <Box display="grid" gridTemplateColumns={{ base: "minmax(0,1fr)", lg: "minmax(0, 1fr) 360px" }} minHeight="100%">
       <chakra.main padding={{ base: "4", md: "7" }} minWidth="0" display="grid" gap="5" alignContent="start">
@@ -49,29 +36,7 @@ export function SettlementBoard({ screen, me }: Props) {
             {t("settle.summary", { differences: items.length, undecided: screen.undecided })}
           </p>
         </Box>
-        {screen.told.length > 0 && (
-          <Box
-            as="section"
-            aria-label={t("settle.told")}
-            background="paper"
-            borderLeftWidth="6px"
-            borderLeftStyle="solid"
-            borderColor="brass"
-            padding="4"
-            display="grid"
-            gap="2"
-          >
-            <h2>{t("settle.told")}</h2>
-            {screen.told.map((each) => (
-              <Box key={each.addendum.id} display="grid" gap="2">
-                <AddendumWords kept={each} timeZone={screen.timeZone} />
-                {"photos" in each.addendum && (
-                  <PhotoStrip photos={each.addendum.photos} name={each.about?.name ?? t("settle.told")} />
-                )}
-              </Box>
-            ))}
-          </Box>
-        )}
+        <ToldBefore screen={screen} />
         <AfterStatement screen={screen} />
         {items.length === 0 && <p>{t("settle.nothing")}</p>}
         {costly.length > 0 && <Allowed action="decide-charge">{null}</Allowed>}
@@ -81,81 +46,37 @@ export function SettlementBoard({ screen, me }: Props) {
         <StatementExtras screen={screen} />
         {other.length > 0 && <CostsNothing items={other} />}
       </chakra.main>
-      <chakra.aside
-        background="rail"
-        borderLeftWidth="2px"
-        borderLeftStyle="solid"
-        borderColor="kelp"
-        padding="6"
-        aria-label={t("settle.sums")}
-      >
-        <Box position={{ lg: "sticky" }} top="24px" display="grid" gap="4">
-          <h2>{t("settle.sums")}</h2>
-          <div role="status">
-            <chakra.dl display="grid" gridTemplateColumns="1fr auto" gap="8px 16px">
-              {sums.map(([label, minor]) => (
-                <Box key={label} display="contents">
-                  <dt>{label}</dt>
-                  <chakra.dd fontWeight="700" textAlign="right">
-                    {money(minor)}
-                  </chakra.dd>
-                </Box>
-              ))}
-            </chakra.dl>
-          </div>
-          {!signed && screen.range && (
-            <p>{t("settle.range", { low: money(screen.range.lowMinor), high: money(screen.range.highMinor) })}</p>
-          )}
-          <p>{t("settle.deposit", { amount: money(stay.terms.deposit.amountMinor), held: money(stay.heldMinor) })}</p>
-          {stay.terms.waiver && (
-            <p>
-              {t("settle.waiver", {
-                excess: money(stay.terms.waiver.excessMinor),
-                excludes: stay.terms.waiver.excludes.map((group) => t(`prices.group-${group}`)).join(", ") || "none",
-              })}
-            </p>
-          )}
-          {signed ? (
-            <>
-              <Chip verdict="fine">
-                {t("settle.signed", {
-                  at: format.dateTime(new Date(signed.sealedAt), {
-                    dateStyle: "medium",
-                    timeStyle: "short",
-                    timeZone: screen.timeZone,
-                  }),
-                })}
-              </Chip>
-              <Box display="grid" gap="1">
-                {screen.deposit.map((event) => (
-                  <p key={`${event.kind}${event.at}${event.amountMinor}`}>
-                    {money(event.amountMinor)} {t(`deposit.${event.kind}`, { how: stay.terms.deposit.how })}{" "}
-                    {event.reference}
-                  </p>
-                ))}
-              </Box>
-              {stay.terms.deposit.how === "card-hold" && <p>{t("paper.simulated")}</p>}
-            </>
-          ) : (
-            <>
-              {screen.undecided > 0 && (
-                <Chip verdict="watch">{t("settle.undecided", { undecided: screen.undecided })}</Chip>
-              )}
-              <Allowed action="sign-statement">
-                <Button variant="solid" size="lg" disabled={screen.undecided > 0} onClick={() => setSigning(true)}>
-                  {t("settle.sign")}
-                </Button>
-              </Allowed>
-            </>
-          )}
-          <Button asChild>
-            <a href={href(printStatement, { params: { id: stay.stayId } })} target="_blank" rel="noreferrer">
-              {signed ? t("book.statement") : t("settle.draft")}
-            </a>
-          </Button>
-        </Box>
-      </chakra.aside>
+      <StatementSums screen={screen} onSign={() => setSigning(true)} />
       {signing && <SettlementSigning screen={screen} me={me} onClose={() => setSigning(false)} />}
+    </Box>
+  );
+}
+
+/** What the skipper told before the check-out, which is looked at first. */
+function ToldBefore({ screen }: { screen: SettlementScreen }) {
+  const t = useTranslations();
+  if (screen.told.length === 0) return null;
+  return (
+    <Box
+      as="section"
+      aria-label={t("settle.told")}
+      background="paper"
+      borderLeftWidth="6px"
+      borderLeftStyle="solid"
+      borderColor="brass"
+      padding="4"
+      display="grid"
+      gap="2"
+    >
+      <h2>{t("settle.told")}</h2>
+      {screen.told.map((each) => (
+        <Box key={each.addendum.id} display="grid" gap="2">
+          <AddendumWords kept={each} timeZone={screen.timeZone} />
+          {"photos" in each.addendum && (
+            <PhotoStrip photos={each.addendum.photos} name={each.about?.name ?? t("settle.told")} />
+          )}
+        </Box>
+      ))}
     </Box>
   );
 }

@@ -53,65 +53,18 @@ export function StatementExtras({ screen }: { screen: SettlementScreen }) {
       aria-label={t("title")}
     >
       <h2>{t("title")}</h2>
-      {extras.map(({ id, name, by }) => {
-        const line = settled.get(id);
-        return (
-          <Box
-            key={id}
-            display="flex"
-            flexWrap="wrap"
-            gap="8px 16px"
-            alignItems="center"
-            justifyContent="space-between"
-            borderBottomWidth="1px"
-            borderBottomStyle="solid"
-            borderColor="line"
-            paddingBottom="2"
-          >
-            <span>
-              <strong>{name}</strong>
-              {line && `: ${line.how}`} · {by}
-            </span>
-            {mayPut && (
-              <Button
-                onClick={() => void request(putExtra, { params, body: { id, extra: null, why: "" } })}
-                disabled={busy}
-                aria-label={t("off", { name })}
-              >
-                {t("take-off")}
-              </Button>
-            )}
-          </Box>
-        );
-      })}
-      {mayPut && late && late.amountMinor > 0 && !isLateOnIt && (
-        <Box display="flex" flexWrap="wrap" gap="3" alignItems="center">
-          <span>
-            {t("late-words", {
-              minutes: late.minutes,
-              hours: late.hours,
-              sum: formatMoney(late.amountMinor, currency),
-            })}
-          </span>
-          <Button
-            disabled={busy}
-            onClick={() =>
-              void put({
-                kind: "service",
-                words: t("late"),
-                amountMinor: late.amountMinor,
-                reckoned: t("late-how", {
-                  minutes: late.minutes,
-                  hours: late.hours,
-                  perHour: formatMoney(late.amountMinor / late.hours, currency),
-                }),
-              })
-            }
-          >
-            {t("late-put")}
-          </Button>
-        </Box>
-      )}
+      {extras.map((each) => (
+        <ExtraLine
+          key={each.id}
+          extra={each}
+          how={settled.get(each.id)?.how ?? null}
+          busy={busy}
+          onTakeOff={
+            mayPut ? () => void request(putExtra, { params, body: { id: each.id, extra: null, why: "" } }) : null
+          }
+        />
+      ))}
+      {mayPut && late && !isLateOnIt && <LateReturn {...{ late, currency, busy }} onPut={(extra) => void put(extra)} />}
       {!signed && screen.notLookedBelow && !extras.some(({ extra }) => extra.kind === "below-water") && (
         <Box>
           <Chip verdict="watch">{t("not-looked")}</Chip>
@@ -129,6 +82,69 @@ export function StatementExtras({ screen }: { screen: SettlementScreen }) {
       {adding === "fuel" && <FuelForm {...form} />}
       {adding === "below-water" && <BelowWaterForm {...form} />}
       <Fault words={fault} />
+    </Box>
+  );
+}
+
+/** One extra on the statement: what, what it comes to and how, who put it there. */
+function ExtraLine({
+  extra: { name, by },
+  how,
+  busy,
+  onTakeOff,
+}: {
+  extra: SettlementScreen["extras"][number];
+  how: string | null;
+  busy: boolean;
+  onTakeOff: (() => void) | null;
+}) {
+  const t = useTranslations("extra");
+  return (
+    <Box
+      display="flex"
+      flexWrap="wrap"
+      gap="8px 16px"
+      alignItems="center"
+      justifyContent="space-between"
+      borderBottomWidth="1px"
+      borderBottomStyle="solid"
+      borderColor="line"
+      paddingBottom="2"
+    >
+      <span>
+        <strong>{name}</strong>
+        {how !== null && `: ${how}`} · {by}
+      </span>
+      {onTakeOff && (
+        <Button onClick={onTakeOff} disabled={busy} aria-label={t("off", { name })}>
+          {t("take-off")}
+        </Button>
+      )}
+    </Box>
+  );
+}
+
+/** A late return, as the base's price list reckons it: put on the statement with one tap. */
+function LateReturn({
+  late: { minutes, hours, amountMinor },
+  currency,
+  busy,
+  onPut,
+}: {
+  late: NonNullable<SettlementScreen["late"]>;
+  currency: string;
+  busy: boolean;
+  onPut: (extra: Extra) => void;
+}) {
+  const t = useTranslations("extra");
+  if (amountMinor <= 0) return null;
+  const reckoned = t("late-how", { minutes, hours, perHour: formatMoney(amountMinor / hours, currency) });
+  return (
+    <Box display="flex" flexWrap="wrap" gap="3" alignItems="center">
+      <span>{t("late-words", { minutes, hours, sum: formatMoney(amountMinor, currency) })}</span>
+      <Button disabled={busy} onClick={() => onPut({ kind: "service", words: t("late"), amountMinor, reckoned })}>
+        {t("late-put")}
+      </Button>
     </Box>
   );
 }

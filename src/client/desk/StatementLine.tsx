@@ -2,7 +2,7 @@
 import { agreeSum, objectToLine } from "@/api/stays";
 import { Box, Button, Input } from "@chakra-ui/react";
 import { useTranslations } from "next-intl";
-import { useState } from "react";
+import { useState, type ReactNode } from "react";
 import { parseMoney } from "@/core/basics/money";
 import type { AfterItem } from "@/api/schemas/desk";
 import { Chip } from "@/ui/Chip";
@@ -20,10 +20,12 @@ interface Props {
   mayObject: boolean;
 }
 
+type Way = "objections" | "outcomes";
+
 /** One line of a signed statement: what was said to it since, and what may still be said. */
 export function StatementLine({ stayId, line, money, at, currency, mayObject }: Props) {
   const t = useTranslations("since");
-  const [way, setWay] = useState<"objections" | "outcomes" | null>(null);
+  const [way, setWay] = useState<Way | null>(null);
   const [words, setWords] = useState("");
   const [amount, setAmount] = useState("");
   const { request, fault, faultAt, setFault, busy } = useRequest(["words", "amountMinor"]);
@@ -80,35 +82,56 @@ export function StatementLine({ stayId, line, money, at, currency, mayObject }: 
         </Box>
       )}
       {way !== null && (
-        <Box display="flex" flexWrap="wrap" gap="3" alignItems="flex-end">
-          {way === "outcomes" && (
-            <Box width="10rem">
-              <Field label={t("final", { currency })} error={faultAt("amountMinor")}>
-                {(ids) => (
-                  <Input
-                    {...ids}
-                    inputMode="decimal"
-                    value={amount}
-                    onChange={(event) => setAmount(event.target.value)}
-                  />
-                )}
-              </Field>
-            </Box>
-          )}
-          <Box flex="1 1 16rem">
-            <Field label={t(`words-${way}`)} error={faultAt("words")}>
-              {(ids) => (
-                <Input {...ids} maxLength={500} value={words} onChange={(event) => setWords(event.target.value)} />
-              )}
-            </Field>
-          </Box>
+        <SayForm {...{ way, currency, amount, words, faultAt }} onAmount={setAmount} onWords={setWords}>
           <Button variant="solid" disabled={busy} onClick={() => void keep()}>
             {t("keep")}
           </Button>
           <Button onClick={() => setWay(null)}>{t("back")}</Button>
-        </Box>
+        </SayForm>
       )}
       <Fault words={fault} />
+    </Box>
+  );
+}
+
+/** What is said to a line, and the sum that was agreed on. */
+function SayForm({
+  way,
+  currency,
+  amount,
+  words,
+  faultAt,
+  onAmount,
+  onWords,
+  children,
+}: {
+  way: Way;
+  currency: string;
+  amount: string;
+  words: string;
+  faultAt: (field: string) => string | null;
+  onAmount: (amount: string) => void;
+  onWords: (words: string) => void;
+  children: ReactNode;
+}) {
+  const t = useTranslations("since");
+  return (
+    <Box display="flex" flexWrap="wrap" gap="3" alignItems="flex-end">
+      {way === "outcomes" && (
+        <Box width="10rem">
+          <Field label={t("final", { currency })} error={faultAt("amountMinor")}>
+            {(ids) => (
+              <Input {...ids} inputMode="decimal" value={amount} onChange={(event) => onAmount(event.target.value)} />
+            )}
+          </Field>
+        </Box>
+      )}
+      <Box flex="1 1 16rem">
+        <Field label={t(`words-${way}`)} error={faultAt("words")}>
+          {(ids) => <Input {...ids} maxLength={500} value={words} onChange={(event) => onWords(event.target.value)} />}
+        </Field>
+      </Box>
+      {children}
     </Box>
   );
 }

@@ -6,20 +6,17 @@ import Link from "next/link";
 import { useTranslations } from "next-intl";
 import { useRouter } from "next/navigation";
 import { useMemo, useState } from "react";
-import { localize } from "@/core/basics/words";
 import { ruledStops } from "@/core/briefing/stops/rules";
 import { walkInput } from "@/core/briefing/stops/walk-input";
-import { titleOf } from "@/core/briefing/topics";
 import { walkOrders, type WalkOrder } from "@/core/briefing/walk/schema";
 import type { YachtFile } from "@/core/yacht/schema";
 import { Choice } from "@/ui/Choice";
 import { useRequest } from "../api/useRequest";
 import { usePlan } from "../walk/usePlan";
 import { Fault } from "./shared/Fault";
-import styles from "./shared/Desk.module.css";
+import { StopTable } from "./StopTable";
 
 type Stops = YachtFile["stops"];
-const mostMinutes = 60;
 
 /** The planned walk of a yacht at the desk: minutes and pins are changed here, checked against what depends on what, and put into her draft. */
 export function WalkTuning({ slug, file, mayEdit }: { slug: string; file: YachtFile; mayEdit: boolean }) {
@@ -42,7 +39,6 @@ export function WalkTuning({ slug, file, mayEdit }: { slug: string; file: YachtF
     [tuned, stops],
   );
   const sequence = planned.state === "planned" ? planned.plan.sequence : Object.keys(stops);
-  const name = (id: string) => localize(titleOf(file, id));
   const change = (id: string, field: Partial<Stops[string]>) => {
     const stop = stops[id];
     if (!stop) return;
@@ -88,74 +84,7 @@ export function WalkTuning({ slug, file, mayEdit }: { slug: string; file: YachtF
             best: String(planned.plan.optimal),
           })}
       </p>
-      <table className={styles.table} aria-label={t("stops")}>
-        <thead>
-          <tr>
-            <th scope="col">{t("number")}</th>
-            <th scope="col">{t("stop")}</th>
-            <th scope="col">{t("place")}</th>
-            <th scope="col">{t("minutes")}</th>
-            <th scope="col">{t("pin")}</th>
-            <th scope="col">{t("after")}</th>
-          </tr>
-        </thead>
-        <tbody>
-          {sequence.map((id, index) => {
-            const stop = stops[id];
-            if (!stop) return null;
-            return (
-              <tr key={id}>
-                <td>{index + 1}</td>
-                <th scope="row">{name(id)}</th>
-                <td>{localize(file.places[stop.place]?.name ?? { en: stop.place })}</td>
-                <td>
-                  <chakra.input
-                    type="number"
-                    min={0.5}
-                    max={mostMinutes}
-                    step={0.5}
-                    width="5rem"
-                    minHeight="40px"
-                    paddingInline="2"
-                    borderWidth="2px"
-                    borderStyle="solid"
-                    borderColor="kelp"
-                    background="paper"
-                    aria-label={t("minutes-of", { stop: name(id) })}
-                    value={stop.minutes}
-                    onChange={(event) => {
-                      const minutes = Number(event.target.value);
-                      if (minutes > 0 && minutes <= mostMinutes) change(id, { minutes });
-                    }}
-                  />
-                </td>
-                <td>
-                  <chakra.select
-                    minHeight="40px"
-                    paddingInline="2"
-                    borderWidth="2px"
-                    borderStyle="solid"
-                    borderColor="kelp"
-                    background="paper"
-                    aria-label={t("pin-of", { stop: name(id) })}
-                    value={stop.pin ?? ""}
-                    onChange={(event) =>
-                      change(id, {
-                        pin: event.target.value === "" ? undefined : (event.target.value as "first" | "last"),
-                      })
-                    }
-                  >
-                    <option value="">{t("pin-none")}</option>
-                    <option value="first">{t("pin-first")}</option>
-                    <option value="last">{t("pin-last")}</option>
-                  </chakra.select>
-                </td>
-                <td>{(waits.get(id) ?? []).map(name).join(", ")}</td>
-              </tr>
-            );
-          })}
-        </tbody>
-      </table>
+      <StopTable {...{ file, stops, sequence, waits }} onChange={change} />
       {mayEdit ? (
         <Box display="grid" gap="3" maxWidth="40rem" justifyItems="start">
           <Fault words={fault} />

@@ -42,6 +42,11 @@ export function WorkForm({ defect, state, onDone }: { defect: DefectView; state:
     }
     if (await request(noteWork, { params: { id: defect.id }, body: step })) onDone();
   };
+  const took = [
+    { name: "parts", flex: "2 1 14rem", maxLength: 300, value: parts, set: setParts },
+    { name: "minutes", flex: "0 0 7rem", inputMode: "numeric", value: minutes, set: setMinutes },
+    { name: "reading", flex: "1 1 10rem", maxLength: 200, value: reading, set: setReading },
+  ] as const;
   return (
     <Box display="grid" gap="3" maxWidth="44rem">
       <Field label={t(`words-${state}`)} error={faultAt("words")}>
@@ -52,37 +57,13 @@ export function WorkForm({ defect, state, onDone }: { defect: DefectView; state:
       {state === "done" && (
         <>
           <Box display="flex" flexWrap="wrap" gap="3">
-            <Box flex="2 1 14rem">
-              <Field label={t("parts")} error={faultAt("parts")}>
-                {(ids) => (
-                  <input {...ids} maxLength={300} value={parts} onChange={(event) => setParts(event.target.value)} />
-                )}
-              </Field>
-            </Box>
-            <Box width="7rem">
-              <Field label={t("minutes")} error={faultAt("minutes")}>
-                {(ids) => (
-                  <input
-                    {...ids}
-                    inputMode="numeric"
-                    value={minutes}
-                    onChange={(event) => setMinutes(event.target.value)}
-                  />
-                )}
-              </Field>
-            </Box>
-            <Box flex="1 1 10rem">
-              <Field label={t("reading")} error={faultAt("reading")}>
-                {(ids) => (
-                  <input
-                    {...ids}
-                    maxLength={200}
-                    value={reading}
-                    onChange={(event) => setReading(event.target.value)}
-                  />
-                )}
-              </Field>
-            </Box>
+            {took.map(({ name, flex, value, set, ...rest }) => (
+              <Box key={name} flex={flex}>
+                <Field label={t(name)} error={faultAt(name)}>
+                  {(ids) => <input {...ids} {...rest} value={value} onChange={(event) => set(event.target.value)} />}
+                </Field>
+              </Box>
+            ))}
           </Box>
           {defect.handoverId !== null && (
             <Field label={t("photo")} error={photoFault === null ? null : all(`photo.${photoFault}`)}>

@@ -35,59 +35,13 @@ interface Props {
 }
 
 /** One yacht at the desk: her file as the skipper sees it, her sisters, and the file itself to take out, check and publish. */
-export function YachtPage({
-  slug,
-  name,
-  berth,
-  code,
-  revision,
-  file,
-  sisters,
-  revisions,
-  timeZone,
-  defects,
-  fileWork,
-  mayEdit,
-  mayWork,
-  yachtClass,
-  draft,
-}: Props) {
+export function YachtPage(props: Props) {
+  const { slug, revision, file, revisions, timeZone, defects, mayEdit, mayWork, yachtClass, draft } = props;
   const t = useTranslations("fleet");
-  const tune = useTranslations("tune");
-  const survey = useTranslations("survey");
   const work = useTranslations("work");
-  const size = (part: object) => Object.keys(part).length;
   return (
     <chakra.main padding={{ base: "4", md: "7" }} display="grid" gap="4" alignContent="start">
-      <Box>
-        <h1>{name}</h1>
-        <p>
-          <Link href={`/fleet/class/${yachtClass.slug}`}>{file.particulars.class}</Link> · {t("berth")} {berth} ·{" "}
-          {t("revision", { revision })} · {t("code")} <a href={`/aboard#${code}`}>{code}</a>
-        </p>
-        <p>
-          {t("holds", {
-            places: size(file.places),
-            fittings: size(file.fittings),
-            procedures: size(file.procedures),
-            inventory: size(file.inventory),
-            tests: size(file.tests),
-            readings: size(file.readings),
-            looks: size(file.looks),
-          })}
-        </p>
-        <p>
-          <Link href={`/fleet/${slug}/edit`}>{survey("edit-link")}</Link> ·{" "}
-          {fileWork && <FileWorkLink slug={slug} work={fileWork} />}
-          {fileWork && " · "} <a href={`/survey#${slug}`}>{survey("link")}</a> ·{" "}
-          <Link href={`/fleet/${slug}/walk`}>{tune("link")}</Link>
-        </p>
-        {sisters.map((sister) => (
-          <p key={sister.slug}>
-            <Link href={`/fleet/${slug}/beside/${sister.slug}`}>{t("beside", { sister: sister.name })}</Link>
-          </p>
-        ))}
-      </Box>
+      <YachtHead {...props} />
       <Box
         as="section"
         borderTopWidth="2px"
@@ -113,30 +67,7 @@ export function YachtPage({
         aria-label={t("file")}
       >
         <h2>{t("file")}</h2>
-        <p>
-          <a href={href(saveYachtFile, { params: { slug } })}>{t("take-out", { revision })}</a> ·{" "}
-          <a href={href(saveInventory, { params: { slug } })}>{t("take-out-list")}</a> ·{" "}
-          <a href={href(printLabels, { params: { slug } })} target="_blank" rel="noreferrer">
-            {t("labels")}
-          </a>{" "}
-          ·{" "}
-          <a
-            href={href(printLabels, { params: { slug }, query: { for: "fittings" } })}
-            target="_blank"
-            rel="noreferrer"
-          >
-            {t("labels-fittings")}
-          </a>{" "}
-          ·{" "}
-          <a href={href(printPlan, { params: { slug } })} target="_blank" rel="noreferrer">
-            {t("plan")}
-          </a>{" "}
-          ·{" "}
-          <a href={href(printCard, { params: { slug } })} target="_blank" rel="noreferrer">
-            {t("card")}
-          </a>{" "}
-          · <a href={href(readYachtFileSchema, {})}>{t("schema")}</a>
-        </p>
+        <FileLinks slug={slug} revision={revision} />
         {draft && (
           <OddNote title={t("draft", { revision: yachtClass.revision, why: draft.why })}>
             {draft.findings.length === 0
@@ -149,5 +80,71 @@ export function YachtPage({
         <RevisionList revisions={revisions} timeZone={timeZone} />
       </Box>
     </chakra.main>
+  );
+}
+
+/** Which yacht it is, what her file holds, and what can be done with it. */
+function YachtHead({ slug, name, berth, code, revision, file, sisters, fileWork, yachtClass }: Props) {
+  const t = useTranslations("fleet");
+  const tune = useTranslations("tune");
+  const survey = useTranslations("survey");
+  const size = (part: object) => Object.keys(part).length;
+  return (
+    <Box>
+      <h1>{name}</h1>
+      <p>
+        <Link href={`/fleet/class/${yachtClass.slug}`}>{file.particulars.class}</Link> · {t("berth")} {berth} ·{" "}
+        {t("revision", { revision })} · {t("code")} <a href={`/aboard#${code}`}>{code}</a>
+      </p>
+      <p>
+        {t("holds", {
+          places: size(file.places),
+          fittings: size(file.fittings),
+          procedures: size(file.procedures),
+          inventory: size(file.inventory),
+          tests: size(file.tests),
+          readings: size(file.readings),
+          looks: size(file.looks),
+        })}
+      </p>
+      <p>
+        <Link href={`/fleet/${slug}/edit`}>{survey("edit-link")}</Link> ·{" "}
+        {fileWork && <FileWorkLink slug={slug} work={fileWork} />}
+        {fileWork && " · "} <a href={`/survey#${slug}`}>{survey("link")}</a> ·{" "}
+        <Link href={`/fleet/${slug}/walk`}>{tune("link")}</Link>
+      </p>
+      {sisters.map((sister) => (
+        <p key={sister.slug}>
+          <Link href={`/fleet/${slug}/beside/${sister.slug}`}>{t("beside", { sister: sister.name })}</Link>
+        </p>
+      ))}
+    </Box>
+  );
+}
+
+/** What can be taken out of a yacht's file and printed from it. */
+function FileLinks({ slug, revision }: { slug: string; revision: number }) {
+  const t = useTranslations("fleet");
+  return (
+    <p>
+      <a href={href(saveYachtFile, { params: { slug } })}>{t("take-out", { revision })}</a> ·{" "}
+      <a href={href(saveInventory, { params: { slug } })}>{t("take-out-list")}</a> ·{" "}
+      <a href={href(printLabels, { params: { slug } })} target="_blank" rel="noreferrer">
+        {t("labels")}
+      </a>{" "}
+      ·{" "}
+      <a href={href(printLabels, { params: { slug }, query: { for: "fittings" } })} target="_blank" rel="noreferrer">
+        {t("labels-fittings")}
+      </a>{" "}
+      ·{" "}
+      <a href={href(printPlan, { params: { slug } })} target="_blank" rel="noreferrer">
+        {t("plan")}
+      </a>{" "}
+      ·{" "}
+      <a href={href(printCard, { params: { slug } })} target="_blank" rel="noreferrer">
+        {t("card")}
+      </a>{" "}
+      · <a href={href(readYachtFileSchema, {})}>{t("schema")}</a>
+    </p>
   );
 }

@@ -27,6 +27,18 @@ interface Props {
 
 const idOf = ({ collection, key }: TreePart) => `${collection} ${key}`;
 
+const isFound = ({ name, key }: TreePart, wanted: string) =>
+  name.toLowerCase().includes(wanted) || key.includes(wanted);
+
+/** The groups with those of their parts whose name or key holds what is looked for. */
+function found(groups: readonly TreeGroup[], wanted: string): readonly TreeGroup[] {
+  if (wanted === "") return groups;
+  return groups.flatMap((group) => {
+    const parts = group.parts.filter((part) => isFound(part, wanted));
+    return parts.length > 0 ? [{ ...group, parts }] : [];
+  });
+}
+
 /** Every part of the file, by place, system or kind, to be found and chosen; what has an order of its own is dragged into another. */
 export function FileTree({ file, fields, absent, chosen, disabled, onChoose, onChange, onMade }: Props) {
   const t = useTranslations("editor");
@@ -43,26 +55,9 @@ export function FileTree({ file, fields, absent, chosen, disabled, onChoose, onC
     [file, by, t, all],
   );
   const wanted = sought.trim().toLowerCase();
-  const shown =
-    wanted === ""
-      ? groups
-      : groups.flatMap((group) => {
-          const parts = group.parts.filter(
-            ({ name, key }) => name.toLowerCase().includes(wanted) || key.includes(wanted),
-          );
-          return parts.length > 0 ? [{ ...group, parts }] : [];
-        });
+  const shown = found(groups, wanted);
   const first = shown[0]?.parts[0];
-  const find = useRef<HTMLInputElement>(null);
-  useEffect(() => {
-    const press = (event: KeyboardEvent) => {
-      if (event.key !== "/" || /^(INPUT|TEXTAREA|SELECT)$/.test((event.target as HTMLElement).tagName)) return;
-      event.preventDefault();
-      find.current?.select();
-    };
-    addEventListener("keydown", press);
-    return () => removeEventListener("keydown", press);
-  }, []);
+  const find = useFindKey();
   const particulars: TreePart = { collection: "particulars", key: "", name: t("particulars"), order: null };
   return (
     <div className={styles.rail}>
@@ -105,7 +100,7 @@ export function FileTree({ file, fields, absent, chosen, disabled, onChoose, onC
           <details open={wanted !== "" || undefined}>
             <summary>{t("absent", { parts: absent.length })}</summary>
             {absent
-              .filter(({ name, key }) => name.toLowerCase().includes(wanted) || key.includes(wanted))
+              .filter((part) => isFound(part, wanted))
               .map((part) => (
                 <PartButton
                   key={idOf(part)}
@@ -120,6 +115,21 @@ export function FileTree({ file, fields, absent, chosen, disabled, onChoose, onC
       </nav>
     </div>
   );
+}
+
+/** The field that the key / leads to, unless something is being typed. */
+function useFindKey() {
+  const find = useRef<HTMLInputElement>(null);
+  useEffect(() => {
+    const press = (event: KeyboardEvent) => {
+      if (event.key !== "/" || /^(INPUT|TEXTAREA|SELECT)$/.test((event.target as HTMLElement).tagName)) return;
+      event.preventDefault();
+      find.current?.select();
+    };
+    addEventListener("keydown", press);
+    return () => removeEventListener("keydown", press);
+  }, []);
+  return find;
 }
 
 function Group({

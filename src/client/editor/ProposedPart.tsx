@@ -110,7 +110,6 @@ function NoteRow({
   onDone,
 }: { each: DraftScreen["notes"][number] } & Omit<Props, "onMove">) {
   const t = useTranslations("editor");
-  const all = useTranslations();
   const format = useFormatter();
   const { request, fault, faultAt, busy } = useRequest(["words"]);
   const [words, setWords] = useState("");
@@ -142,23 +141,7 @@ function NoteRow({
           <p key={said}>“{said}”</p>
         ))}
       <PhotoStrip photos={note.photos} name={name} />
-      {edits.length === 0 ? (
-        <p>{t("nothing-left")}</p>
-      ) : (
-        <ul>
-          {edits.map((edit) => {
-            const [, collection = "", key = "", field] = edit.path.split("/");
-            const whole = partName((edit.to ?? edit.from ?? {}) as object, key);
-            const part =
-              field !== undefined ? name : collection === "oddities" ? t("oddity-new", { words: whole }) : whole;
-            return (
-              <li key={edit.path}>
-                {changeWords(all, { path: edit.path, part, field: field ?? null, from: edit.from, to: edit.to })}
-              </li>
-            );
-          })}
-        </ul>
-      )}
+      <NoteEdits name={name} edits={edits} />
       {mayEdit && (
         <Box display="flex" flexWrap="wrap" gap="3" alignItems="flex-end">
           {edits.length > 0 && (
@@ -185,5 +168,26 @@ function NoteRow({
       )}
       <Fault words={fault} />
     </Box>
+  );
+}
+
+/** What a note would change in the file, in words. */
+function NoteEdits({ name, edits }: { name: string; edits: DraftScreen["notes"][number]["edits"] }) {
+  const t = useTranslations("editor");
+  const all = useTranslations();
+  if (edits.length === 0) return <p>{t("nothing-left")}</p>;
+  return (
+    <ul>
+      {edits.map((edit) => {
+        const [, collection = "", key = "", field] = edit.path.split("/");
+        const whole = partName((edit.to ?? edit.from ?? {}) as object, key);
+        const part = field !== undefined ? name : collection === "oddities" ? t("oddity-new", { words: whole }) : whole;
+        return (
+          <li key={edit.path}>
+            {changeWords(all, { path: edit.path, part, field: field ?? null, from: edit.from, to: edit.to })}
+          </li>
+        );
+      })}
+    </ul>
   );
 }

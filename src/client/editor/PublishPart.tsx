@@ -40,15 +40,59 @@ export function PublishPart({
     queryFn: () => call(reviewDraft, { params: { of, slug } }),
   });
   const changes = review?.changes ?? [];
-  const errors = screen.findings.filter((finding) => finding.level === "error");
-  const warnings = screen.findings.filter((finding) => finding.level === "warning");
-  const [throwing, setThrowing] = useState(false);
+  const isSound = screen.findings.every((finding) => finding.level !== "error");
   const throwAway = async () => {
     if (await request(throwAwayDraft, { params: { of, slug } })) router.push(page);
   };
   const publish = async () => {
     if (await request(publishDraft, { params: { of, slug }, body: { why, accepts } })) router.push(page);
   };
+  return (
+    <>
+      <DraftFindings findings={screen.findings} accepts={accepts} onAccept={setAccepts} />
+      <h2 aria-busy={review === undefined}>
+        {review ? t("changes", { changes: changes.length }) : all("editor.looking")}
+      </h2>
+      <ul>
+        {changes.slice(0, shownChanges).map((change) => (
+          <li key={change.path}>{changeWords(all, change)}</li>
+        ))}
+      </ul>
+      {changes.length > shownChanges && <p>{t("more", { more: changes.length - shownChanges })}</p>}
+      {of === "classes" && review && <ReachedSisters sisters={review.sisters} />}
+      {mayPublish && isSound && screen.number > 0 && (
+        <>
+          <Field label={t("why")} error={faultAt("why")}>
+            {(ids) => <input {...ids} maxLength={500} value={why} onChange={(event) => setWhy(event.target.value)} />}
+          </Field>
+          <Button variant="solid" justifySelf="start" disabled={busy} onClick={() => void publish()}>
+            {t("publish", { revision: revision + 1 })}
+          </Button>
+        </>
+      )}
+      {screen.number > 0 && <a href={href(saveDraft, { params: { of, slug } })}>{t("take-out-draft")}</a>}
+      {mayEdit && screen.number > 0 && revision > 0 && (
+        <ThrowAway edits={screen.number} busy={busy} onThrow={() => void throwAway()} />
+      )}
+      {!mayPublish && <p>{t("not-yours")}</p>}
+      <Fault words={fault ?? unread?.message ?? null} />
+    </>
+  );
+}
+
+/** What the checks find: an error keeps the draft from being published, a warning is accepted with a word. */
+function DraftFindings({
+  findings,
+  accepts,
+  onAccept,
+}: {
+  findings: DraftScreen["findings"];
+  accepts: Record<string, string>;
+  onAccept: (accepts: Record<string, string>) => void;
+}) {
+  const t = useTranslations("publish");
+  const errors = findings.filter((finding) => finding.level === "error");
+  const warnings = findings.filter((finding) => finding.level === "warning");
   return (
     <>
       {errors.length > 0 && <h2>{t("errors", { errors: errors.length })}</h2>}
@@ -70,58 +114,41 @@ export function PublishPart({
               {...ids}
               maxLength={500}
               value={accepts[finding.path] ?? ""}
-              onChange={(event) => setAccepts({ ...accepts, [finding.path]: event.target.value })}
+              onChange={(event) => onAccept({ ...accepts, [finding.path]: event.target.value })}
             />
           )}
         </Field>
       ))}
-      <h2 aria-busy={review === undefined}>
-        {review ? t("changes", { changes: changes.length }) : all("editor.looking")}
-      </h2>
-      <ul>
-        {changes.slice(0, shownChanges).map((change) => (
-          <li key={change.path}>{changeWords(all, change)}</li>
-        ))}
-      </ul>
-      {changes.length > shownChanges && <p>{t("more", { more: changes.length - shownChanges })}</p>}
-      {of === "classes" && review && <ReachedSisters sisters={review.sisters} />}
-      {mayPublish && errors.length === 0 && screen.number > 0 && (
-        <>
-          <Field label={t("why")} error={faultAt("why")}>
-            {(ids) => <input {...ids} maxLength={500} value={why} onChange={(event) => setWhy(event.target.value)} />}
-          </Field>
-          <Button variant="solid" justifySelf="start" disabled={busy} onClick={() => void publish()}>
-            {t("publish", { revision: revision + 1 })}
-          </Button>
-        </>
-      )}
-      {screen.number > 0 && <a href={href(saveDraft, { params: { of, slug } })}>{t("take-out-draft")}</a>}
-      {mayEdit && screen.number > 0 && revision > 0 && (
-        <Box
-          display="flex"
-          flexWrap="wrap"
-          gap="3"
-          alignItems="center"
-          borderTopWidth="1px"
-          borderTopStyle="solid"
-          borderColor="line"
-          paddingTop="3"
-        >
-          {throwing ? (
-            <>
-              <span>{all("editor.throw-words", { edits: screen.number })}</span>
-              <Button disabled={busy} onClick={() => void throwAway()}>
-                {all("editor.throw-yes")}
-              </Button>
-              <Button onClick={() => setThrowing(false)}>{all("common.back")}</Button>
-            </>
-          ) : (
-            <Button onClick={() => setThrowing(true)}>{all("editor.throw")}</Button>
-          )}
-        </Box>
-      )}
-      {!mayPublish && <p>{t("not-yours")}</p>}
-      <Fault words={fault ?? unread?.message ?? null} />
     </>
+  );
+}
+
+/** Throwing the draft away, asked twice. */
+function ThrowAway({ edits, busy, onThrow }: { edits: number; busy: boolean; onThrow: () => void }) {
+  const t = useTranslations();
+  const [throwing, setThrowing] = useState(false);
+  return (
+    <Box
+      display="flex"
+      flexWrap="wrap"
+      gap="3"
+      alignItems="center"
+      borderTopWidth="1px"
+      borderTopStyle="solid"
+      borderColor="line"
+      paddingTop="3"
+    >
+      {throwing ? (
+        <>
+          <span>{t("editor.throw-words", { edits })}</span>
+          <Button disabled={busy} onClick={onThrow}>
+            {t("editor.throw-yes")}
+          </Button>
+          <Button onClick={() => setThrowing(false)}>{t("common.back")}</Button>
+        </>
+      ) : (
+        <Button onClick={() => setThrowing(true)}>{t("editor.throw")}</Button>
+      )}
+    </Box>
   );
 }

@@ -48,15 +48,6 @@ export function Photographed({ place, unseen, others, absent, file, onKeep }: Pr
     );
     next();
   };
-  const list = (things: readonly Expected[]) => (
-    <div className={styles.links}>
-      {things.map((thing) => (
-        <Button key={`${thing.collection} ${thing.key}`} onClick={() => setChosen(thing)}>
-          {thing.name}
-        </Button>
-      ))}
-    </div>
-  );
   if (photos.length === 0)
     return (
       <PhotoButton
@@ -70,28 +61,7 @@ export function Photographed({ place, unseen, others, absent, file, onKeep }: Pr
     );
   return (
     <section className={styles.report} aria-label={t("what-is-it")}>
-      {chosen === null && (
-        <>
-          <h3>{t("what-is-it")}</h3>
-          {list(unseen)}
-          {absent.length > 0 && (
-            <>
-              <p>{t("absent")}</p>
-              {list(absent)}
-            </>
-          )}
-          <div className={styles.links}>
-            <Button onClick={() => setChosen("new")}>{t("none-of-these")}</Button>
-            <Button onClick={next}>{t("back")}</Button>
-          </div>
-          {others.length > 0 && (
-            <details>
-              <summary className={own.summary}>{t("seen", { things: others.length })}</summary>
-              {list(others)}
-            </details>
-          )}
-        </>
-      )}
+      {chosen === null && <WhatIsIt {...{ unseen, others, absent }} onChoose={setChosen} onBack={next} />}
       {chosen === "new" && <NewThing place={place} photographed={photos} onKeep={onKeep} onDone={next} />}
       {chosen !== null && chosen !== "new" && (
         <>
@@ -110,5 +80,53 @@ export function Photographed({ place, unseen, others, absent, file, onKeep }: Pr
         </>
       )}
     </section>
+  );
+}
+
+/** What the photograph shows: one of what belongs here, or none of these. */
+function WhatIsIt({
+  unseen,
+  others,
+  absent,
+  onChoose,
+  onBack,
+}: Pick<Props, "unseen" | "others" | "absent"> & {
+  onChoose: (chosen: Expected | "new") => void;
+  onBack: () => void;
+}) {
+  const t = useTranslations("survey");
+  return (
+    <>
+      <h3>{t("what-is-it")}</h3>
+      <ThingButtons things={unseen} onChoose={onChoose} />
+      {absent.length > 0 && (
+        <>
+          <p>{t("absent")}</p>
+          <ThingButtons things={absent} onChoose={onChoose} />
+        </>
+      )}
+      <div className={styles.links}>
+        <Button onClick={() => onChoose("new")}>{t("none-of-these")}</Button>
+        <Button onClick={onBack}>{t("back")}</Button>
+      </div>
+      {others.length > 0 && (
+        <details>
+          <summary className={own.summary}>{t("seen", { things: others.length })}</summary>
+          <ThingButtons things={others} onChoose={onChoose} />
+        </details>
+      )}
+    </>
+  );
+}
+
+function ThingButtons({ things, onChoose }: { things: readonly Expected[]; onChoose: (thing: Expected) => void }) {
+  return (
+    <div className={styles.links}>
+      {things.map((thing) => (
+        <Button key={`${thing.collection} ${thing.key}`} onClick={() => onChoose(thing)}>
+          {thing.name}
+        </Button>
+      ))}
+    </div>
   );
 }

@@ -29,9 +29,6 @@ export function PriceLine({
   const t = useTranslations("prices");
   const label = (column: "what" | "category" | "remedy" | keyof typeof typed) =>
     `${t(column, { currency })}: ${row.words}`;
-  const materialMinor = parseMoney(row.material, currency);
-  const labourMinutes = whole(row.minutes);
-  const rate = parseMoney(labour, currency);
   return (
     <tr>
       <td>
@@ -81,11 +78,7 @@ export function PriceLine({
           />
         </td>
       ))}
-      <td className={styles.number}>
-        {materialMinor !== null && labourMinutes !== null && rate !== null
-          ? formatMoney(priceOf({ materialMinor, labourMinutes }, rate), currency)
-          : ""}
-      </td>
+      <td className={styles.number}>{comesTo(row, labour, currency)}</td>
       {!disabled && (
         <td>
           <Button aria-label={t("take-off", { words: row.words })} onClick={onTakeOff}>
@@ -95,4 +88,13 @@ export function PriceLine({
       )}
     </tr>
   );
+}
+
+/** What a line comes to with its labour; nothing while a figure of it cannot be read. */
+function comesTo(row: PriceRow, labour: string, currency: string): string {
+  const materialMinor = parseMoney(row.material, currency);
+  const labourMinutes = whole(row.minutes);
+  const rate = parseMoney(labour, currency);
+  if (materialMinor === null || labourMinutes === null || rate === null) return "";
+  return formatMoney(priceOf({ materialMinor, labourMinutes }, rate), currency);
 }

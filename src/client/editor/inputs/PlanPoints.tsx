@@ -1,11 +1,11 @@
 "use client";
 import { Box, Button } from "@chakra-ui/react";
 import { useTranslations } from "next-intl";
-import { useState, type KeyboardEvent, type PointerEvent } from "react";
+import { useState, type KeyboardEvent } from "react";
 import type { Point, YachtFile } from "@/core/yacht/schema";
-import { pointOnPlan } from "@/ui/plan/point-on-plan";
 import { YachtPlan } from "@/ui/plan/YachtPlan";
 import { Field } from "@/ui/Field";
+import { useDragging } from "./useDragging";
 
 /** How far a key moves a point, in metres: a hand's breadth, and an arm's length with Shift. */
 const stepM = 0.1;
@@ -16,8 +16,6 @@ const moves: Readonly<Record<string, Point>> = {
   ArrowLeft: [0, -1],
   ArrowRight: [0, 1],
 };
-/** How near to a corner a finger has to come down to take hold of it, in metres of yacht. */
-const gripM = 0.45;
 
 interface Props {
   file: YachtFile;
@@ -34,53 +32,22 @@ interface Props {
 }
 
 const round = (value: number) => Math.round(value * 100) / 100;
-const apartM = (a: Point, b: Point) => Math.hypot(a[0] - b[0], a[1] - b[1]);
 
 /** A spot, or the corners of an outline, set on the plan by dragging, by a tap or by keys. */
 export function PlanPoints({ file, label, place, level, points, many, error, disabled, onKeep }: Props) {
   const t = useTranslations("editor");
   const plan = useTranslations("plan");
   const [chosen, setChosen] = useState(0);
-  // the point that is being dragged, where it is at the moment
-  const [drag, setDrag] = useState<{ index: number; at: Point } | null>(null);
-  const shown = drag
-    ? points.length === 0
-      ? [drag.at]
-      : points.map((each, index) => (index === drag.index ? drag.at : each))
-    : points;
-  const at = shown[chosen] ?? null;
   const put = (index: number, point: Point) =>
     void onKeep(many ? points.map((each, other) => (other === index ? point : each)) : [point]);
+  const { shown, handlers } = useDragging({ points, chosen, disabled, onTake: setChosen, onDrop: put });
+  const at = shown[chosen] ?? null;
   const keys = (event: KeyboardEvent) => {
     const move = moves[event.key];
     if (!move || !at || disabled) return;
     event.preventDefault();
     const step = event.shiftKey ? longStepM : stepM;
     put(chosen, [round(at[0] + move[0] * step), round(at[1] + move[1] * step)]);
-  };
-  const on = (event: PointerEvent<HTMLDivElement>) => {
-    const drawing = event.currentTarget.querySelector("svg");
-    return drawing && pointOnPlan(drawing, event.clientX, event.clientY);
-  };
-  const take = (event: PointerEvent<HTMLDivElement>) => {
-    const point = on(event);
-    if (disabled || !point || event.button !== 0) return;
-    event.currentTarget.setPointerCapture(event.pointerId);
-    const nearest = points.reduce(
-      (best, each, index) => (apartM(each, point) < apartM(points[best] ?? each, point) ? index : best),
-      0,
-    );
-    const index = points[nearest] && apartM(points[nearest], point) <= gripM ? nearest : chosen;
-    setChosen(index);
-    setDrag({ index, at: point });
-  };
-  const move = (event: PointerEvent<HTMLDivElement>) => {
-    const point = drag && on(event);
-    if (point) setDrag({ index: drag.index, at: point });
-  };
-  const drop = () => {
-    if (drag) put(drag.index, drag.at);
-    setDrag(null);
   };
   const drawn =
     many && place !== null && file.places[place]
@@ -98,47 +65,11 @@ export function PlanPoints({ file, label, place, level, points, many, error, dis
           style={{ display: "grid", gap: 8 }}
         >
           {many && (
-            <Box display="flex" flexWrap="wrap" gap="2">
-              {points.map((point, index) => (
-                <Button
-                  key={index}
-                  variant={index === chosen ? "solid" : "outline"}
-                  aria-pressed={index === chosen}
-                  onClick={() => setChosen(index)}
-                >
-                  {t("corner", { number: index + 1 })}
-                </Button>
-              ))}
-              <Button
-                disabled={disabled || at === null}
-                onClick={() =>
-                  at &&
-                  void onKeep([
-                    ...points.slice(0, chosen + 1),
-                    [round(at[0] + stepM * 3), at[1]],
-                    ...points.slice(chosen + 1),
-                  ])
-                }
-              >
-                {t("corner-more")}
-              </Button>
-              <Button
-                disabled={disabled || points.length <= 3}
-                onClick={() => {
-                  void onKeep(points.filter((_, index) => index !== chosen));
-                  setChosen(0);
-                }}
-              >
-                {t("corner-less")}
-              </Button>
-            </Box>
+            <Corners {...{ points, chosen, disabled }} onChoose={setChosen} onKeep={(next) => void onKeep(next)} />
           )}
           <div
             style={{ height: 380, maxWidth: 240, touchAction: "none", cursor: disabled ? undefined : "crosshair" }}
-            onPointerDown={take}
-            onPointerMove={move}
-            onPointerUp={drop}
-            onPointerCancel={() => setDrag(null)}
+            {...handlers}
           >
             <YachtPlan
               file={drawn}
@@ -170,5 +101,54 @@ export function PlanPoints({ file, label, place, level, points, many, error, dis
         </div>
       )}
     </Field>
+  );
+}
+
+/** The corners of an outline: one is chosen, one put in after it, one taken out. */
+function Corners({
+  points,
+  chosen,
+  disabled,
+  onChoose,
+  onKeep,
+}: {
+  points: readonly Point[];
+  chosen: number;
+  disabled: boolean;
+  onChoose: (index: number) => void;
+  onKeep: (points: Point[]) => void;
+}) {
+  const t = useTranslations("editor");
+  const at = points[chosen] ?? null;
+  return (
+    <Box display="flex" flexWrap="wrap" gap="2">
+      {points.map((point, index) => (
+        <Button
+          key={index}
+          variant={index === chosen ? "solid" : "outline"}
+          aria-pressed={index === chosen}
+          onClick={() => onChoose(index)}
+        >
+          {t("corner", { number: index + 1 })}
+        </Button>
+      ))}
+      <Button
+        disabled={disabled || at === null}
+        onClick={() =>
+          at && onKeep([...points.slice(0, chosen + 1), [round(at[0] + stepM * 3), at[1]], ...points.slice(chosen + 1)])
+        }
+      >
+        {t("corner-more")}
+      </Button>
+      <Button
+        disabled={disabled || points.length <= 3}
+        onClick={() => {
+          onKeep(points.filter((_, index) => index !== chosen));
+          onChoose(0);
+        }}
+      >
+        {t("corner-less")}
+      </Button>
+    </Box>
   );
 }

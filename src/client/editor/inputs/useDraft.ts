@@ -116,27 +116,29 @@ export function useDraft(first: DraftScreen): Draft {
     [of, slug, takeNews, look, t],
   );
   const change = useCallback(
-    (wanted: readonly Wanted[]) =>
-      send(() =>
-        wanted.flatMap(({ path, to }): DraftEdit[] => {
-          const from = valueAt(latest.current.document, path);
-          return JSON.stringify(from) === JSON.stringify(to)
-            ? []
-            : [{ id: uuid(), path, from, to, undoes: null, source: null }];
-        }),
-      ),
+    (wanted: readonly Wanted[]) => send(() => wanted.flatMap((each) => editOf(latest.current, each))),
     [send],
   );
-  const undo = useCallback(
-    async () => void (await send(() => (latest.current.undo ? [takingBack(latest.current.undo, uuid())] : []))),
+  const takeBack = useCallback(
+    async (which: "undo" | "redo") => {
+      await send(() => {
+        const edit = latest.current[which];
+        return edit ? [takingBack(edit, uuid())] : [];
+      });
+    },
     [send],
   );
-  const redo = useCallback(
-    async () => void (await send(() => (latest.current.redo ? [takingBack(latest.current.redo, uuid())] : []))),
-    [send],
-  );
+  const undo = useCallback(() => takeBack("undo"), [takeBack]);
+  const redo = useCallback(() => takeBack("redo"), [takeBack]);
   return { screen, state, fault, change, undo, redo, look };
 }
 
 const hasNews = (screen: DraftScreen, news: DraftNews): boolean =>
   news.draft !== screen.draft || news.number !== screen.number || news.stamp !== screen.stamp;
+
+/** The edit that makes what is wanted of what stands; none where it stands already. */
+function editOf({ document }: DraftScreen, { path, to }: Wanted): DraftEdit[] {
+  const from = valueAt(document, path);
+  if (JSON.stringify(from) === JSON.stringify(to)) return [];
+  return [{ id: uuid(), path, from, to, undoes: null, source: null }];
+}
