@@ -43,5 +43,11 @@ export default tseslint.config(
       ],
     },
   },
+  {
+    // a test's describe and a scripted day in the browser hold many short steps, not one long one
+    files: ["src/**/*.ts", "src/**/*.tsx", "e2e/*.ts"],
+    ignores: ["**/*.test.ts", "**/*.test.tsx", "**/*.spec.ts"],
+    rules: { "max-lines-per-function": ["error", { max: 80 }] },
+  },
   { files: ["**/*.cjs"], rules: { "@typescript-eslint/no-require-imports": "off" } },
 );

@@ -258,31 +258,39 @@ async function loadCharter(
       briefer.id,
       addHours(at(charter.from), call.afterHours),
     );
-  if (charter.deposit === "held") {
-    const { amountMinor, how } = terms.deposit;
-    const { currency } = script.base;
-    const key = `demo-hold-${charter.reference}`;
-    await atTime(min(addHours(at(charter.from), -26), now()), async () => {
-      if (notedByHand(how))
-        await noteDeposit(
-          db,
-          { stayId, terms, heldMinor: 0 },
-          currency,
-          { amountMinor, reference: `R-${charter.reference.slice(3)}` },
-          key,
-          briefer.id,
-        );
-      else
-        await holdDeposit(
-          db,
-          simulatedTerminal(terminalBook(db), "approves"),
-          { stayId, amountMinor, currency },
-          key,
-          briefer.id,
-        );
-    });
-  }
+  if (charter.deposit === "held") await holdScripted(db, loaded, script, charter, { stayId, terms, by: briefer.id });
   return { stayId, skipperId, skipper: charter.skipper, chartererId, charterer: charter.charterer, briefer };
+}
+
+async function holdScripted(
+  db: Queryable,
+  { at }: Loaded,
+  script: Scenario,
+  charter: ScriptedCharter,
+  { stayId, terms, by }: { stayId: string; terms: CharterTerms; by: string },
+): Promise<void> {
+  const { amountMinor, how } = terms.deposit;
+  const { currency } = script.base;
+  const key = `demo-hold-${charter.reference}`;
+  await atTime(min(addHours(at(charter.from), -26), now()), async () => {
+    if (notedByHand(how))
+      await noteDeposit(
+        db,
+        { stayId, terms, heldMinor: 0 },
+        currency,
+        { amountMinor, reference: `R-${charter.reference.slice(3)}` },
+        key,
+        by,
+      );
+    else
+      await holdDeposit(
+        db,
+        simulatedTerminal(terminalBook(db), "approves"),
+        { stayId, amountMinor, currency },
+        key,
+        by,
+      );
+  });
 }
 
 async function playHandover(

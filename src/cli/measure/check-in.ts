@@ -29,13 +29,8 @@ export async function checkInFigures(say: Say, origin: string, signIn: (page: Pa
       null,
       { timeout: 60_000 },
     );
-    await seenByAnother(
-      page,
-      await (await browser.newContext({ viewport: { width: 834, height: 1112 } })).newPage(),
-      say,
-      origin,
-      signIn,
-    );
+    const other = await browser.newContext({ viewport: { width: 834, height: 1112 } });
+    await seenByAnother(page, await other.newPage(), say, origin, signIn);
     await context.setOffline(true);
 
     const { inventory } = demoYachtFile("gannet-rock");

@@ -55,25 +55,7 @@ export function AfterCheckIn({ store }: { store: BookStore }) {
         <p>{t("after.left", { at: at(leftAt) })}</p>
       )}
       {afterwards.open.length > 0 && (
-        <>
-          <h3>{t("after.open")}</h3>
-          <ul className={styles.changes}>
-            {afterwards.open.map((open) => (
-              <li key={open.line}>
-                <strong>{open.name}</strong>, {open.place}: {open.reason}.{" "}
-                {leftAt === null
-                  ? t("after.within", { hours: open.hours })
-                  : t("after.until", { at: at(addHours(leftAt, open.hours)) })}{" "}
-                <Button
-                  onClick={() => setReporting({ line: open.line })}
-                  aria-label={`${t("after.report-this")}: ${open.name}`}
-                >
-                  {t("after.report-this")}
-                </Button>
-              </li>
-            ))}
-          </ul>
-        </>
+        <StillOpen open={afterwards.open} leftAt={leftAt} at={at} onReport={(line) => setReporting({ line })} />
       )}
       {reporting ? (
         <ReportForm key={reporting.line ?? ""} store={store} line={reporting.line} onDone={() => setReporting(null)} />
@@ -98,25 +80,71 @@ export function AfterCheckIn({ store }: { store: BookStore }) {
               </div>
             </li>
           ))}
-          {waiting.map(({ id, addendum, state, message }) => (
-            <li key={id}>
-              <div>
-                <AddendumWords
-                  kept={{ addendum, receivedAt: null, by: store.book.skipper, about: null, inTime: null }}
-                  timeZone={base.timeZone}
-                />
-                <p role="status">
-                  {state === "refused"
-                    ? t("after.refused", { message: message ?? "" })
-                    : state === "there"
-                      ? t("after.sent")
-                      : t("after.waiting")}
-                </p>
-              </div>
-            </li>
+          {waiting.map((each) => (
+            <WaitingAddendum key={each.id} waiting={each} by={store.book.skipper} timeZone={base.timeZone} />
           ))}
         </ul>
       )}
     </section>
+  );
+}
+
+/** What could not be tried or was left open at the check-in, and until when it may be reported. */
+function StillOpen({
+  open,
+  leftAt,
+  at,
+  onReport,
+}: {
+  open: NonNullable<BookStore["book"]["afterwards"]>["open"];
+  leftAt: string | null;
+  at: (instant: string) => string;
+  onReport: (line: string) => void;
+}) {
+  const t = useTranslations();
+  return (
+    <>
+      <h3>{t("after.open")}</h3>
+      <ul className={styles.changes}>
+        {open.map((each) => (
+          <li key={each.line}>
+            <strong>{each.name}</strong>, {each.place}: {each.reason}.{" "}
+            {leftAt === null
+              ? t("after.within", { hours: each.hours })
+              : t("after.until", { at: at(addHours(leftAt, each.hours)) })}{" "}
+            <Button onClick={() => onReport(each.line)} aria-label={`${t("after.report-this")}: ${each.name}`}>
+              {t("after.report-this")}
+            </Button>
+          </li>
+        ))}
+      </ul>
+    </>
+  );
+}
+
+/** Something reported on this device, and whether the base has it. */
+function WaitingAddendum({
+  waiting: { addendum, state, message },
+  by,
+  timeZone,
+}: {
+  waiting: ReturnType<BookStore["waitingAddenda"]>[number];
+  by: string;
+  timeZone: string;
+}) {
+  const t = useTranslations();
+  return (
+    <li>
+      <div>
+        <AddendumWords kept={{ addendum, receivedAt: null, by, about: null, inTime: null }} timeZone={timeZone} />
+        <p role="status">
+          {state === "refused"
+            ? t("after.refused", { message: message ?? "" })
+            : state === "there"
+              ? t("after.sent")
+              : t("after.waiting")}
+        </p>
+      </div>
+    </li>
   );
 }

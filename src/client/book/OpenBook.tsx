@@ -21,7 +21,7 @@ export function OpenBook({ store }: { store: BookStore }) {
   const { book } = store;
   const t = useTranslations();
   const format = useFormatter();
-  const { timeZone, currency, phone } = book.base;
+  const { timeZone, phone } = book.base;
   const at = (instant: string) =>
     format.dateTime(new Date(instant), {
       weekday: "short",
@@ -38,26 +38,13 @@ export function OpenBook({ store }: { store: BookStore }) {
   useEffect(() => {
     void store.keepEverything().then(setKeptBytes);
   }, [store]);
-  const { particulars } = book.yacht.file;
   if (studying) return <StudyScreen store={store} onBack={() => setStudying(false)} />;
   const isOut =
     book.afterwards && !book.handovers.some((handover) => handover.kind === "check-out" && handover.sealedAt);
   const mayStudy = !book.handovers.some((handover) => handover.sealedAt);
   return (
     <div className={styles.page}>
-      <header className={styles.top}>
-        <div>
-          <p>
-            {t("book.title")} · {book.reference} · {book.skipper}
-          </p>
-          <h1>{book.yacht.name}</h1>
-          <p>
-            {t("book.stay", { from: at(book.stay.startsAt), to: at(book.stay.endsAt), aboard: book.stay.aboard })} ·{" "}
-            {t("book.berth", { berth: book.yacht.berth })}
-          </p>
-        </div>
-        <HullIcon particulars={particulars} tone="on-dark" width={84} />
-      </header>
+      <BookHead book={book} at={at} />
       <main className={styles.page}>
         <section className={styles.part}>
           <a className={styles.call} href={`tel:${phone.replaceAll(" ", "")}`}>
@@ -76,31 +63,7 @@ export function OpenBook({ store }: { store: BookStore }) {
         {book.notAlone && !store.keptAt && <WalkAlone against={book.notAlone} />}
         {isOut && <AfterCheckIn store={store} />}
         {isOut && <ComingBack store={store} nowMs={openedAt} />}
-        <section className={styles.part} aria-label={t("book.records")}>
-          <h2>{t("book.records")}</h2>
-          {book.handovers.length === 0 && <p>{t("book.none-yet")}</p>}
-          {book.handovers.map((handover) =>
-            handover.sealedAt ? (
-              <SignedHandover
-                key={handover.id}
-                store={store}
-                handover={{ ...handover, sealedAt: handover.sealedAt }}
-                at={at}
-              />
-            ) : (
-              <p key={handover.id}>{t(`book.not-yet-${handover.kind}`)}</p>
-            ),
-          )}
-          {book.settlement && (
-            <StatementPart
-              settlement={book.settlement}
-              stayId={book.stay.id}
-              currency={currency}
-              timeZone={timeZone}
-              onChanged={() => location.reload()}
-            />
-          )}
-        </section>
+        <Records store={store} at={at} />
         <section className={styles.part} aria-label={t("book.your-yacht")}>
           <h2>{t("book.your-yacht")}</h2>
           <YachtBook file={book.yacht.file} tells={book.yacht.slug} />
@@ -111,5 +74,60 @@ export function OpenBook({ store }: { store: BookStore }) {
         </section>
       </main>
     </div>
+  );
+}
+
+type At = (instant: string) => string;
+
+/** Which yacht, whose charter, from when to when and at which berth. */
+function BookHead({ book, at }: { book: BookStore["book"]; at: At }) {
+  const t = useTranslations();
+  return (
+    <header className={styles.top}>
+      <div>
+        <p>
+          {t("book.title")} · {book.reference} · {book.skipper}
+        </p>
+        <h1>{book.yacht.name}</h1>
+        <p>
+          {t("book.stay", { from: at(book.stay.startsAt), to: at(book.stay.endsAt), aboard: book.stay.aboard })} ·{" "}
+          {t("book.berth", { berth: book.yacht.berth })}
+        </p>
+      </div>
+      <HullIcon particulars={book.yacht.file.particulars} tone="on-dark" width={84} />
+    </header>
+  );
+}
+
+/** What was signed: check-in, check-out and statement. */
+function Records({ store, at }: { store: BookStore; at: At }) {
+  const t = useTranslations();
+  const { book } = store;
+  return (
+    <section className={styles.part} aria-label={t("book.records")}>
+      <h2>{t("book.records")}</h2>
+      {book.handovers.length === 0 && <p>{t("book.none-yet")}</p>}
+      {book.handovers.map((handover) =>
+        handover.sealedAt ? (
+          <SignedHandover
+            key={handover.id}
+            store={store}
+            handover={{ ...handover, sealedAt: handover.sealedAt }}
+            at={at}
+          />
+        ) : (
+          <p key={handover.id}>{t(`book.not-yet-${handover.kind}`)}</p>
+        ),
+      )}
+      {book.settlement && (
+        <StatementPart
+          settlement={book.settlement}
+          stayId={book.stay.id}
+          currency={book.base.currency}
+          timeZone={book.base.timeZone}
+          onChanged={() => location.reload()}
+        />
+      )}
+    </section>
   );
 }

@@ -39,21 +39,6 @@ export function StatementPart({
       timeZone,
     });
   const money = (minor: number) => formatMoney(minor, currency);
-  const [objecting, setObjecting] = useState<string | null>(null);
-  const [words, setWords] = useState("");
-  const [fault, setFault] = useState<string | null>(null);
-  const object = async (line: string) => {
-    if (words.trim() === "") return setFault(t("object-why"));
-    try {
-      await call(objectToLine, { params: { id: stayId }, body: { line, words: words.trim() } });
-      setObjecting(null);
-      setWords("");
-      setFault(null);
-      onChanged();
-    } catch (error) {
-      setFault(error instanceof AppError ? error.message : t("object-no-signal"));
-    }
-  };
   return (
     <article className={styles.record}>
       <h3>{t("settled", { at: at(settlement.sealedAt) })}</h3>
@@ -71,38 +56,7 @@ export function StatementPart({
       {settlement.lines.length > 0 && (
         <ul className={styles.noted}>
           {settlement.lines.map((line) => (
-            <li key={line.id} style={{ display: "grid", gap: 8 }}>
-              <span>
-                <strong>{line.name}</strong>: {line.how}.{" "}
-                {t(`line-${line.state}`, { sum: money(line.state === "closed" ? line.finalMinor : line.atMostMinor) })}
-              </span>
-              {line.said.map((each) => (
-                <span key={each}>{each}</span>
-              ))}
-              {line.mayObject &&
-                (objecting === line.id ? (
-                  <>
-                    <Field label={t("object-words")} error={fault}>
-                      {(ids) => (
-                        <textarea
-                          {...ids}
-                          rows={3}
-                          maxLength={1000}
-                          value={words}
-                          onChange={(event) => setWords(event.target.value)}
-                        />
-                      )}
-                    </Field>
-                    <Button look="main" onClick={() => void object(line.id)}>
-                      {t("object-send")}
-                    </Button>
-                  </>
-                ) : (
-                  <Button onClick={() => setObjecting(line.id)} aria-label={`${t("object")}: ${line.name}`}>
-                    {t("object")}
-                  </Button>
-                ))}
-            </li>
+            <StatementLine key={line.id} {...{ line, stayId, money, onChanged }} />
           ))}
         </ul>
       )}
@@ -112,5 +66,69 @@ export function StatementPart({
         </a>
       </p>
     </article>
+  );
+}
+
+/** One line of the statement, what was said to it, and the way to object to it. */
+function StatementLine({
+  line,
+  stayId,
+  money,
+  onChanged,
+}: {
+  line: Settled["lines"][number];
+  stayId: string;
+  money: (minor: number) => string;
+  onChanged: () => void;
+}) {
+  const t = useTranslations("book");
+  const [objecting, setObjecting] = useState(false);
+  const [words, setWords] = useState("");
+  const [fault, setFault] = useState<string | null>(null);
+  const object = async () => {
+    if (words.trim() === "") return setFault(t("object-why"));
+    try {
+      await call(objectToLine, { params: { id: stayId }, body: { line: line.id, words: words.trim() } });
+      setObjecting(false);
+      setWords("");
+      setFault(null);
+      onChanged();
+    } catch (error) {
+      setFault(error instanceof AppError ? error.message : t("object-no-signal"));
+    }
+  };
+  return (
+    <li style={{ display: "grid", gap: 8 }}>
+      <span>
+        <strong>{line.name}</strong>: {line.how}.{" "}
+        {t(`line-${line.state}`, { sum: money(line.state === "closed" ? line.finalMinor : line.atMostMinor) })}
+      </span>
+      {line.said.map((each) => (
+        <span key={each}>{each}</span>
+      ))}
+      {line.mayObject &&
+        (objecting ? (
+          <>
+            <Field label={t("object-words")} error={fault}>
+              {(ids) => (
+                <textarea
+                  {...ids}
+                  rows={3}
+                  maxLength={1000}
+                  value={words}
+                  onChange={(event) => setWords(event.target.value)}
+                />
+              )}
+            </Field>
+            <Button look="main" onClick={() => void object()}>
+              {t("object-send")}
+            </Button>
+          </>
+        ) : (
+          <Button onClick={() => setObjecting(true)} aria-label={`${t("object")}: ${line.name}`}>
+            {t("object")}
+          </Button>
+        ))}
+    </li>
   );
 }

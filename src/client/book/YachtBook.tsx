@@ -43,11 +43,9 @@ function notedPart({
 
 /** A yacht: the finder over everything aboard, her plan, what is at each place, and the emergency cards. What is shown first may come from the address; with `tells`, the yacht's short name, one can say where the file is wrong. */
 export function YachtBook({ file, start = {}, tells }: { file: YachtFile; start?: StartAt; tells?: string }) {
-  const t = useTranslations();
   const [first] = useState(() => firstShown(file, start));
   const [place, setPlace] = useState<string | null>(first.place);
   const [level, setLevel] = useState<Level>((place && file.places[place]?.level) || "deck");
-  const [layer, setLayer] = useState<Layer | null>(null);
   const [shown, setShown] = useState<Shown>(first.shown);
   const here = useRef<HTMLElement>(null);
   const goTo = useCallback(
@@ -79,6 +77,57 @@ export function YachtBook({ file, start = {}, tells }: { file: YachtFile; start?
     (id: string) => showFound({ kind: "fitting", id, place: file.fittings[id]?.place ?? null }),
     [file, showFound],
   );
+  return (
+    <div className={styles.yacht}>
+      <div className={styles.find}>
+        <FinderField
+          file={file}
+          chosen={shown.at === "found" ? `${shown.hit.kind}:${shown.hit.id}` : null}
+          onChoose={showFound}
+        />
+      </div>
+      <PlanPart
+        {...{ file, place, level }}
+        lit={shown.at === "found" && shown.hit.kind === "fitting" ? shown.hit.id : null}
+        onLevel={setLevel}
+        onPick={pickPlace}
+        onFitting={showFitting}
+      />
+      <section className={styles.here} aria-live="polite" ref={here}>
+        <Detail {...{ file, shown, place, tells }} onFound={showFound} onFitting={showFitting} />
+      </section>
+      <BySystem
+        file={file}
+        onFitting={showFitting}
+        onProcedure={(id) => showFound({ kind: "procedure", id, place: file.procedures[id]?.place ?? null })}
+      />
+      <EmergencyCards file={file} />
+    </div>
+  );
+}
+
+type Found = Pick<Hit, "kind" | "id" | "place">;
+
+/** The plan of a level, with the layer of fittings that is asked for and the one that was found. */
+function PlanPart({
+  file,
+  place,
+  level,
+  lit,
+  onLevel,
+  onPick,
+  onFitting,
+}: {
+  file: YachtFile;
+  place: string | null;
+  level: Level;
+  lit: string | null;
+  onLevel: (level: Level) => void;
+  onPick: (place: string) => void;
+  onFitting: (fitting: string) => void;
+}) {
+  const t = useTranslations();
+  const [layer, setLayer] = useState<Layer | null>(null);
   const words = useMemo(
     () => ({
       port: t("plan.port"),
@@ -89,8 +138,6 @@ export function YachtBook({ file, start = {}, tells }: { file: YachtFile; start?
     }),
     [t, file, level],
   );
-  const about = shown.at === "found" ? notedPart(shown.hit) : null;
-  const lit = shown.at === "found" && shown.hit.kind === "fitting" ? shown.hit.id : null;
   const fittings = useMemo(
     () =>
       Object.keys(file.fittings).filter(
@@ -99,83 +146,97 @@ export function YachtBook({ file, start = {}, tells }: { file: YachtFile; start?
     [file, layer, lit],
   );
   return (
-    <div className={styles.yacht}>
-      <div className={styles.find}>
-        <FinderField
-          file={file}
-          chosen={shown.at === "found" ? `${shown.hit.kind}:${shown.hit.id}` : null}
-          onChoose={showFound}
-        />
+    <section className={styles.plan} aria-label={t("book.plan")}>
+      <div className={styles.levels} role="group" aria-label={t("plan.levels")}>
+        {(["deck", "below"] as const).map((each) => (
+          <button key={each} type="button" aria-pressed={each === level} onClick={() => onLevel(each)}>
+            {t(`level.${each}`)}
+          </button>
+        ))}
       </div>
-      <section className={styles.plan} aria-label={t("book.plan")}>
-        <div className={styles.levels} role="group" aria-label={t("plan.levels")}>
-          {(["deck", "below"] as const).map((each) => (
-            <button key={each} type="button" aria-pressed={each === level} onClick={() => setLevel(each)}>
-              {t(`level.${each}`)}
-            </button>
-          ))}
-        </div>
-        <ZoomedPlan>
-          <YachtPlan
-            file={file}
-            level={level}
-            words={words}
-            current={place ?? undefined}
-            onPick={pickPlace}
-            fittings={fittings}
-            lit={lit}
-            onFitting={showFitting}
-          />
-        </ZoomedPlan>
-        <div className={styles.layers} role="group" aria-label={t("plan.layers")}>
-          {layers.map((each) => (
-            <button
-              key={each}
-              type="button"
-              aria-pressed={each === layer}
-              onClick={() => setLayer(each === layer ? null : each)}
-            >
-              {t(`layer.${each}`)}
-            </button>
-          ))}
-        </div>
-      </section>
-      <section className={styles.here} aria-live="polite" ref={here}>
-        {shown.at === "nothing" && <p>{t("book.pick")}</p>}
-        {shown.at === "place" && place && (
-          <PlaceDetail
-            file={file}
-            place={place}
-            onFitting={showFitting}
-            onItem={(id) => showFound({ kind: "inventory", id, place })}
-            onProcedure={(id) => showFound({ kind: "procedure", id, place: file.procedures[id]?.place ?? null })}
-          />
-        )}
-        {shown.at === "found" && (
-          <ResultDetail key={`${shown.hit.kind}:${shown.hit.id}`} file={file} hit={shown.hit} onFitting={showFitting} />
-        )}
-        {tells !== undefined && about && (
-          <NoteInBook
-            key={`${about.collection}:${about.key}`}
-            yacht={tells}
-            about={about}
-            name={localize(file[about.collection][about.key]?.name ?? { en: about.key })}
-          />
-        )}
-      </section>
-      <BySystem
-        file={file}
-        onFitting={showFitting}
-        onProcedure={(id) => showFound({ kind: "procedure", id, place: file.procedures[id]?.place ?? null })}
-      />
-      <section className={styles.cards} id="cards">
-        <h2>{t("book.emergency")}</h2>
-        {Object.entries(file.emergencyCards)
-          .sort(([, a], [, b]) => a.order - b.order)
-          .map(([id, card]) => (
-            <EmergencyCard key={id} file={file} card={card} />
-          ))}
-      </section>
-    </div>
+      <ZoomedPlan>
+        <YachtPlan
+          file={file}
+          level={level}
+          words={words}
+          current={place ?? undefined}
+          onPick={onPick}
+          fittings={fittings}
+          lit={lit}
+          onFitting={onFitting}
+        />
+      </ZoomedPlan>
+      <div className={styles.layers} role="group" aria-label={t("plan.layers")}>
+        {layers.map((each) => (
+          <button
+            key={each}
+            type="button"
+            aria-pressed={each === layer}
+            onClick={() => setLayer(each === layer ? null : each)}
+          >
+            {t(`layer.${each}`)}
+          </button>
+        ))}
+      </div>
+    </section>
+  );
+}
+
+/** What was picked on the plan or found, and where it can be said that the file is wrong about it. */
+function Detail({
+  file,
+  shown,
+  place,
+  tells,
+  onFound,
+  onFitting,
+}: {
+  file: YachtFile;
+  shown: Shown;
+  place: string | null;
+  tells?: string;
+  onFound: (hit: Found) => void;
+  onFitting: (fitting: string) => void;
+}) {
+  const t = useTranslations();
+  const about = shown.at === "found" ? notedPart(shown.hit) : null;
+  return (
+    <>
+      {shown.at === "nothing" && <p>{t("book.pick")}</p>}
+      {shown.at === "place" && place && (
+        <PlaceDetail
+          file={file}
+          place={place}
+          onFitting={onFitting}
+          onItem={(id) => onFound({ kind: "inventory", id, place })}
+          onProcedure={(id) => onFound({ kind: "procedure", id, place: file.procedures[id]?.place ?? null })}
+        />
+      )}
+      {shown.at === "found" && (
+        <ResultDetail key={`${shown.hit.kind}:${shown.hit.id}`} file={file} hit={shown.hit} onFitting={onFitting} />
+      )}
+      {tells !== undefined && about && (
+        <NoteInBook
+          key={`${about.collection}:${about.key}`}
+          yacht={tells}
+          about={about}
+          name={localize(file[about.collection][about.key]?.name ?? { en: about.key })}
+        />
+      )}
+    </>
+  );
+}
+
+function EmergencyCards({ file }: { file: YachtFile }) {
+  const t = useTranslations();
+  return (
+    <section className={styles.cards} id="cards">
+      <h2>{t("book.emergency")}</h2>
+      {Object.entries(file.emergencyCards)
+        .sort(([, a], [, b]) => a.order - b.order)
+        .map(([id, card]) => (
+          <EmergencyCard key={id} file={file} card={card} />
+        ))}
+    </section>
   );
 }

@@ -2,7 +2,7 @@
 import { signStatement } from "@/api/stays";
 import { Box, Button } from "@chakra-ui/react";
 import { useTranslations } from "next-intl";
-import { useState } from "react";
+import { useState, type ReactNode } from "react";
 import type { MissingSigner } from "@/core/handover/seal";
 import type { SettlementScreen } from "@/api/schemas/desk";
 import { Choice } from "@/ui/Choice";
@@ -40,6 +40,8 @@ export function SettlementSigning({ screen, me, onClose }: Props) {
   const all = useTranslations();
   const { stay } = screen;
   const [who, setWho] = useState<"charterer" | "skipper">("charterer");
+  const signedBy = (side: "base" | "skipper", value: Signed | null) =>
+    setSigned((both) => ({ ...both, [side]: value }));
   const signer = { person: stay[`${who}Id`], name: stay[who] };
   const words = useSignedWords(screen, without, witness, who);
   const sign = async () => {
@@ -47,18 +49,19 @@ export function SettlementSigning({ screen, me, onClose }: Props) {
     const at = new Date().toISOString();
     const base = makeSignature("base", me.person, signed.base, at);
     // a witness is nobody the base has on its books: the name stands in the signature
-    const other = without
-      ? makeSignature("witness", crypto.randomUUID(), signed.skipper, at)
-      : makeSignature("skipper", signer.person, signed.skipper, at);
+    const [part, person] = without
+      ? (["witness", crypto.randomUUID()] as const)
+      : (["skipper", signer.person] as const);
+    const second = makeSignature(part, person, signed.skipper, at);
     if (without && (without.words.trim() === "" || witness.trim() === "")) return setFault(all("without.missing"));
-    if (!base || !other) return;
+    if (!base || !second) return;
     const sealed = await request(signStatement, {
       params: { id: stay.stayId },
       body: {
         digest: screen.digest,
         words,
-        signatures: [base.signature, other.signature],
-        contents: { base: base.content, [without ? "witness" : "skipper"]: other.content },
+        signatures: [base.signature, second.signature],
+        contents: { base: base.content, [part]: second.content },
         without: without && { ...without, words: without.words.trim() },
         reservations: without ? [] : saidOf(reservations),
       },
@@ -66,16 +69,7 @@ export function SettlementSigning({ screen, me, onClose }: Props) {
     if (sealed) onClose();
   };
   return (
-    <Sheet
-      title={t("sign-title")}
-      closeWord={t("close")}
-      onClose={onClose}
-      foot={
-        <Button variant="solid" size="lg" onClick={sign} disabled={busy}>
-          {busy ? t("busy") : t("seal")}
-        </Button>
-      }
-    >
+    <SignSheet busy={busy} onSign={() => void sign()} onClose={onClose}>
       <Box display="grid" gap="4">
         <SumsToSign
           screen={screen}
@@ -86,7 +80,7 @@ export function SettlementSigning({ screen, me, onClose }: Props) {
           without={without}
           witness={witness}
           onChange={(next) => {
-            if ((next === null) !== (without === null)) setSigned((both) => ({ ...both, skipper: null }));
+            if ((next === null) !== (without === null)) signedBy("skipper", null);
             setWithout(next);
           }}
           onWitness={setWitness}
@@ -98,22 +92,47 @@ export function SettlementSigning({ screen, me, onClose }: Props) {
             who={who}
             onChoose={(next) => {
               setWho(next);
-              setSigned((both) => ({ ...both, skipper: null }));
+              signedBy("skipper", null);
             }}
           />
         )}
         <BothSign
-          base={{ title: t("for-base"), name: me.name }}
-          other={
-            without
-              ? { title: all("without.for-witness"), name: witness, who: "witness" }
-              : { title: t(`for-${who}`), name: signer.name, who }
-          }
+          base={me.name}
+          witness={without && witness}
+          money={{ who, name: signer.name }}
           missing={{ base: tried && !signed.base, skipper: tried && !signed.skipper }}
-          onSigned={(side, value) => setSigned((both) => ({ ...both, [side]: value }))}
+          onSigned={signedBy}
         />
         <Fault words={fault} />
       </Box>
+    </SignSheet>
+  );
+}
+
+function SignSheet({
+  busy,
+  onSign,
+  onClose,
+  children,
+}: {
+  busy: boolean;
+  onSign: () => void;
+  onClose: () => void;
+  children: ReactNode;
+}) {
+  const t = useTranslations("settle");
+  return (
+    <Sheet
+      title={t("sign-title")}
+      closeWord={t("close")}
+      onClose={onClose}
+      foot={
+        <Button variant="solid" size="lg" onClick={onSign} disabled={busy}>
+          {busy ? t("busy") : t("seal")}
+        </Button>
+      }
+    >
+      {children}
     </Sheet>
   );
 }
@@ -148,34 +167,37 @@ function WhoSigns({
   );
 }
 
-/** The two places to sign in, the base's and that of who signs for the money. */
+/** The two places to sign in: the base's, and that of who signs for the money or of the witness that nobody did. */
 function BothSign({
   base,
-  other,
+  witness,
+  money,
   missing,
   onSigned,
 }: {
-  base: { title: string; name: string };
-  other: { title: string; name: string; who: "witness" | "charterer" | "skipper" };
+  base: string;
+  witness: string | null;
+  money: { who: "charterer" | "skipper"; name: string };
   missing: Record<"base" | "skipper", boolean>;
   onSigned: (side: "base" | "skipper", signed: Signed | null) => void;
 }) {
-  const t = useTranslations("settle");
+  const t = useTranslations();
   const words = useSignatureWords();
   return (
     <Box display="grid" gridTemplateColumns={{ base: "1fr", sm: "1fr 1fr" }} gap="5">
       <SignatureField
-        {...base}
+        title={t("settle.for-base")}
+        name={base}
         words={words}
-        error={missing.base ? t("blank") : null}
+        error={missing.base ? t("settle.blank") : null}
         onChange={(value) => onSigned("base", value)}
       />
       <SignatureField
-        key={other.who}
-        title={other.title}
-        name={other.name}
+        key={witness === null ? money.who : "witness"}
+        title={witness === null ? t(`settle.for-${money.who}`) : t("without.for-witness")}
+        name={witness ?? money.name}
         words={words}
-        error={missing.skipper ? t("blank") : null}
+        error={missing.skipper ? t("settle.blank") : null}
         onChange={(value) => onSigned("skipper", value)}
       />
     </Box>

@@ -1,5 +1,6 @@
 "use client";
 import { lazy, Suspense, useCallback, useEffect, useMemo, useState } from "react";
+import type { HandoverList } from "@/core/handover/list";
 import { takenPlaces } from "@/core/handover/taken";
 import type { Level } from "@/core/yacht/schema";
 import { keepEarlierPhotos } from "../photos/earlier";
@@ -34,97 +35,48 @@ export function HandoverScreens() {
   const store = useHandover();
   useVersion();
   const { list } = store.bundle;
-  const [place, setPlace] = useState(
-    () =>
-      list.places.find((each) => (store.sums().progress.leftByPlace[each.id] ?? 0) > 0)?.id ?? list.places[0]?.id ?? "",
-  );
-  const [level, setLevel] = useState<Level>(() => list.places.find((each) => each.id === place)?.level ?? "deck");
+  const { place, level, setLevel, stand } = useStanding();
   const [sheet, setSheet] = useState<OpenSheet>(null);
   const [signing, setSigning] = useState(
     () => list.kind === "prep" && store.cell("handover", "prep-done") !== undefined,
   );
-  const [walking, setWalking] = useState(() => list.briefing !== undefined && location.hash.endsWith("/walk"));
-  const [atStop, setAtStop] = useState<string | null>(null);
-  const showWalk = useCallback(
-    (shown: boolean) => {
-      setWalking(shown);
-      // a reload comes back to the same screen
-      history.replaceState(null, "", `#${list.handover}${shown ? "/walk" : ""}`);
-    },
-    [list],
-  );
-  const openWalk = useCallback(
-    (stop?: string) => {
-      setAtStop(stop ?? null);
-      showWalk(true);
-    },
-    [showWalk],
-  );
+  const { walking, atStop, showWalk, openWalk } = useWalkShown(list);
   const go = useCallback(
     (to: string) => {
-      setPlace(to);
-      setLevel(list.places.find((each) => each.id === to)?.level ?? "deck");
+      stand(to);
       setSheet(null);
-      document.getElementById("lines")?.scrollTo(0, 0);
-      scrollTo(0, 0);
-      document.getElementById("place-title")?.focus({ preventScroll: true });
     },
-    [list],
+    [stand],
   );
-  // what makes photos small is on the device before the signal goes
-  useEffect(() => void import("../photos/re-encode").catch(() => undefined), []);
-  useEffect(() => void keepEarlierPhotos(store).catch(() => undefined), [store]);
+  usePhotosOffline();
   const next = useNextPlace(place);
   const close = useCallback(() => setSheet(null), []);
   const openMark = useCallback((surface?: string) => setSheet({ sheet: "mark", surface }), []);
-  const openOverview = useCallback(() => setSheet({ sheet: "overview" }), []);
-  const openFound = useCallback(() => setSheet({ sheet: "found" }), []);
-  const openCrew = useCallback(() => setSheet({ sheet: "crew" }), []);
-  const openPlan = useCallback(() => setSheet({ sheet: "plan" }), []);
+  const open = useMemo(() => openers(setSheet), []);
   // who joined by the code counts; the walk is the briefer's and the skipper's
   const { me, charter } = store.bundle;
   const isCrew = me.side === "skipper" && me.person !== charter.skipper.id;
-  if (store.isSealed) {
+  if (store.isSealed || (signing && list.kind === "prep"))
+    return <Suspense>{store.isSealed ? <SealedScreen /> : <PrepDone onBack={() => setSigning(false)} />}</Suspense>;
+  const sign = () => {
+    close();
+    setSigning(true);
+  };
+  // from signing or the walk to a place of the list
+  const toList = (to: string) => {
+    setSigning(false);
+    showWalk(false);
+    go(to);
+  };
+  if (signing || walking) {
     return (
       <Suspense>
-        <SealedScreen />
-      </Suspense>
-    );
-  }
-  if (signing && list.kind === "prep") {
-    return (
-      <Suspense>
-        <PrepDone onBack={() => setSigning(false)} />
-      </Suspense>
-    );
-  }
-  if (signing) {
-    return (
-      <Suspense>
-        <SignScreen
-          onBack={() => setSigning(false)}
-          onGo={(to) => {
-            setSigning(false);
-            showWalk(false);
-            go(to);
-          }}
-        />
-      </Suspense>
-    );
-  }
-  if (walking) {
-    return (
-      <Suspense>
-        <WalkScreens
-          from={atStop}
-          onList={(to) => {
-            showWalk(false);
-            go(to);
-          }}
-          onSign={() => setSigning(true)}
-          onMark={openMark}
-        />
-        {sheet?.sheet === "mark" && <MarkSheet place={place} surface={sheet.surface} onClose={close} />}
+        {signing ? (
+          <SignScreen onBack={() => setSigning(false)} onGo={toList} />
+        ) : (
+          <WalkScreens from={atStop} onList={toList} onSign={sign} onMark={openMark} />
+        )}
+        {!signing && sheet?.sheet === "mark" && <MarkSheet place={place} surface={sheet.surface} onClose={close} />}
       </Suspense>
     );
   }
@@ -143,32 +95,99 @@ export function HandoverScreens() {
         key={place}
         place={place}
         next={next}
-        onOverview={openOverview}
-        onFound={openFound}
+        onOverview={open.overview}
+        onFound={open.found}
         onMark={openMark}
-        onPlan={openPlan}
-        onCrew={list.kind === "prep" || store.bundle.me.side !== "base" ? null : openCrew}
+        onPlan={open.plan}
+        onCrew={list.kind === "prep" || store.bundle.me.side !== "base" ? null : open.crew}
         onWalk={list.briefing && !isCrew ? openWalk : null}
       />
-      <Footer next={next} onGo={go} onOverview={openOverview} onSign={() => setSigning(true)} />
-      <Suspense>
-        {sheet?.sheet === "overview" && (
-          <Overview
-            place={place}
-            onGo={go}
-            onClose={close}
-            onSign={() => {
-              close();
-              setSigning(true);
-            }}
-          />
-        )}
-        {sheet?.sheet === "mark" && <MarkSheet place={place} surface={sheet.surface} onClose={close} />}
-        {sheet?.sheet === "crew" && <CrewSheet onClose={close} />}
-        {sheet?.sheet === "found" && <UnlistedThingSheet place={place} onClose={close} />}
-      </Suspense>
+      <Footer next={next} onGo={go} onOverview={open.overview} onSign={sign} />
+      <Sheets sheet={sheet} place={place} onGo={go} onClose={close} onSign={sign} />
     </div>
   );
+}
+
+/** What opens each sheet that needs no more than its name. */
+const openers = (show: (sheet: OpenSheet) => void) => ({
+  overview: () => show({ sheet: "overview" }),
+  found: () => show({ sheet: "found" }),
+  crew: () => show({ sheet: "crew" }),
+  plan: () => show({ sheet: "plan" }),
+});
+
+/** Where one stands: at first where something is left. Going elsewhere begins at the top of that place. */
+function useStanding() {
+  const store = useHandover();
+  const { list } = store.bundle;
+  const [place, setPlace] = useState(
+    () =>
+      list.places.find((each) => (store.sums().progress.leftByPlace[each.id] ?? 0) > 0)?.id ?? list.places[0]?.id ?? "",
+  );
+  const [level, setLevel] = useState<Level>(() => list.places.find((each) => each.id === place)?.level ?? "deck");
+  const stand = useCallback(
+    (to: string) => {
+      setPlace(to);
+      setLevel(list.places.find((each) => each.id === to)?.level ?? "deck");
+      document.getElementById("lines")?.scrollTo(0, 0);
+      scrollTo(0, 0);
+      document.getElementById("place-title")?.focus({ preventScroll: true });
+    },
+    [list],
+  );
+  return { place, level, setLevel, stand };
+}
+
+/** What photographing needs is on the device before the signal goes: what makes photos small, and the earlier pictures. */
+function usePhotosOffline(): void {
+  const store = useHandover();
+  useEffect(() => void import("../photos/re-encode").catch(() => undefined), []);
+  useEffect(() => void keepEarlierPhotos(store).catch(() => undefined), [store]);
+}
+
+/** The sheet that lies over the list. */
+function Sheets({
+  sheet,
+  place,
+  onGo,
+  onClose,
+  onSign,
+}: {
+  sheet: OpenSheet;
+  place: string;
+  onGo: (place: string) => void;
+  onClose: () => void;
+  onSign: () => void;
+}) {
+  return (
+    <Suspense>
+      {sheet?.sheet === "overview" && <Overview place={place} onGo={onGo} onClose={onClose} onSign={onSign} />}
+      {sheet?.sheet === "mark" && <MarkSheet place={place} surface={sheet.surface} onClose={onClose} />}
+      {sheet?.sheet === "crew" && <CrewSheet onClose={onClose} />}
+      {sheet?.sheet === "found" && <UnlistedThingSheet place={place} onClose={onClose} />}
+    </Suspense>
+  );
+}
+
+/** Whether the walk is shown instead of the list, and the stop one came for; a reload comes back to the same screen. */
+function useWalkShown(list: HandoverList) {
+  const [walking, setWalking] = useState(() => list.briefing !== undefined && location.hash.endsWith("/walk"));
+  const [atStop, setAtStop] = useState<string | null>(null);
+  const showWalk = useCallback(
+    (shown: boolean) => {
+      setWalking(shown);
+      history.replaceState(null, "", `#${list.handover}${shown ? "/walk" : ""}`);
+    },
+    [list],
+  );
+  const openWalk = useCallback(
+    (stop?: string) => {
+      setAtStop(stop ?? null);
+      showWalk(true);
+    },
+    [showWalk],
+  );
+  return { walking, atStop, showWalk, openWalk };
 }
 
 /** The next place with something left, in walk order from here on; the next one in order when nothing is left. */

@@ -1,24 +1,36 @@
 "use client";
 import { useTranslations } from "next-intl";
-import { useState, type KeyboardEvent } from "react";
+import { useState } from "react";
 import { v7 as uuid } from "uuid";
 import { localize } from "@/core/basics/words";
 import { markKinds, type MarkKind } from "@/core/handover/lines/mark-form";
-import { newMarks } from "@/core/handover/state";
-import { centreOf } from "@/core/plan/outline";
-import { isMirrored } from "@/core/plan/profile";
 import { surfaces, type Point, type Surface } from "@/core/yacht/schema";
 import { Button } from "@/ui/Button";
 import { Choice } from "@/ui/Choice";
 import { Field } from "@/ui/Field";
-import { ProfileView } from "@/ui/plan/ProfileView";
 import { Sheet } from "@/ui/Sheet";
-import { YachtPlan } from "@/ui/plan/YachtPlan";
+import { useReadyPhoto } from "../photos/useReadyPhoto";
 import type { ReadyPhoto } from "../store/ready-photo";
 import { useHandover } from "../store/handover-context";
+import { startAt } from "./mark-place";
+import { MarkDrawing } from "./MarkDrawing";
 import styles from "./MarkSheet.module.css";
 
-const stepM = 0.1;
+const longestMm = 20_000;
+
+/** What is typed about a mark. */
+interface Typed {
+  kind: MarkKind | null;
+  centimetres: string;
+  words: string;
+  photo: ReadyPhoto | null;
+}
+
+/** The length that was typed, in millimetres; null where it is none that a mark can have. */
+function sizeOf({ centimetres }: Typed): number | null {
+  const sizeMm = Number(centimetres.replace(",", ".")) * 10;
+  return centimetres.trim() !== "" && sizeMm >= 1 && sizeMm <= longestMm ? Math.round(sizeMm) : null;
+}
 
 /** Setting a mark: where it is, by tap or by arrow keys, what it is, how long, and a photo. */
 export function MarkSheet({
@@ -35,81 +47,20 @@ export function MarkSheet({
   const { list, file } = store.bundle;
   const here = file.places[place];
   const [surface, setSurface] = useState<Surface>(surfaces.find((each) => each === asked) ?? here?.level ?? "deck");
-  const [at, setAt] = useState<Point>(() => startAt(surface));
-  const [kind, setKind] = useState<MarkKind | null>(null);
-  const [size, setSize] = useState("");
-  const [words, setWords] = useState("");
-  const [photo, setPhoto] = useState<ReadyPhoto | null>(null);
-  const [fault, setFault] = useState<"too-large" | "no-photo" | null>(null);
+  const [at, setAt] = useState<Point>(() => startAt(file, place, surface));
+  const [typed, setTyped] = useState<Typed>({ kind: null, centimetres: "", words: "", photo: null });
   const [tried, setTried] = useState(false);
-
-  function startAt(which: Surface): Point {
-    if (which === "deck" || which === "below")
-      return here ? centreOf(here.outline as Point[]) : [file.particulars.lengthM / 2, 0];
-    return which === "stern" || which === "bow" ? [0, 0.6] : [file.particulars.lengthM * 0.3, 0.7];
-  }
-  const choose = (which: Surface) => {
-    setSurface(which);
-    setAt(startAt(which));
-  };
-  const isFlat = surface === "deck" || surface === "below";
-  const move = (event: KeyboardEvent) => {
-    const steps: Record<string, Point> = isFlat
-      ? { ArrowUp: [-stepM, 0], ArrowDown: [stepM, 0], ArrowLeft: [0, -stepM], ArrowRight: [0, stepM] }
-      : {
-          ArrowUp: [0, stepM],
-          ArrowDown: [0, -stepM],
-          ArrowLeft: [isMirrored(surface) ? stepM : -stepM, 0],
-          ArrowRight: [isMirrored(surface) ? -stepM : stepM, 0],
-        };
-    const step = steps[event.key];
-    if (!step) return;
-    event.preventDefault();
-    setAt(([a, b]) => [Math.round((a + step[0]) * 100) / 100, Math.round((b + step[1]) * 100) / 100]);
-  };
-  const sizeMm = Number(size.replace(",", ".")) * 10;
-  const sizeWrong = !Number.isFinite(sizeMm) || sizeMm < 1 || sizeMm > 20_000;
   const wearBelowMm = list.rules?.markFromMm ?? 0;
-  const isWear = !sizeWrong && size.trim() !== "" && sizeMm < wearBelowMm;
   const keep = async () => {
     setTried(true);
-    if (!kind || sizeWrong || size.trim() === "" || isWear) return;
+    const { kind, words, photo } = typed;
+    const sizeMm = sizeOf(typed);
+    if (!kind || sizeMm === null || sizeMm < wearBelowMm) return;
     const subject = `mark:${uuid()}`;
-    store.record(subject, "mark", {
-      place,
-      surface,
-      kind,
-      sizeMm: Math.round(sizeMm),
-      aM: at[0],
-      bM: at[1],
-      words: words.trim(),
-    });
+    store.record(subject, "mark", { place, surface, kind, sizeMm, aM: at[0], bM: at[1], words: words.trim() });
     if (photo) await store.attachPhoto(subject, photo);
     onClose();
   };
-  const take = async (chosen: File | undefined) => {
-    if (!chosen) return;
-    const { readyPhoto, PhotoError } = await import("../photos/re-encode");
-    try {
-      setPhoto(await readyPhoto(chosen, "file"));
-      setFault(null);
-    } catch (error) {
-      if (!(error instanceof PhotoError)) throw error;
-      setPhoto(null);
-      setFault(error.reason);
-    }
-  };
-  const points = [
-    ...list.lines.flatMap((line) =>
-      line.kind === "mark" && line.mark.surface === surface
-        ? [{ id: line.id, at: [line.mark.aM, line.mark.bM] as Point, fresh: false }]
-        : [],
-    ),
-    ...newMarks(store.folded()).flatMap(({ id, mark }) =>
-      mark.surface === surface ? [{ id, at: [mark.aM, mark.bM] as Point, fresh: true }] : [],
-    ),
-  ];
-  const title = t("plan.surface", { yacht: list.yacht.name, surface: t(`surface.${surface}`) });
   return (
     <Sheet
       title={t("mark.title", { place: here ? localize(here.name) : place })}
@@ -127,106 +78,96 @@ export function MarkSheet({
             label={t("mark.view")}
             options={surfaces.map((each) => ({ value: each, word: t(`surface.${each}`) }))}
             value={surface}
-            onChoose={choose}
+            onChoose={(which) => {
+              setSurface(which);
+              setAt(startAt(file, place, which));
+            }}
           />
-          <div
-            className={styles.drawing}
-            tabIndex={0}
-            role="application"
-            aria-label={t("mark.drawing", { a: at[0], b: at[1] })}
-            onKeyDown={move}
-          >
-            {isFlat ? (
-              <YachtPlan
-                file={file}
-                level={surface}
-                words={{ port: t("plan.port"), starboard: t("plan.starboard"), title, place: (id) => id }}
-                points={points}
-                aim={at}
-                onAim={setAt}
-                current={place}
-              />
-            ) : (
-              <ProfileView
-                particulars={file.particulars}
-                surface={surface}
-                title={title}
-                words={{
-                  bow: t("plan.bow"),
-                  stern: t("plan.stern"),
-                  waterline: t("plan.waterline"),
-                  port: t("plan.port"),
-                  starboard: t("plan.starboard"),
-                }}
-                points={points}
-                aim={at}
-                onAim={setAt}
-              />
-            )}
-          </div>
+          <MarkDrawing place={place} surface={surface} at={at} onAim={setAt} />
           <p className={styles.hint}>{t("mark.hint")}</p>
         </div>
-        <div className={styles.what}>
-          <h3>{t("mark.what")}</h3>
-          <Choice
-            label={t("mark.what")}
-            options={markKinds.map((each) => ({ value: each, word: t(`mark-kind.${each}`) }))}
-            value={kind}
-            onChoose={setKind}
-          />
-          {tried && !kind && (
-            <p className={styles.error} role="alert">
-              {t("mark.kind-missing")}
-            </p>
-          )}
-          <Field
-            label={t("mark.length")}
-            error={
-              tried && (sizeWrong || size.trim() === "")
-                ? t("mark.length-wrong")
-                : isWear
-                  ? t("mark.wear", { mm: wearBelowMm })
-                  : null
-            }
-          >
-            {(ids) => (
-              <input
-                {...ids}
-                inputMode="decimal"
-                autoComplete="off"
-                value={size}
-                onChange={(event) => setSize(event.target.value)}
-              />
-            )}
-          </Field>
-          <Field label={t("mark.words")}>
-            {(ids) => (
-              <input
-                {...ids}
-                maxLength={500}
-                autoComplete="off"
-                value={words}
-                onChange={(event) => setWords(event.target.value)}
-              />
-            )}
-          </Field>
-          <Field
-            label={t("mark.photo")}
-            hint={photo ? t("photo.ready", { kb: Math.round(photo.bytes.size / 1000) }) : t("photo.hint")}
-            error={fault ? t(`photo.${fault}`) : null}
-          >
-            {(ids) => (
-              <input
-                {...ids}
-                type="file"
-                accept="image/*"
-                capture="environment"
-                onChange={(event) => void take(event.target.files?.[0])}
-              />
-            )}
-          </Field>
-        </div>
+        <WhatItIs
+          typed={typed}
+          tried={tried}
+          wearBelowMm={wearBelowMm}
+          onType={(part) => setTyped((now) => ({ ...now, ...part }))}
+        />
       </div>
     </Sheet>
+  );
+}
+
+/** What kind of mark it is, how long, in whose words, and its photo. */
+function WhatItIs({
+  typed,
+  tried,
+  wearBelowMm,
+  onType,
+}: {
+  typed: Typed;
+  tried: boolean;
+  wearBelowMm: number;
+  onType: (part: Partial<Typed>) => void;
+}) {
+  const t = useTranslations();
+  const { fault, ready } = useReadyPhoto();
+  const { kind, centimetres, words, photo } = typed;
+  const sizeMm = sizeOf(typed);
+  const isWear = sizeMm !== null && sizeMm < wearBelowMm;
+  return (
+    <div className={styles.what}>
+      <h3>{t("mark.what")}</h3>
+      <Choice
+        label={t("mark.what")}
+        options={markKinds.map((each) => ({ value: each, word: t(`mark-kind.${each}`) }))}
+        value={kind}
+        onChoose={(chosen) => onType({ kind: chosen })}
+      />
+      {tried && !kind && (
+        <p className={styles.error} role="alert">
+          {t("mark.kind-missing")}
+        </p>
+      )}
+      <Field
+        label={t("mark.length")}
+        error={tried && sizeMm === null ? t("mark.length-wrong") : isWear ? t("mark.wear", { mm: wearBelowMm }) : null}
+      >
+        {(ids) => (
+          <input
+            {...ids}
+            inputMode="decimal"
+            autoComplete="off"
+            value={centimetres}
+            onChange={(event) => onType({ centimetres: event.target.value })}
+          />
+        )}
+      </Field>
+      <Field label={t("mark.words")}>
+        {(ids) => (
+          <input
+            {...ids}
+            maxLength={500}
+            autoComplete="off"
+            value={words}
+            onChange={(event) => onType({ words: event.target.value })}
+          />
+        )}
+      </Field>
+      <Field
+        label={t("mark.photo")}
+        hint={photo ? t("photo.ready", { kb: Math.round(photo.bytes.size / 1000) }) : t("photo.hint")}
+        error={fault ? t(`photo.${fault}`) : null}
+      >
+        {(ids) => (
+          <input
+            {...ids}
+            type="file"
+            accept="image/*"
+            capture="environment"
+            onChange={async ({ target: { files } }) => files?.[0] && onType({ photo: await ready(files[0], "file") })}
+          />
+        )}
+      </Field>
+    </div>
   );
 }

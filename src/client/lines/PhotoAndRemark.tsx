@@ -1,6 +1,6 @@
 "use client";
 import { useTranslations } from "next-intl";
-import { useId, useState, type ReactNode } from "react";
+import { useState, type ReactNode } from "react";
 import type { PartySide } from "@/core/basics/ids";
 import { isFromGallery, isOlderPhoto } from "@/core/handover/photo-age";
 import { photosOf, remarksOf } from "@/core/handover/state";
@@ -8,6 +8,8 @@ import { Button } from "@/ui/Button";
 import { Field } from "@/ui/Field";
 import { useCell, useHandover, useSubject } from "../store/handover-context";
 import { Photo } from "../photos/Photo";
+import { PhotoInput } from "../photos/PhotoInput";
+import { useReadyPhoto } from "../photos/useReadyPhoto";
 import styles from "./Row.module.css";
 import { NoteOnLine } from "./NoteOnLine";
 
@@ -18,43 +20,17 @@ export function PhotoAndRemark({ subject, name, more }: { subject: string; name:
   useSubject(subject);
   const [open, setOpen] = useState(false);
   const [side, setSide] = useState<PartySide | null>(null);
-  const [fault, setFault] = useState<"too-large" | "no-photo" | null>(null);
-  const fileId = useId();
-  const photos = photosOf(store.folded(), subject);
+  const { fault, ready } = useReadyPhoto();
   const remarks = remarksOf(store.folded(), subject);
-  const take = async (file: File | undefined, from: "camera" | "file") => {
-    if (!file) return;
-    setFault(null);
+  const take = async (file: File, from: "camera" | "file") => {
     setOpen(false);
-    const { readyPhoto, PhotoError } = await import("../photos/re-encode");
-    try {
-      await store.attachPhoto(subject, await readyPhoto(file, from));
-    } catch (error) {
-      if (!(error instanceof PhotoError)) throw error;
-      setFault(error.reason);
-      setOpen(true);
-    }
+    const photo = await ready(file, from);
+    if (photo) await store.attachPhoto(subject, photo);
+    else setOpen(true);
   };
   return (
     <>
-      {photos.length > 0 && (
-        <div className={styles.photos}>
-          {photos.map((hash, index) => (
-            <figure key={hash}>
-              <Photo hash={hash} alt={t("photo.of", { name, number: index + 1 })} />
-              {isFromGallery(store.folded(), subject, hash) && (
-                <figcaption>
-                  {t(
-                    isOlderPhoto(store.bundle.list, store.folded(), subject, hash)
-                      ? "photo.older"
-                      : "photo.from-gallery",
-                  )}
-                </figcaption>
-              )}
-            </figure>
-          ))}
-        </div>
-      )}
+      <PhotosOf subject={subject} name={name} />
       {remarks.map((remark) => (
         <p key={remark.side} className={styles.said}>
           {t(`remark.said-${remark.side}`, { words: remark.words })}
@@ -71,29 +47,12 @@ export function PhotoAndRemark({ subject, name, more }: { subject: string; name:
       </Button>
       {open && (
         <div className={styles.extras}>
-          <label htmlFor={fileId}>
+          <PhotoInput of={name} camera onTake={(file) => void take(file, "camera")}>
             {t("photo.take")}
-            <span className="visually-hidden">: {name}</span>
-            <input
-              id={fileId}
-              className="visually-hidden"
-              type="file"
-              accept="image/*"
-              capture="environment"
-              onChange={(event) => void take(event.target.files?.[0], "camera")}
-            />
-          </label>
-          <label htmlFor={`${fileId}-gallery`}>
+          </PhotoInput>
+          <PhotoInput of={name} onTake={(file) => void take(file, "file")}>
             {t("photo.gallery")}
-            <span className="visually-hidden">: {name}</span>
-            <input
-              id={`${fileId}-gallery`}
-              className="visually-hidden"
-              type="file"
-              accept="image/*"
-              onChange={(event) => void take(event.target.files?.[0], "file")}
-            />
-          </label>
+          </PhotoInput>
           {(store.bundle.me.side === "base" ? (["base", "skipper"] as const) : (["skipper"] as const)).map((each) => (
             <Button
               key={each}
@@ -127,6 +86,28 @@ export function PhotoAndRemark({ subject, name, more }: { subject: string; name:
         />
       )}
     </>
+  );
+}
+
+/** The photos on it, and which of them were not taken now. */
+function PhotosOf({ subject, name }: { subject: string; name: string }) {
+  const t = useTranslations();
+  const store = useHandover();
+  const photos = photosOf(store.folded(), subject);
+  if (photos.length === 0) return null;
+  return (
+    <div className={styles.photos}>
+      {photos.map((hash, index) => (
+        <figure key={hash}>
+          <Photo hash={hash} alt={t("photo.of", { name, number: index + 1 })} />
+          {isFromGallery(store.folded(), subject, hash) && (
+            <figcaption>
+              {t(isOlderPhoto(store.bundle.list, store.folded(), subject, hash) ? "photo.older" : "photo.from-gallery")}
+            </figcaption>
+          )}
+        </figure>
+      ))}
+    </div>
   );
 }
 

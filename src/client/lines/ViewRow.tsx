@@ -1,6 +1,6 @@
 "use client";
 import { useTranslations } from "next-intl";
-import { lazy, Suspense, useId, useState } from "react";
+import { lazy, Suspense, useState } from "react";
 import { lineSubject, type MarkLine, type ViewLine } from "@/core/handover/lines";
 import { Button } from "@/ui/Button";
 import { useHandover } from "../store/handover-context";
@@ -8,6 +8,8 @@ import { MarkRow } from "./MarkRow";
 import { Photo } from "../photos/Photo";
 import { Row } from "./Row";
 import { hasCamera } from "../photos/has-camera";
+import { PhotoInput } from "../photos/PhotoInput";
+import { useReadyPhoto } from "../photos/useReadyPhoto";
 import styles from "./Row.module.css";
 
 const GuidedCamera = lazy(() => import("../photos/GuidedCamera").then((part) => ({ default: part.GuidedCamera })));
@@ -20,25 +22,16 @@ export function ViewRow({ line, onMark }: { line: ViewLine; onMark: (surface?: s
   const t = useTranslations();
   const store = useHandover();
   const subject = lineSubject(line.id);
-  const [fault, setFault] = useState<"too-large" | "no-photo" | null>(null);
-  const fileId = useId();
+  const { fault, ready } = useReadyPhoto();
   const marks = store.bundle.list.lines.filter(
     (each): each is MarkLine => each.kind === "mark" && each.view === line.id,
   );
   const surface = t(`surface.${line.surface}`);
-  const [guided, setGuided] = useState(false);
-  const take = async (file: File | undefined, takenAt?: string) => {
-    if (!file) return;
-    setFault(null);
-    const { readyPhoto, PhotoError } = await import("../photos/re-encode");
-    try {
-      const photo = await readyPhoto(file, "camera");
-      await store.attachPhoto(subject, { ...photo, takenAt: photo.takenAt ?? takenAt ?? null });
-      store.recordLine(line, { nothingNew: true, photo: photo.hash });
-    } catch (error) {
-      if (!(error instanceof PhotoError)) throw error;
-      setFault(error.reason);
-    }
+  const take = async (file: File, takenAt: string | null = null) => {
+    const photo = await ready(file, "camera");
+    if (!photo) return;
+    await store.attachPhoto(subject, { ...photo, takenAt: photo.takenAt ?? takenAt });
+    store.recordLine(line, { nothingNew: true, photo: photo.hash });
   };
   return (
     <Row
@@ -60,45 +53,14 @@ export function ViewRow({ line, onMark }: { line: ViewLine; onMark: (surface?: s
     >
       {() => (
         <div className={styles.view}>
-          {line.photos.length > 0 && (
-            <div className={styles.photos}>
-              {line.photos.map((hash) => (
-                <Photo key={hash} hash={hash} alt={t("view.before", { surface })} />
-              ))}
-            </div>
-          )}
-          {line.photos.length > 0 && hasCamera() && (
-            <Button className={styles.take} onClick={() => setGuided(true)}>
-              {t("view.guided")}
-              <span className="visually-hidden">: {surface}</span>
-            </Button>
-          )}
-          {guided && (
-            <Suspense>
-              <GuidedCamera
-                title={t("view.name", { surface })}
-                earlier={line.photos}
-                alt={t("view.before", { surface })}
-                onClose={() => setGuided(false)}
-                onTake={(picture) => {
-                  setGuided(false);
-                  void take(picture, new Date().toISOString());
-                }}
-              />
-            </Suspense>
-          )}
-          <label htmlFor={fileId} className={styles.take}>
+          <EarlierPictures
+            line={line}
+            surface={surface}
+            onTake={(picture) => void take(picture, new Date().toISOString())}
+          />
+          <PhotoInput of={surface} className={styles.take} camera onTake={(file) => void take(file)}>
             {t("view.nothing-new")}
-            <span className="visually-hidden">: {surface}</span>
-            <input
-              id={fileId}
-              className="visually-hidden"
-              type="file"
-              accept="image/*"
-              capture="environment"
-              onChange={(event) => void take(event.target.files?.[0])}
-            />
-          </label>
+          </PhotoInput>
           <Button
             aria-label={`${t("view.by-eye")}: ${surface}`}
             onClick={() => store.recordLine(line, { nothingNew: true, photo: null })}
@@ -114,5 +76,49 @@ export function ViewRow({ line, onMark }: { line: ViewLine; onMark: (surface?: s
         </div>
       )}
     </Row>
+  );
+}
+
+/** How this side looked before, and the camera that shows it beside the picture that is taken now. */
+function EarlierPictures({
+  line,
+  surface,
+  onTake,
+}: {
+  line: ViewLine;
+  surface: string;
+  onTake: (picture: File) => void;
+}) {
+  const t = useTranslations();
+  const [guided, setGuided] = useState(false);
+  if (line.photos.length === 0) return null;
+  return (
+    <>
+      <div className={styles.photos}>
+        {line.photos.map((hash) => (
+          <Photo key={hash} hash={hash} alt={t("view.before", { surface })} />
+        ))}
+      </div>
+      {hasCamera() && (
+        <Button className={styles.take} onClick={() => setGuided(true)}>
+          {t("view.guided")}
+          <span className="visually-hidden">: {surface}</span>
+        </Button>
+      )}
+      {guided && (
+        <Suspense>
+          <GuidedCamera
+            title={t("view.name", { surface })}
+            earlier={line.photos}
+            alt={t("view.before", { surface })}
+            onClose={() => setGuided(false)}
+            onTake={(picture) => {
+              setGuided(false);
+              onTake(picture);
+            }}
+          />
+        </Suspense>
+      )}
+    </>
   );
 }

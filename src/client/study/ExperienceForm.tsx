@@ -78,27 +78,41 @@ export function ExperienceForm({
           </select>
         )}
       </Field>
-      <fieldset className={styles.handled}>
-        <legend>{t("study.handled")}</legend>
-        {handled.map((each) => (
-          <label key={each}>
-            <input
-              type="checkbox"
-              checked={known.has(each)}
-              onChange={(event) => {
-                const next = new Set(known);
-                if (event.target.checked) next.add(each);
-                else next.delete(each);
-                setKnown(next);
-              }}
-            />
-            {t(`handled.${each}`)}
-          </label>
-        ))}
-      </fieldset>
+      <HandledChoice known={known} onKnow={setKnown} />
       <Button type="submit" look="main" large>
         {t("study.keep")}
       </Button>
     </form>
+  );
+}
+
+/** What of a yacht the skipper has worked before. */
+function HandledChoice({
+  known,
+  onKnow,
+}: {
+  known: ReadonlySet<Handled>;
+  onKnow: (known: ReadonlySet<Handled>) => void;
+}) {
+  const t = useTranslations();
+  return (
+    <fieldset className={styles.handled}>
+      <legend>{t("study.handled")}</legend>
+      {handled.map((each) => (
+        <label key={each}>
+          <input
+            type="checkbox"
+            checked={known.has(each)}
+            onChange={(event) => {
+              const next = new Set(known);
+              if (event.target.checked) next.add(each);
+              else next.delete(each);
+              onKnow(next);
+            }}
+          />
+          {t(`handled.${each}`)}
+        </label>
+      ))}
+    </fieldset>
   );
 }

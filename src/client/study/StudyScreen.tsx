@@ -26,11 +26,7 @@ export function StudyScreen({ store, onBack }: { store: BookStore; onBack: () =>
   useEffect(() => {
     document.getElementById(open ? "topic-title" : "study-title")?.focus({ preventScroll: true });
   }, [open]);
-  useEffect(() => {
-    const online = () => void store.send();
-    addEventListener("online", online);
-    return () => removeEventListener("online", online);
-  }, [store]);
+  useSendingOnline(store);
   const inOrder = systems.flatMap((system) => plan.topics.filter(({ topic }) => topic.system === system));
   const index = inOrder.findIndex(({ topic }) => topic.id === open);
   const shown = inOrder[index];
@@ -91,24 +87,49 @@ export function StudyScreen({ store, onBack }: { store: BookStore; onBack: () =>
           </p>
         )}
       </section>
-      <section className={styles.part} aria-label={t("study.topics")}>
-        <h2>{t("study.topics")}</h2>
-        {systems.map((system) => {
-          const topics = inOrder.filter(({ topic }) => topic.system === system);
-          if (topics.length === 0) return null;
-          return (
-            <div key={system} className={styles.system}>
-              <h3>{t(`system.${system}`)}</h3>
-              <ul>
-                {topics.map((known) => (
-                  <TopicRow key={known.topic.id} known={known} plan={plan} onOpen={goTo} />
-                ))}
-              </ul>
-            </div>
-          );
-        })}
-      </section>
+      <TopicsBySystem inOrder={inOrder} plan={plan} onOpen={goTo} />
     </main>
+  );
+}
+
+/** Sends what waits as soon as there is signal. */
+function useSendingOnline(store: BookStore): void {
+  useEffect(() => {
+    const online = () => void store.send();
+    addEventListener("online", online);
+    return () => removeEventListener("online", online);
+  }, [store]);
+}
+
+/** Her topics under the system that each belongs to. */
+function TopicsBySystem({
+  inOrder,
+  plan,
+  onOpen,
+}: {
+  inOrder: Study["plan"]["topics"];
+  plan: Study["plan"];
+  onOpen: (topic: string) => void;
+}) {
+  const t = useTranslations();
+  return (
+    <section className={styles.part} aria-label={t("study.topics")}>
+      <h2>{t("study.topics")}</h2>
+      {systems.map((system) => {
+        const topics = inOrder.filter(({ topic }) => topic.system === system);
+        if (topics.length === 0) return null;
+        return (
+          <div key={system} className={styles.system}>
+            <h3>{t(`system.${system}`)}</h3>
+            <ul>
+              {topics.map((known) => (
+                <TopicRow key={known.topic.id} known={known} plan={plan} onOpen={onOpen} />
+              ))}
+            </ul>
+          </div>
+        );
+      })}
+    </section>
   );
 }
 

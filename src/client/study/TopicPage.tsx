@@ -4,6 +4,7 @@ import { useMemo, useState } from "react";
 import { localize } from "@/core/basics/words";
 import type { DepthOfTopic } from "@/core/briefing/depth";
 import { localizeFigures } from "@/core/yacht/figures";
+import type { YachtFile } from "@/core/yacht/schema";
 import { depthReasonWords } from "@/messages/depth-words";
 import { Button } from "@/ui/Button";
 import { Field } from "@/ui/Field";
@@ -30,17 +31,7 @@ export function TopicPage({ store, study, topic: known, next, onNext, onBack }: 
   const { file } = store.book.yacht;
   const { topic, depth, reasons } = known;
   const { state, questions } = study.plan;
-  const [words, setWords] = useState("");
   const place = file.places[topic.place];
-  const planWords = useMemo(
-    () => ({
-      port: t("plan.port"),
-      starboard: t("plan.starboard"),
-      title: t("plan.title", { yacht: file.particulars.name, level: t(`level.${place?.level ?? "deck"}`) }),
-      place: (id: string) => localize(file.places[id]?.name ?? { en: id }),
-    }),
-    [t, file, place],
-  );
   const mark = state.marks.get(topic.id);
   const setMark = (value: "understood" | "ask") =>
     void store.say({ about: "topic", topic: topic.id, value: mark === value ? "open" : value });
@@ -82,64 +73,114 @@ export function TopicPage({ store, study, topic: known, next, onNext, onBack }: 
                 onAnswer={(value) => void store.say({ about: "check", question: question.id, value })}
               />
             ))}
-          <Field label={t("study.question")}>
-            {(ids) => (
-              <textarea
-                {...ids}
-                rows={2}
-                maxLength={500}
-                value={words}
-                onChange={(event) => setWords(event.target.value)}
-              />
-            )}
-          </Field>
-          <Button
-            disabled={words.trim() === ""}
-            onClick={() => {
-              void store.say({ about: "question", topic: topic.id, value: words.trim() });
-              setWords("");
-            }}
-          >
-            {t("study.question-keep")}
-          </Button>
-          {own.length > 0 && (
-            <>
-              <h2>{t("study.question-kept")}</h2>
-              <ul className={styles.own}>
-                {own.map((question) => (
-                  <li key={question.id}>{question.words}</li>
-                ))}
-              </ul>
-            </>
-          )}
+          <OwnQuestions store={store} topic={topic.id} kept={own} />
         </div>
         <div className={styles.plan}>
-          {place && <YachtPlan file={file} level={place.level} words={planWords} current={topic.place} />}
+          <WhereItIs file={file} place={topic.place} />
         </div>
       </div>
-      <footer className={styles.foot}>
-        <Button
-          look={mark === "ask" ? "chosen" : "on-dark"}
-          className={mark === "ask" ? styles.taken : styles.outline}
-          large
-          aria-pressed={mark === "ask"}
-          onClick={() => setMark("ask")}
-        >
-          {t("study.ask")}
-        </Button>
-        <Button
-          look="on-dark"
-          large
-          aria-pressed={mark === "understood"}
-          onClick={() => {
-            if (mark !== "understood") setMark("understood");
-            if (next) onNext(next);
-            else onBack();
-          }}
-        >
-          {t("study.understood")}
-        </Button>
-      </footer>
+      <TopicFoot
+        mark={mark}
+        onAsk={() => setMark("ask")}
+        onUnderstood={() => {
+          if (mark !== "understood") setMark("understood");
+          if (next) onNext(next);
+          else onBack();
+        }}
+      />
     </article>
+  );
+}
+
+/** The skipper's own questions on a topic, which the briefer answers at the walk. */
+function OwnQuestions({
+  store,
+  topic,
+  kept,
+}: {
+  store: BookStore;
+  topic: string;
+  kept: readonly { id: string; words: string }[];
+}) {
+  const t = useTranslations();
+  const [words, setWords] = useState("");
+  return (
+    <>
+      <Field label={t("study.question")}>
+        {(ids) => (
+          <textarea
+            {...ids}
+            rows={2}
+            maxLength={500}
+            value={words}
+            onChange={(event) => setWords(event.target.value)}
+          />
+        )}
+      </Field>
+      <Button
+        disabled={words.trim() === ""}
+        onClick={() => {
+          void store.say({ about: "question", topic, value: words.trim() });
+          setWords("");
+        }}
+      >
+        {t("study.question-keep")}
+      </Button>
+      {kept.length > 0 && (
+        <>
+          <h2>{t("study.question-kept")}</h2>
+          <ul className={styles.own}>
+            {kept.map((question) => (
+              <li key={question.id}>{question.words}</li>
+            ))}
+          </ul>
+        </>
+      )}
+    </>
+  );
+}
+
+/** Where on her plan it is. */
+function WhereItIs({ file, place: id }: { file: YachtFile; place: string }) {
+  const t = useTranslations();
+  const place = file.places[id];
+  const planWords = useMemo(
+    () => ({
+      port: t("plan.port"),
+      starboard: t("plan.starboard"),
+      title: t("plan.title", { yacht: file.particulars.name, level: t(`level.${place?.level ?? "deck"}`) }),
+      place: (each: string) => localize(file.places[each]?.name ?? { en: each }),
+    }),
+    [t, file, place],
+  );
+  return place && <YachtPlan file={file} level={place.level} words={planWords} current={id} />;
+}
+
+/** Understood, or to be asked about at the walk. */
+function TopicFoot({
+  mark,
+  onAsk,
+  onUnderstood,
+}: {
+  mark: "understood" | "ask" | undefined;
+  onAsk: () => void;
+  onUnderstood: () => void;
+}) {
+  const t = useTranslations();
+  return (
+    <footer className={styles.foot}>
+      <Button
+        look={mark === "ask" ? "chosen" : "on-dark"}
+        className={mark === "ask" ? styles.taken : styles.outline}
+        large
+        aria-pressed={mark === "ask"}
+        onClick={onAsk}
+      >
+        {t("study.ask")}
+      </Button>
+      <Button look="on-dark" large aria-pressed={mark === "understood"} onClick={onUnderstood}>
+        {t("study.understood")}
+      </Button>
+    </footer>
   );
 }

@@ -6,39 +6,18 @@ import type { Evidence } from "@/core/comparison/compare";
 import type { SettlementItem, SettlementScreen } from "@/api/schemas/desk";
 import { differenceWords, evidenceWords, priorWords } from "@/messages/difference-words";
 import { extraName } from "@/messages/extra-words";
-import { englishTranslator } from "@/messages/translator";
+import { englishTranslator, type Translator } from "@/messages/translator";
 import type { Queryable } from "../db/pool";
 import { addendaView } from "../addenda/addenda-view";
 import { depositEvents } from "../db/deposits";
-import { settlementView } from "./view";
+import { settlementView, type SettlementView } from "./view";
 
 /** The settlement of a stay in words, for its screen. */
 export async function settlementScreen(db: Queryable, stayId: string): Promise<SettlementScreen> {
   const t = englishTranslator();
   const view = await settlementView(db, stayId);
   const { base, signed, after } = view;
-  const names = { ...view.checkIn.names, ...view.checkOut.names };
-  const places = new Map(view.checkOut.list.places.map((place) => [place.id, localize(place.name)]));
-  const items = view.proposals.map((proposal): SettlementItem => {
-    const { difference } = proposal;
-    const side = (evidence: Evidence | null) => ({
-      words: evidenceWords(t, difference, evidence, view.checkOut.list),
-      by: evidence?.by ? (names[evidence.by.person] ?? "") : "",
-      at: evidence?.at ?? null,
-      photos: evidence?.photos ?? [],
-    });
-    return {
-      proposal,
-      name: localize(difference.name),
-      place: places.get(difference.place) ?? "",
-      what: differenceWords(t, difference),
-      before: side(difference.before),
-      after: side(difference.after),
-      why: view.decided[difference.id]?.why ?? "",
-      decidedBy: view.decided[difference.id]?.by ?? "",
-      prior: priorWords(t, view.priors[difference.id], base.timeZone),
-    };
-  });
+  const items = itemsOf(t, view);
   const extras = view.extras.map(({ id, extra, why, by }) => ({
     id,
     extra,
@@ -97,4 +76,30 @@ export async function settlementScreen(db: Queryable, stayId: string): Promise<S
     },
     deposit: await depositEvents(db, stayId),
   };
+}
+
+/** Every difference with its words, both ends' evidence, and what was decided of it. */
+function itemsOf(t: Translator, view: SettlementView): SettlementItem[] {
+  const names = { ...view.checkIn.names, ...view.checkOut.names };
+  const places = new Map(view.checkOut.list.places.map((place) => [place.id, localize(place.name)]));
+  return view.proposals.map((proposal): SettlementItem => {
+    const { difference } = proposal;
+    const side = (evidence: Evidence | null) => ({
+      words: evidenceWords(t, difference, evidence, view.checkOut.list),
+      by: evidence?.by ? (names[evidence.by.person] ?? "") : "",
+      at: evidence?.at ?? null,
+      photos: evidence?.photos ?? [],
+    });
+    return {
+      proposal,
+      name: localize(difference.name),
+      place: places.get(difference.place) ?? "",
+      what: differenceWords(t, difference),
+      before: side(difference.before),
+      after: side(difference.after),
+      why: view.decided[difference.id]?.why ?? "",
+      decidedBy: view.decided[difference.id]?.by ?? "",
+      prior: priorWords(t, view.priors[difference.id], view.base.timeZone),
+    };
+  });
 }

@@ -92,18 +92,6 @@ export const YachtPlan = memo(function YachtPlan({
     width: (beamM + 2 * margin) * pixelsPerM,
     height: (lengthM + 0.6) * pixelsPerM,
   };
-  const hulls = hullShape(file.particulars).map((outline) => outlinePath(outline, pixelsPerM));
-  const inner =
-    file.particulars.hull === "catamaran"
-      ? ""
-      : hullShape({ ...file.particulars, lengthM: lengthM - 0.5, beamM: beamM - 0.32 })
-          .map((outline) =>
-            outlinePath(
-              outline.map(([a, b]): Point => [a + 0.3, b]),
-              pixelsPerM,
-            ),
-          )
-          .join("");
   const places = Object.entries(file.places).filter(([, place]) => place.level === level);
   return (
     <svg
@@ -121,10 +109,7 @@ export const YachtPlan = memo(function YachtPlan({
         })
       }
     >
-      {hulls.map((hull) => (
-        <path key={hull} d={hull} className={styles.hull} />
-      ))}
-      <path d={inner} className={styles.toeRail} />
+      <Hull particulars={file.particulars} />
       {Object.entries(file.furniture)
         .filter(([, piece]) => piece.level === level)
         .sort(([, a], [, b]) => painted.indexOf(a.kind) - painted.indexOf(b.kind))
@@ -153,38 +138,73 @@ export const YachtPlan = memo(function YachtPlan({
       {points.map((point) => (
         <path key={point.id} d={diamond(point.at, 0.13)} className={point.fresh ? styles.freshMark : styles.mark} />
       ))}
-      {Object.entries(fittingPoints(file, fittings))
-        .filter(([key]) => file.places[file.fittings[key]?.place ?? ""]?.level === level)
-        .map(([key, at]) => (
-          <FittingSpot
-            key={key}
-            kind={file.fittings[key]?.kind ?? "control"}
-            at={at}
-            label={words.fitting?.(key) ?? key}
-            isLit={key === lit}
-            onPick={onFitting && (() => onFitting(key))}
-          />
-        ))}
+      <FittingSpots {...{ file, level, words, fittings, lit, onFitting }} />
       {aim && <Crosshair at={aim} />}
-      <text
-        className={styles.port}
-        x={box.x + 14}
-        y={(lengthM * pixelsPerM) / 2}
-        transform={`rotate(-90 ${box.x + 14} ${(lengthM * pixelsPerM) / 2})`}
-      >
-        {words.port}
-      </text>
-      <text
-        className={styles.starboard}
-        x={-box.x - 14}
-        y={(lengthM * pixelsPerM) / 2}
-        transform={`rotate(90 ${-box.x - 14} ${(lengthM * pixelsPerM) / 2})`}
-      >
-        {words.starboard}
-      </text>
+      <SideWords x={box.x} y={(lengthM * pixelsPerM) / 2} port={words.port} starboard={words.starboard} />
     </svg>
   );
 });
+
+/** Her hull to scale, with the toe rail of a monohull. */
+function Hull({ particulars }: { particulars: YachtFile["particulars"] }) {
+  const hulls = hullShape(particulars).map((outline) => outlinePath(outline, pixelsPerM));
+  const inner =
+    particulars.hull === "catamaran"
+      ? ""
+      : hullShape({ ...particulars, lengthM: particulars.lengthM - 0.5, beamM: particulars.beamM - 0.32 })
+          .map((outline) =>
+            outlinePath(
+              outline.map(([a, b]): Point => [a + 0.3, b]),
+              pixelsPerM,
+            ),
+          )
+          .join("");
+  return (
+    <>
+      {hulls.map((hull) => (
+        <path key={hull} d={hull} className={styles.hull} />
+      ))}
+      <path d={inner} className={styles.toeRail} />
+    </>
+  );
+}
+
+/** The fittings of a level that are shown, each where it is; the one that was found stands out. */
+function FittingSpots({
+  file,
+  level,
+  words,
+  fittings = [],
+  lit = null,
+  onFitting,
+}: Pick<Props, "file" | "level" | "words" | "fittings" | "lit" | "onFitting">) {
+  return Object.entries(fittingPoints(file, fittings))
+    .filter(([key]) => file.places[file.fittings[key]?.place ?? ""]?.level === level)
+    .map(([key, at]) => (
+      <FittingSpot
+        key={key}
+        kind={file.fittings[key]?.kind ?? "control"}
+        at={at}
+        label={words.fitting?.(key) ?? key}
+        isLit={key === lit}
+        onPick={onFitting && (() => onFitting(key))}
+      />
+    ));
+}
+
+/** Port and starboard along the sides, as one stands facing forward. */
+function SideWords({ x, y, port, starboard }: { x: number; y: number; port: string; starboard: string }) {
+  return (
+    <>
+      <text className={styles.port} x={x + 14} y={y} transform={`rotate(-90 ${x + 14} ${y})`}>
+        {port}
+      </text>
+      <text className={styles.starboard} x={-x - 14} y={y} transform={`rotate(90 ${-x - 14} ${y})`}>
+        {starboard}
+      </text>
+    </>
+  );
+}
 
 function PlaceShape({
   id,

@@ -24,40 +24,11 @@ interface Props {
 export function SignatureField({ title, name, words, error, onChange }: Props) {
   const [how, setHow] = useState<"drawn" | "typed">("drawn");
   const [typed, setTyped] = useState("");
-  const canvas = useRef<HTMLCanvasElement>(null);
-  const pad = useRef<SignaturePad | null>(null);
-  useEffect(() => {
-    const element = canvas.current;
-    if (how !== "drawn" || !element) return;
-    const fit = () => {
-      const scale = Math.max(devicePixelRatio, 1);
-      const kept = pad.current?.toData();
-      element.width = element.offsetWidth * scale;
-      element.height = element.offsetHeight * scale;
-      element.getContext("2d")?.scale(scale, scale);
-      pad.current?.clear();
-      if (kept) pad.current?.fromData(kept);
-    };
-    pad.current = new SignaturePad(element, { penColor: "#10302b" });
-    fit();
-    const end = () => {
-      const strokes = (pad.current?.toData() ?? []).map((group) =>
-        group.points.map((point): [number, number] => [Math.round(point.x), Math.round(point.y)]),
-      );
-      onChange(strokes.length > 0 ? { how: "drawn", name, strokes } : null);
-    };
-    pad.current.addEventListener("endStroke", end);
-    addEventListener("resize", fit);
-    return () => {
-      removeEventListener("resize", fit);
-      pad.current?.off();
-      pad.current = null;
-    };
-    // a new name or handler must not wipe what is drawn
-    // eslint-disable-next-line react-hooks/exhaustive-deps
-  }, [how]);
+  const { canvas, wipe } = useSignaturePad(how === "drawn", (strokes) =>
+    onChange(strokes.length > 0 ? { how: "drawn", name, strokes } : null),
+  );
   const clear = () => {
-    pad.current?.clear();
+    wipe();
     setTyped("");
     onChange(null);
   };
@@ -107,4 +78,41 @@ export function SignatureField({ title, name, words, error, onChange }: Props) {
       </div>
     </fieldset>
   );
+}
+
+/** A pad to sign on with pen or finger, kept when the screen is turned. */
+function useSignaturePad(isShown: boolean, onStrokes: (strokes: Signed["strokes"]) => void) {
+  const canvas = useRef<HTMLCanvasElement>(null);
+  const pad = useRef<SignaturePad | null>(null);
+  useEffect(() => {
+    const element = canvas.current;
+    if (!isShown || !element) return;
+    const fit = () => {
+      const scale = Math.max(devicePixelRatio, 1);
+      const kept = pad.current?.toData();
+      element.width = element.offsetWidth * scale;
+      element.height = element.offsetHeight * scale;
+      element.getContext("2d")?.scale(scale, scale);
+      pad.current?.clear();
+      if (kept) pad.current?.fromData(kept);
+    };
+    pad.current = new SignaturePad(element, { penColor: "#10302b" });
+    fit();
+    const end = () => {
+      const strokes = (pad.current?.toData() ?? []).map((group) =>
+        group.points.map((point): [number, number] => [Math.round(point.x), Math.round(point.y)]),
+      );
+      onStrokes(strokes);
+    };
+    pad.current.addEventListener("endStroke", end);
+    addEventListener("resize", fit);
+    return () => {
+      removeEventListener("resize", fit);
+      pad.current?.off();
+      pad.current = null;
+    };
+    // a new handler must not wipe what is drawn
+    // eslint-disable-next-line react-hooks/exhaustive-deps
+  }, [isShown]);
+  return { canvas, wipe: () => pad.current?.clear() };
 }

@@ -7,6 +7,7 @@ import { useTranslations } from "next-intl";
 import { useState } from "react";
 import { Field } from "@/ui/Field";
 import { PhotoStrip } from "../../desk/PhotoStrip";
+import { useReadyPhoto } from "../../photos/useReadyPhoto";
 
 interface Props {
   path: string;
@@ -22,23 +23,17 @@ interface Props {
 export function PhotoField({ path, label, value, error, disabled, onKeep }: Props) {
   const t = useTranslations("editor");
   const all = useTranslations();
-  const [fault, setFault] = useState<string | null>(null);
+  const [refused, setRefused] = useState<string | null>(null);
+  const { fault, ready } = useReadyPhoto();
   const take = async (file: File | undefined) => {
-    if (!file) return;
-    setFault(null);
-    const { readyPhoto, PhotoError } = await import("../../photos/re-encode");
+    setRefused(null);
+    const photo = file && (await ready(file, "file"));
+    if (!photo) return;
     try {
-      const { hash, bytes } = await readyPhoto(file, "file");
-      await call(putPhoto, { params: { hash }, body: bytes });
-      await onKeep(hash);
+      await call(putPhoto, { params: { hash: photo.hash }, body: photo.bytes });
+      await onKeep(photo.hash);
     } catch (caught) {
-      setFault(
-        caught instanceof PhotoError
-          ? all(`photo.${caught.reason}`)
-          : caught instanceof AppError
-            ? caught.message
-            : all("desk.no-signal"),
-      );
+      setRefused(caught instanceof AppError ? caught.message : all("desk.no-signal"));
     }
   };
   const isDrawn = value?.startsWith("drawn:") ?? false;
@@ -46,7 +41,7 @@ export function PhotoField({ path, label, value, error, disabled, onKeep }: Prop
     <Box display="grid" gap="2" justifyItems="start">
       <Field
         label={`${label}: ${value === null ? t("photo-none") : isDrawn ? t("photo-drawn") : t("photo-take")}`}
-        error={error ?? fault}
+        error={error ?? (fault === null ? refused : all(`photo.${fault}`))}
       >
         {(ids) => (
           <input

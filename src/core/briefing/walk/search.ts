@@ -43,22 +43,9 @@ interface Branch {
  * @param haste how much more what is left weighs than what is walked: above 1 a walk is found soon, and nothing is proven
  */
 export function shortestTo(problem: WalkProblem, end: number, limit: number, maxSteps: number, haste = 1): Found {
-  const { precedence, placeOf, distances, start, arcs } = problem;
+  const { precedence, placeOf, distances, start } = problem;
   const size = placeOf.length;
-  const before = precedence.before.map((list) => {
-    const bits = bitsFor(size);
-    for (const stop of list) addBit(bits, stop);
-    return bits;
-  });
-  const stopsAt: number[][] = Array.from({ length: distances.size }, () => []);
-  // in an order that the precedence allows, so that one look over the stops of a place is enough
-  for (const stop of precedence.order) stopsAt[placeOf[stop] as number]?.push(stop);
-  const exits: { to: number; seconds: number }[][] = Array.from({ length: distances.size }, () => []);
-  for (const { from, to, seconds } of arcs) {
-    const known = exits[from]?.find((exit) => exit.to === to);
-    if (known) known.seconds = Math.min(known.seconds, seconds);
-    else if (from !== to) exits[from]?.push({ to, seconds });
-  }
+  const { before, stopsAt, exits } = tablesOf(problem);
   const branches = branchesOf(problem, end);
   const bound = new CutBound(problem, end);
   const wayHome = (place: number) => distances.seconds[place * distances.size + end] as number;
@@ -128,6 +115,26 @@ export function shortestTo(problem: WalkProblem, end: number, limit: number, max
     }
   }
   return { sequence: null, seconds: Infinity, bound: limit, steps };
+}
+
+/** What the search looks up at every step: what comes before each stop, the stops of each place, and the ways out of it. */
+function tablesOf({ precedence, placeOf, distances, arcs }: WalkProblem) {
+  const size = placeOf.length;
+  const before = precedence.before.map((list) => {
+    const bits = bitsFor(size);
+    for (const stop of list) addBit(bits, stop);
+    return bits;
+  });
+  const stopsAt: number[][] = Array.from({ length: distances.size }, () => []);
+  // in an order that the precedence allows, so that one look over the stops of a place is enough
+  for (const stop of precedence.order) stopsAt[placeOf[stop] as number]?.push(stop);
+  const exits: { to: number; seconds: number }[][] = Array.from({ length: distances.size }, () => []);
+  for (const { from, to, seconds } of arcs) {
+    const known = exits[from]?.find((exit) => exit.to === to);
+    if (known) known.seconds = Math.min(known.seconds, seconds);
+    else if (from !== to) exits[from]?.push({ to, seconds });
+  }
+  return { before, stopsAt, exits };
 }
 
 function pathOf(state: State): number[] {
