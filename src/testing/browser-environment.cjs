@@ -16,6 +16,21 @@ module.exports = class BrowserEnvironment extends TestEnvironment {
       this.global[name] ??= globalThis[name];
     // of the same realm as the encoder, which hashes look at
     this.global.Uint8Array = globalThis.Uint8Array;
+    // jsdom draws nothing: whatever is drawn goes nowhere
+    this.global.HTMLCanvasElement.prototype.getContext = () =>
+      new Proxy({}, { get: () => () => undefined, set: () => true });
+    // nor does it scroll
+    this.global.scrollTo = () => {};
+    this.global.Element.prototype.scrollTo ??= () => {};
+    // jsdom shows no dialogs
+    const dialog = this.global.HTMLDialogElement.prototype;
+    dialog.showModal ??= function () {
+      this.open = true;
+    };
+    dialog.close ??= function () {
+      this.open = false;
+      this.dispatchEvent(new this.ownerDocument.defaultView.Event("close"));
+    };
     this.global.ResizeObserver ??= class {
       observe() {}
       unobserve() {}

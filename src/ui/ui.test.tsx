@@ -70,9 +70,6 @@ describe("a signature", () => {
   }
   beforeEach(() => {
     signed = null;
-    // jsdom draws nothing
-    HTMLCanvasElement.prototype.getContext = (() =>
-      new Proxy({}, { get: () => () => undefined, set: () => true })) as never;
   });
 
   it("is nothing until something stands there, and says whose it is", () => {

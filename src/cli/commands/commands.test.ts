@@ -10,6 +10,7 @@ import { signHash } from "../../server/handover/keys";
 import { sealedFile } from "../../server/export/sealed-file";
 import { sealedZip } from "../../server/export/sealed-zip";
 import { demoBase } from "../../testing/demo-base";
+import { run as verify } from "./verify";
 
 const base = demoBase("commands");
 const folder = mkdtempSync(join(tmpdir(), "brinecove-"));
@@ -21,6 +22,13 @@ const run = (args: string[], input = "", env: Record<string, string> = {}) => {
     env: { ...process.env, ...env },
   });
   return { status, out: stdout, err: stderr };
+};
+/** The same command without a process of its own, for many files: what it prints, and what it ends with. */
+const verified = async (file: string) => {
+  const said: string[] = [];
+  const log = jest.spyOn(console, "log").mockImplementation((line: string) => void said.push(line));
+  const status = await verify([file]).finally(() => log.mockRestore());
+  return { status, out: said.join("\n") };
 };
 const calc = (name: string, input: unknown) =>
   run(["calc", name], typeof input === "string" ? input : JSON.stringify(input));
@@ -180,7 +188,7 @@ describe("verify, and compare of exported records", () => {
       /: the seal does not fit/m,
     ],
   ])("names %s that was changed", async (_what, change, words) => {
-    const { status, out } = run(["verify", await exported("check-out", "changed.json", change as never)]);
+    const { status, out } = await verified(await exported("check-out", "changed.json", change as never));
     expect(status).toBe(1);
     expect(out).toMatch(words);
   });
@@ -242,7 +250,7 @@ describe("verify, and compare of exported records", () => {
         receipt.writtenSignature = signHash(base.baseId, digestOf({ hash, addenda, writtenAt }));
       });
     });
-    const { status, out } = run(["verify", file]);
+    const { status, out } = await verified(file);
     expect([status, out]).toEqual([0, expect.stringContaining("Not covered by a receipt of the first form")]);
   });
 
@@ -291,7 +299,7 @@ describe("verify, and compare of exported records", () => {
       /: addendum of-mine is not in the receipt$/m,
     ],
   ])("names %s", async (_what, change, words) => {
-    const { status, out } = run(["verify", await zipped("check-out", "changed.zip", change)]);
+    const { status, out } = await verified(await zipped("check-out", "changed.zip", change));
     expect(out).toMatch(words);
     expect(status).toBe(1);
   });

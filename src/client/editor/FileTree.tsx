@@ -124,6 +124,7 @@ function useFindKey() {
     const press = (event: KeyboardEvent) => {
       if (event.key !== "/" || /^(INPUT|TEXTAREA|SELECT)$/.test((event.target as HTMLElement).tagName)) return;
       event.preventDefault();
+      find.current?.focus();
       find.current?.select();
     };
     addEventListener("keydown", press);

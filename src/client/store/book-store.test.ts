@@ -1,24 +1,7 @@
 import { freshDevice, until } from "@/testing/browser-bits";
-import { demoYacht } from "@/testing/demo-yacht";
+import { bookOf } from "@/testing/book";
 import { id } from "@/testing/records";
-import type { BoatBook } from "@/api/schemas/book";
 import { BookStore } from "./book-store";
-
-const book = (change: Partial<BoatBook> = {}): BoatBook => ({
-  base: { name: "Brinecove", place: "Ravelin Quay", phone: "0", timeZone: "Atlantic/Azores", currency: "EUR" },
-  reference: "BR-1",
-  skipper: "Isa Calder",
-  stay: { id: id(1), startsAt: "2027-06-12T15:00:00.000Z", endsAt: "2027-06-19T09:00:00.000Z", aboard: 4 },
-  yacht: { slug: "little-auk", name: "Little Auk", berth: "C1", revision: 3, file: demoYacht("little-auk") },
-  changes: [],
-  study: [],
-  notAlone: null,
-  afterwards: null,
-  skipperId: id(3),
-  handovers: [],
-  settlement: null,
-  ...change,
-});
 
 /** the base at the other end: what it got, and whether it can be reached */
 let got: { id: string }[] = [];
@@ -52,13 +35,13 @@ const understood = (store: BookStore, topic: string) => store.say({ about: "topi
 describe("the boat book on a device", () => {
   it("opens as it was kept, with when the base was last heard of", async () => {
     expect(await BookStore.kept()).toBeNull();
-    expect((await BookStore.keep(book())).keptAt).toBeNull();
+    expect((await BookStore.keep(bookOf())).keptAt).toBeNull();
     const again = await BookStore.kept();
-    expect([again?.book, typeof again?.keptAt]).toEqual([book(), "string"]);
+    expect([again?.book, typeof again?.keptAt]).toEqual([bookOf(), "string"]);
   });
 
   it("sends what is said at once, with the revision it was said of", async () => {
-    const store = await BookStore.keep(book());
+    const store = await BookStore.keep(bookOf());
     await understood(store, "sails");
     await until(() => store.save().waiting === 0);
     expect(got).toEqual([expect.objectContaining({ about: "topic", topic: "sails", revision: 3, v: 1 })]);
@@ -66,7 +49,7 @@ describe("the boat book on a device", () => {
   });
 
   it("keeps it without signal, over a reload, and sends it once when there is one", async () => {
-    const store = await BookStore.keep(book());
+    const store = await BookStore.keep(bookOf());
     isThere = false;
     await understood(store, "sails");
     await understood(store, "keel");
@@ -92,14 +75,14 @@ describe("the boat book on a device", () => {
       topic: "keel",
       value: "understood" as const,
     };
-    const store = await BookStore.keep(book({ study: [theirs] }));
+    const store = await BookStore.keep(bookOf({ study: [theirs] }));
     await store.say({ about: "topic", topic: "sails", value: "ask" });
     await until(() => store.save().waiting === 0);
     expect(store.said()).toEqual([theirs]);
   });
 
   it("is not erased while something is unsent, and leaves nothing behind when it is", async () => {
-    const store = await BookStore.keep(book());
+    const store = await BookStore.keep(bookOf());
     isThere = false;
     await understood(store, "sails");
     expect(await store.erase()).toBe(false);
@@ -117,7 +100,7 @@ describe("the boat book on a device", () => {
       photos: ["a".repeat(64)],
     };
     const store = await BookStore.keep(
-      book({
+      bookOf({
         handovers: [
           {
             id: id(3),

@@ -28,7 +28,8 @@ export function StaleDraft({
           })
         : t("not-carried"),
     );
-    await onDone();
+    // where this fails, the next look brings what was carried
+    await onDone().catch(() => undefined);
   };
   return (
     <Box className={styles.fault} display="flex" flexWrap="wrap" gap="3" alignItems="center">
