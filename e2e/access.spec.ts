@@ -1,6 +1,7 @@
 import AxeBuilder from "@axe-core/playwright";
-import { expect, test, type Page } from "@playwright/test";
+import { expect, type Page } from "@playwright/test";
 import { chooseToday, signIn } from "./desk";
+import { test } from "./test";
 
 const sizes = {
   desk: { width: 1280, height: 800 },
@@ -94,15 +95,19 @@ test("axe finds nothing in the handover, and it fits three sizes", async ({ page
     await fits(page);
     for (const open of sheets) {
       await open();
+      await expect(page.getByRole("dialog")).toBeVisible();
       await fits(page);
       await page.keyboard.press("Escape");
+      await expect(page.getByRole("dialog")).toBeHidden();
     }
   }
   await sound(page);
   for (const open of sheets) {
     await open();
+    await expect(page.getByRole("dialog")).toBeVisible();
     await sound(page, "dialog");
     await page.keyboard.press("Escape");
+    await expect(page.getByRole("dialog")).toBeHidden();
   }
   await page.getByRole("button", { name: "Set a mark" }).first().click();
   await page.getByRole("button", { name: "starboard side" }).click();

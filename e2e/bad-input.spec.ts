@@ -1,6 +1,6 @@
 import { app } from "./app";
 import { randomUUID } from "node:crypto";
-import { expect, test, type APIRequestContext } from "@playwright/test";
+import { expect, type APIRequestContext } from "@playwright/test";
 import pg from "pg";
 import sharp from "sharp";
 import { sha256Hex } from "../src/core/basics/digest";
@@ -8,6 +8,7 @@ import type { Entry } from "../src/core/handover/entry";
 import { imprint, makeManifest, manifestDigest, sealOf } from "../src/core/handover/seal";
 import type { HandoverBundle } from "../src/api/schemas/handover";
 import { signInByApi } from "./desk";
+import { test } from "./test";
 
 interface Opened {
   handover: string;
@@ -16,7 +17,7 @@ interface Opened {
 }
 
 let opened: Opened;
-let origin: string;
+let origin = "";
 let headers: Record<string, string>;
 const owner = new pg.Client({ connectionString: app.ownerUrl });
 
@@ -60,7 +61,9 @@ async function post(request: APIRequestContext, ...entries: unknown[]) {
 
 test.describe.configure({ mode: "serial" });
 
-test.beforeAll(async ({ playwright }, info) => {
+// not before all: the demo is new from the first test on
+test.beforeEach(async ({ playwright }, info) => {
+  if (origin) return;
   origin = info.project.use.baseURL ?? "";
   await owner.connect();
   const request = await playwright.request.newContext({ baseURL: origin });

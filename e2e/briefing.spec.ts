@@ -1,8 +1,9 @@
-import { expect, test, type Page } from "@playwright/test";
+import { expect, type Page } from "@playwright/test";
 import { v7 as uuid } from "uuid";
 import { demoYachtFile } from "../src/demo/yacht-file";
 import { questionsOf } from "../src/core/briefing/questions";
 import { signIn } from "./desk";
+import { test } from "./test";
 
 const faultsOf = (page: Page) => {
   const faults: string[] = [];

@@ -1,6 +1,7 @@
-import { expect, test } from "@playwright/test";
+import { expect } from "@playwright/test";
 import { signIn } from "./desk";
 import { row } from "../src/testing/played/handover";
+import { test } from "./test";
 
 test.use({
   viewport: { width: 390, height: 844 },

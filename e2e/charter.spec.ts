@@ -1,9 +1,10 @@
 import { writeFileSync } from "node:fs";
-import { expect, test, type Page } from "@playwright/test";
+import { expect, type Page } from "@playwright/test";
 import sharp from "sharp";
 import { demoYachtFile } from "../src/demo/yacht-file";
 import { changeHands, chooseToday, signIn, signInByForm } from "./desk";
 import { count, row, signAndSeal, signByHand, walk, type Exceptions } from "../src/testing/played/handover";
+import { test } from "./test";
 
 /** Pieces aboard Pale Heron by her file. */
 const counts = Object.fromEntries(

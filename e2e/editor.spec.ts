@@ -1,6 +1,7 @@
-import { expect, test, type BrowserContext, type Page } from "@playwright/test";
+import { expect, type BrowserContext, type Page } from "@playwright/test";
 import { samplePhoto } from "../src/stand-ins/camera-roll";
 import { signIn } from "./desk";
+import { test } from "./test";
 
 const senna = "senna@brinecove.example";
 const phoneSize = { width: 390, height: 844 };

@@ -1,5 +1,6 @@
-import { expect, test } from "@playwright/test";
+import { expect } from "@playwright/test";
 import { signIn } from "./desk";
+import { test } from "./test";
 
 const ask = (page: import("@playwright/test").Page, words: string) =>
   page.getByRole("searchbox", { name: "Find a thing, or say what is wrong" }).fill(words);

@@ -1,8 +1,9 @@
 import { execFileSync } from "node:child_process";
-import { expect, test, type Page } from "@playwright/test";
+import { expect, type Page } from "@playwright/test";
 import { demoYachtFile } from "../src/demo/yacht-file";
 import { signIn } from "./desk";
 import { doPlace, signAndSeal, walk } from "../src/testing/played/handover";
+import { test } from "./test";
 
 /** Charters of the larger yachts, and how many of their places are walked. */
 const charters = [

@@ -1,8 +1,9 @@
 import { app } from "./app";
-import { expect, test, type Page } from "@playwright/test";
+import { expect, type Page } from "@playwright/test";
 import pg from "pg";
 import { samplePhoto } from "../src/stand-ins/camera-roll";
 import { signIn } from "./desk";
+import { test } from "./test";
 
 /** A technician's phone, signed in, with a yacht's pages and file on it. */
 async function takeAlong(page: Page, slug: string): Promise<void> {

@@ -3,11 +3,12 @@ import { spawn, type ChildProcess } from "node:child_process";
 import { mkdtempSync, rmSync } from "node:fs";
 import { tmpdir } from "node:os";
 import { join } from "node:path";
-import { chromium, expect, test, type Browser, type BrowserContext, type Page } from "@playwright/test";
+import { chromium, expect, type Browser, type BrowserContext, type Page } from "@playwright/test";
 import pg from "pg";
 import { demoYachtFile } from "../src/demo/yacht-file";
 import { addPhoto, count, doPlace, row, signAndSeal, walk } from "../src/testing/played/handover";
 import { Outage } from "./outage";
+import { test } from "./test";
 
 const reference = "BR-1065";
 const file = demoYachtFile("gannet-rock");

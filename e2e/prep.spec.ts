@@ -1,6 +1,7 @@
-import { expect, test } from "@playwright/test";
+import { expect } from "@playwright/test";
 import { chooseToday, signIn } from "./desk";
 import { addPhoto, doPlace, row } from "../src/testing/played/handover";
+import { test } from "./test";
 
 test("the technician's round: in order, judged with the trend, what is not fine becomes work and is mended", async ({
   page,

@@ -1,6 +1,7 @@
-import { expect, test, type Page } from "@playwright/test";
+import { expect, type Page } from "@playwright/test";
 import { signIn } from "./desk";
 import { signByHand } from "../src/testing/played/handover";
+import { test } from "./test";
 
 const part = (page: Page, name: string) => page.getByRole("region", { name, exact: true });
 const keep = (page: Page, name: string) =>

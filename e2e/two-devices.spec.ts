@@ -1,6 +1,7 @@
-import { expect, test, type Page } from "@playwright/test";
+import { expect, type Page } from "@playwright/test";
 import { chooseToday, signIn } from "./desk";
 import { count, row } from "../src/testing/played/handover";
+import { test } from "./test";
 
 async function join(page: Page, email: string): Promise<void> {
   await signIn(page, email);

@@ -1,9 +1,9 @@
 import { cpSync, readFileSync, rmSync } from "node:fs";
 import { resolve } from "node:path";
 import type { ChildProcess } from "node:child_process";
-import pg from "pg";
 import { runProgram } from "../database";
 import type { Prepared } from "../prepare";
+import { asServer, copyDatabase } from "../copy-database";
 import { endApp, needFreePort, serve, untilReady } from "../serve";
 import { tool, type Count } from "./count";
 
@@ -18,23 +18,32 @@ interface Copy {
 }
 
 /**
- * Playwright over the built app: two workers, each with an app and a copy of the demo's database of its own; what kills
- * the server runs by itself afterwards.
+ * Playwright over the built app: two workers, each with an app and a copy of the demo's database of its own, which each
+ * spec finds as new; what kills the server runs by itself afterwards.
  */
 export async function browserLane(prepared: Prepared, args: string[]): Promise<Count> {
   for (const port of ports) await needFreePort(port);
+  const { database, ownerUrl } = prepared;
+  await asServer(database.ownerUrl, (server) => copyDatabase(server, template, nameIn(ownerUrl)));
   const copies = await Promise.all(ports.map((port, index) => copyOf(prepared, port, index)));
   const apps: ChildProcess[] = [];
   try {
     for (const { port, env } of copies) apps.push(serve(port, { ...env, BRINECOVE_CHECK_CONTRACT: "yes" }, true));
     for (const [index, { port }] of copies.entries()) await untilReady(port, apps[index] as ChildProcess);
-    const env = {
-      ...prepared.database.script,
-      BRINECOVE_APPS: JSON.stringify(copies.map(({ port, ownerUrl }) => ({ port, ownerUrl }))),
-    };
-    const together = await specs("together", args, { ...env, BRINECOVE_LEAVE_OUT: alone });
+    const together = await specs("together", args, {
+      ...database.script,
+      BRINECOVE_APPS: JSON.stringify(copies),
+      BRINECOVE_TEMPLATE: JSON.stringify({ serverUrl: database.ownerUrl, name: template }),
+      BRINECOVE_LEAVE_OUT: alone,
+    });
     const isOne = args.some((arg) => arg.startsWith("e2e/") || arg.endsWith(".spec"));
-    const last = isOne && !args.some((arg) => arg.includes("no-signal")) ? none : await specs("alone", [alone], env);
+    const runsAlone = !isOne || args.some((arg) => arg.includes("no-signal"));
+    const last = runsAlone
+      ? await specs("alone", [alone], {
+          ...database.script,
+          BRINECOVE_APPS: JSON.stringify([{ port: 0, ownerUrl, env: {} }]),
+        })
+      : none;
     return { passed: together.passed + last.passed, failed: together.failed + last.failed };
   } finally {
     await Promise.all(apps.map(endApp));
@@ -42,16 +51,13 @@ export async function browserLane(prepared: Prepared, args: string[]): Promise<C
 }
 
 const none: Count = { passed: 0, failed: 0 };
+const template = "brinecove_browser_template";
+const nameIn = (url: string) => new URL(url).pathname.slice(1);
 
-/** The first app has the database itself; the others copies of it, made before anyone is connected, and of its keys. */
+/** A copy of the database as the demo left it, and of its keys, before anyone is connected. */
 async function copyOf({ database, ownerUrl, appUrl }: Prepared, port: number, index: number): Promise<Copy> {
-  if (index === 0) return { port, ownerUrl, env: {} };
   const name = `brinecove_browser_${index + 1}`;
-  const client = new pg.Client({ connectionString: database.ownerUrl });
-  await client.connect();
-  await client.query(`drop database if exists ${name} with (force)`);
-  await client.query(`create database ${name} template ${new URL(ownerUrl).pathname.slice(1)}`);
-  await client.end();
+  await asServer(database.ownerUrl, (server) => copyDatabase(server, name, template));
   const data = `${process.env.BRINECOVE_DATA}-${index + 1}`;
   rmSync(data, { recursive: true, force: true });
   cpSync(process.env.BRINECOVE_DATA ?? "", data, { recursive: true });

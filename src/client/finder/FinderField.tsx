@@ -50,7 +50,9 @@ export function FinderField({ file, chosen, onChoose }: Props) {
               setIsListed(true);
             }}
             onKeyDown={(event) => {
-              if (event.key === "Enter" && hits[0]) choose(hits[0]);
+              // the list may be a moment behind what is typed: Enter is about what stands in the field
+              const [first] = event.key === "Enter" && finder ? finder.find(ask, 1) : [];
+              if (first) choose(first);
               if (event.key === "Escape") setAsk("");
             }}
           />

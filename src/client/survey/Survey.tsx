@@ -41,7 +41,7 @@ export function Survey({ bundle, isKept }: { bundle: SurveyBundle; isKept: boole
       <header className={styles.top}>
         <div>
           <h1>{t("survey.title", { yacht: file.particulars.name })}</h1>
-          <p role="status">{t("survey.waiting", { waiting })}</p>
+          <p role="status">{waiting !== null && t("survey.waiting", { waiting })}</p>
         </div>
       </header>
       <main className={styles.part}>

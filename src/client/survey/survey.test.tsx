@@ -8,6 +8,7 @@ import { screen, within } from "@testing-library/react";
 import type { SurveyBundle } from "@/api/schemas/draft";
 import { expectedAt } from "@/core/yacht/note/seen";
 import { NoteStore } from "../store/note-store";
+import { nothing } from "./keep";
 import { Survey } from "./Survey";
 
 const file = demoYacht("quillback");
@@ -89,6 +90,18 @@ describe("walking a yacht with a phone", () => {
     expect(left(2)).toBeInTheDocument();
     const list = screen.getByRole("list", { name: "Not seen yet" });
     expect(within(list).getAllByRole("listitem")).toHaveLength(here.length);
+  });
+
+  it("never says that all is at the base before it has looked on the phone", async () => {
+    await store.add(
+      "quillback",
+      { ...nothing, kind: "not-here", about: { collection: "looks", key: "hull" }, place: first },
+      [],
+    );
+    open();
+    const said = screen.getAllByRole("status").map((status) => status.textContent);
+    expect(said).not.toContain("all at the base");
+    expect(await screen.findByText("1 waiting for signal")).toBeInTheDocument();
   });
 
   it("puts what was seen below when one comes back to a place", async () => {

@@ -22,8 +22,8 @@ interface Surveyed {
   notes: readonly YachtNote[];
   declined: SurveyBundle["declined"];
   absent: SurveyBundle["absent"];
-  /** notes of this phone that the base has not taken yet */
-  waiting: number;
+  /** notes and photos of this phone that the base has not taken yet; null until it is known */
+  waiting: number | null;
   /** notes that wait for the sign-in of who wrote them */
   ofOthers: number;
   /** why the base did not take one of them */
@@ -38,7 +38,7 @@ export function useSurvey(bundle: SurveyBundle): Surveyed {
   const version = useSyncExternalStore(store.onChange, store.getVersion, () => 0);
   const [mine, setMine] = useState<YachtNote[]>([]);
   const [refused, setRefused] = useState<string | null>(null);
-  const [waiting, setWaiting] = useState(0);
+  const [waiting, setWaiting] = useState<number | null>(null);
   const [ofOthers, setOfOthers] = useState(0);
   useEffect(() => {
     void store.notesOf(bundle.yacht).then((kept) => {
