@@ -57,3 +57,12 @@ export const saveHistory = endpoint({
   query: Type.Object({ yacht: Type.Optional(Key) }, closed),
   answer: media("text/csv"),
 });
+
+export const lookOverBase = endpoint({
+  name: "look-over-base",
+  method: "POST",
+  path: "/api/base/look",
+  about: "Looks over the base now, as every night: money beside the terminal's book, chains of seals, sealed records.",
+  who: [staff("see-health")],
+  answer: Type.Object({ findings: Type.Integer({ minimum: 0 }) }, closed),
+});

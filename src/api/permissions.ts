@@ -39,6 +39,7 @@ export const permissions = {
   "settle-prices": manager,
   "publish-file": manager,
   "simulate-weather": manager,
+  "see-health": manager,
 } as const satisfies Record<string, readonly Role[]>;
 
 export type Action = keyof typeof permissions;

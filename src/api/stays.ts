@@ -85,7 +85,7 @@ export const holdDeposit = endpoint({
     { outcome: Type.Union([Type.Literal("held"), Type.Literal("declined"), Type.Literal("timed-out")]) },
     closed,
   ),
-  errors: ["no-such-stay", "held-already"],
+  errors: ["no-such-stay", "held-already", "key-used"],
 });
 
 export const noteDeposit = endpoint({
@@ -101,7 +101,7 @@ export const noteDeposit = endpoint({
   ),
   maxBytes: 1000,
   answer: Done,
-  errors: ["no-such-stay", "not-by-hand", "more-than-open"],
+  errors: ["no-such-stay", "not-by-hand", "more-than-open", "held-already", "key-used"],
 });
 
 export const decideCharge = endpoint({

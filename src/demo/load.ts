@@ -276,7 +276,7 @@ async function holdScripted(
     if (notedByHand(how))
       await noteDeposit(
         db,
-        { stayId, terms, heldMinor: 0 },
+        { stayId, terms },
         currency,
         { amountMinor, reference: `R-${charter.reference.slice(3)}` },
         key,

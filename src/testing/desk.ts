@@ -89,5 +89,6 @@ export const settlementOf = (change: Partial<SettlementScreen> = {}): Settlement
     signed: null,
     after: null,
     deposit: [],
+    booksDiffer: [],
     ...change,
   }) as unknown as SettlementScreen;

@@ -6,6 +6,7 @@ import type { KeptAddendum } from "../../core/handover/addenda/kept";
 import type { HandoverKind } from "../../core/handover/lines/line-input";
 import type { MissingSigner } from "../../core/handover/seal";
 import type { NextStep } from "../../core/handover/next-step";
+import type { BookDifference } from "../../core/settlement/books";
 import type { Concluded } from "../../core/settlement/conclude";
 import type { DueRange } from "../../core/settlement/due-range";
 import type { Extra } from "../../core/settlement/extra";
@@ -299,6 +300,8 @@ export interface SettlementScreen {
   } | null;
   after: { lines: AfterItem[]; open: number; dueMinor: number; captureMinor: number; releaseMinor: number } | null;
   deposit: DepositView[];
+  /** where the terminal's own book says otherwise than the base's */
+  booksDiffer: BookDifference[];
 }
 
 /** One revision of a yacht's file, with what it changed. */

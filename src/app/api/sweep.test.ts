@@ -112,6 +112,7 @@ const allowed: Record<string, string> = {
   "settle-rules": "M",
   "settle-prices": "M",
   "simulate-weather": "M",
+  "look-over-base": "M",
   "save-history": staff,
   "read-health": everybody,
   "read-yacht-file-schema": everybody,
@@ -126,6 +127,7 @@ const ownOfEach = new Set([
   "settle-rules",
   "settle-prices",
   "simulate-weather",
+  "look-over-base",
   "save-history",
 ]);
 

@@ -3,7 +3,7 @@ import { freshDevice, until } from "@/testing/browser-bits";
 import { bookOf } from "@/testing/book";
 import { id } from "@/testing/records";
 import { draw, wire, type Wire } from "@/testing/screen";
-import { screen, within } from "@testing-library/react";
+import { screen, waitFor, within } from "@testing-library/react";
 import type { AddendaView, BoatBook } from "@/api/schemas/book";
 import { BookStore } from "../store/book-store";
 import { AfterCheckIn } from "./AfterCheckIn";
@@ -170,7 +170,7 @@ describe("the signed statement in the boat book", () => {
       path: `/api/stays/${id(1)}/settlement/objections`,
       body: { line: "fender", words: "it was missing on the first day" },
     });
-    expect(changed).toHaveBeenCalledTimes(1);
+    await waitFor(() => expect(changed).toHaveBeenCalledTimes(1));
   });
 });
 

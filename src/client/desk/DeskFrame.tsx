@@ -7,11 +7,13 @@ import type { ReactNode } from "react";
 import { BrandMark } from "@/ui/BrandMark";
 import { Sheet } from "@/ui/Sheet";
 import { KeyHelp } from "./KeyHelp";
-import type { Role } from "@/api/permissions";
+import { may, type Role } from "@/api/permissions";
 import { StaffRoles } from "./shared/staff";
 import { useSignOut } from "./shared/useSignOut";
 
 const pages = ["today", "fleet", "charters", "work", "history", "rules"] as const;
+/** The pages of somebody of these roles, in the order of the day. */
+const pagesOf = (roles: readonly Role[]) => [...pages, ...(may({ roles }, "see-health") ? (["health"] as const) : [])];
 const NavLink = chakra(Link);
 
 /** The desk's head: where one can go, who is signed in. */
@@ -63,7 +65,7 @@ export function DeskFrame({
         >
           <BrandMark /> Brinecove
         </NavLink>
-        <PageLinks />
+        <PageLinks roles={roles} />
         <Box marginLeft="auto" display="flex" alignItems="center" gap="4">
           <KeyHelp />
           <span>
@@ -94,12 +96,12 @@ export function DeskFrame({
 }
 
 /** Where one can go, with the page one is on marked. */
-function PageLinks() {
+function PageLinks({ roles }: { roles: readonly Role[] }) {
   const t = useTranslations("desk");
   const path = usePathname();
   return (
     <chakra.nav aria-label={t("nav")} display="flex" flexWrap="wrap" gap="0 20px" marginLeft={{ base: 0, md: "8" }}>
-      {pages.map((page) => {
+      {pagesOf(roles).map((page) => {
         const here = path.startsWith(`/${page}`);
         return (
           <NavLink

@@ -5,6 +5,7 @@ import { href } from "../api/call";
 import { Box, Button, chakra } from "@chakra-ui/react";
 import { useFormatter, useTranslations } from "next-intl";
 import { formatMoney } from "@/core/basics/money";
+import { bookWords } from "@/messages/health-words";
 import { Chip } from "@/ui/Chip";
 import { Allowed } from "./shared/staff";
 
@@ -55,6 +56,14 @@ export function StatementSums({ screen, onSign }: { screen: SettlementScreen; on
               excludes: stay.terms.waiver.excludes.map((group) => t(`prices.group-${group}`)).join(", ") || "none",
             })}
           </p>
+        )}
+        {screen.booksDiffer.length > 0 && (
+          <Box role="alert" display="grid" gap="1">
+            <strong>{t("settle.books-differ")}</strong>
+            {screen.booksDiffer.map((difference) => (
+              <p key={difference.key}>{bookWords(t, difference)}</p>
+            ))}
+          </Box>
         )}
         {signed ? (
           <WhatWasMoved screen={screen} sealedAt={signed.sealedAt} />

@@ -1,5 +1,5 @@
 /** @jest-environment ./src/testing/browser-environment.cjs */
-import { screen, within } from "@testing-library/react";
+import { screen, waitFor, within } from "@testing-library/react";
 import type { UserEvent } from "@testing-library/user-event";
 import { settlementOf, stayOf } from "@/testing/desk";
 import { id } from "@/testing/records";
@@ -15,7 +15,7 @@ let base: Wire;
 beforeEach(() => {
   jest.clearAllMocks();
   base = wire();
-  base.answer(200, {});
+  base.answer(200, { seal: "a".repeat(64) });
 });
 const tap = (name: string | RegExp) => screen.getByRole("button", { name });
 const pad = (title: RegExp) => screen.getByRole("group", { name: title });
@@ -86,7 +86,7 @@ describe("signing a statement", () => {
     ]);
     expect([contents.base?.name, contents.skipper?.name]).toEqual(["Senna Ruhl", "Bo Marrick"]);
     expect([without, reservations]).toEqual([null, [{ line: "missing:count:fender", words: "it was torn" }]]);
-    expect(closed).toHaveBeenCalledTimes(1);
+    await waitFor(() => expect(closed).toHaveBeenCalledTimes(1));
   });
 
   it("stays open with the base's words where the sums have changed meanwhile", async () => {

@@ -1,5 +1,5 @@
 /** @jest-environment ./src/testing/browser-environment.cjs */
-import { screen, within } from "@testing-library/react";
+import { screen, waitFor, within } from "@testing-library/react";
 import type { DraftReview, DraftScreen } from "@/api/schemas/draft";
 import { collectionFields } from "@/core/yacht/draft/fields";
 import { demoYacht } from "@/testing/demo-yacht";
@@ -130,7 +130,7 @@ describe("publishing a draft", () => {
     base.answer(200, { revision: 5 });
     await person.click(tap("Publish revision 5"));
     expect(base.asked.at(-1)?.body).toEqual({ why: "spring survey", accepts: { "/inventory/kettle": "a gift" } });
-    expect(router.push).toHaveBeenCalledWith("/fleet/quillback");
+    await waitFor(() => expect(router.push).toHaveBeenCalledWith("/fleet/quillback"));
   });
 
   it("marks the field that the base refuses", async () => {
@@ -138,7 +138,9 @@ describe("publishing a draft", () => {
     await screen.findByRole("heading", { name: "Nothing would change" });
     base.answer(422, { error: { code: "input", message: "Say why.", where: "/why" } });
     await person.click(tap("Publish revision 5"));
-    expect(screen.getByLabelText("Why is the file changed?")).toHaveAccessibleDescription("Say why.");
+    await waitFor(() =>
+      expect(screen.getByLabelText("Why is the file changed?")).toHaveAccessibleDescription("Say why."),
+    );
     expect(router.push).not.toHaveBeenCalled();
   });
 
@@ -149,7 +151,7 @@ describe("publishing a draft", () => {
     await person.click(tap("Not now"));
     await person.click(tap(/^Throw/));
     await person.click(tap("Throw them away"));
-    expect(router.push).toHaveBeenCalledTimes(1);
+    await waitFor(() => expect(router.push).toHaveBeenCalledTimes(1));
   });
 
   it("keeps the way to publish from those who may not, and says whose it is", () => {
@@ -216,6 +218,7 @@ describe("the editor", () => {
     expect(base.asked.filter(({ method }) => method === "POST")).toEqual([]);
     (document.activeElement as HTMLElement).blur();
     await person.keyboard("{Control>}z{/Control}");
+    await waitFor(() => expect(base.asked.some(({ method }) => method === "POST")).toBe(true));
     const sent = base.asked.find(({ method }) => method === "POST")?.body as { edits: { undoes: string }[] };
     expect(sent.edits).toEqual([expect.objectContaining({ undoes: id(1), from: "b", to: "a" })]);
   });

@@ -3,6 +3,7 @@ import { depositMet, type CharterTerms } from "@/core/settlement/terms";
 import type { StayView } from "@/api/schemas/desk";
 import { simulatedTerminal, type SimulatedCard } from "@/stand-ins/deposit-terminal";
 import { findStay } from "../db/charters";
+import { RequestKey } from "@/api/fields";
 import { captureAndRelease, holdDeposit, noteDeposit } from "./deposit";
 import { depositEvents, terminalBook } from "../db/deposits";
 
@@ -51,8 +52,57 @@ describe("holding a deposit", () => {
     expect(event?.reference).toMatch(/^SIM-[0-9A-F]{10}$/);
   });
 
-  it("holds once", async () => {
-    await expect(hold("approves", "third-card-3")).rejects.toMatchObject({ status: 409, code: "held-already" });
+  it("holds once, and says what stands", async () => {
+    await expect(hold("approves", "third-card-3")).rejects.toMatchObject({
+      status: 409,
+      code: "held-already",
+      params: { held: { minor: 250_000, currency: "EUR" } },
+    });
+  });
+
+  it("answers the request that held it again, and refuses its key for another stay or for something else", async () => {
+    expect(await hold("declines", "second-card")).toBe("held");
+    const other = await base.stayOf("BR-1060");
+    await expect(
+      base.inBase((db) =>
+        holdDeposit(
+          db,
+          simulatedTerminal(terminalBook(db), "approves"),
+          { stayId: other, amountMinor: 250000, currency: "EUR" },
+          "second-card",
+          odile,
+        ),
+      ),
+    ).rejects.toMatchObject({ status: 409, code: "key-used", where: "requestKey" });
+    expect(await held()).toBe(250000);
+  });
+
+  it("holds once of eight who ask at the same time; seven are told what stands", async () => {
+    const stay = await base.stayOf("BR-1062");
+    await base.asOwner("alter table deposit_event disable trigger kept_row");
+    await base.asOwner("delete from deposit_event where stay_id = $1", [stay]);
+    await base.asOwner("alter table deposit_event enable trigger kept_row");
+    const asked = await Promise.allSettled(
+      Array.from({ length: 8 }, (_, index) =>
+        base.inBase((db) =>
+          holdDeposit(
+            db,
+            simulatedTerminal(terminalBook(db), "approves"),
+            { stayId: stay, amountMinor: 250000, currency: "EUR" },
+            `at-once-${index}`,
+            odile,
+          ),
+        ),
+      ),
+    );
+    expect(asked.filter((each) => each.status === "fulfilled")).toEqual([{ status: "fulfilled", value: "held" }]);
+    for (const each of asked)
+      if (each.status === "rejected")
+        expect(each.reason).toMatchObject({ status: 409, code: "held-already", params: { held: { minor: 250_000 } } });
+    expect((await base.inBase((db) => findStay(db, { stayId: stay })))?.heldMinor).toBe(250000);
+    expect(
+      await base.asOwner("select 1 from terminal_book where request_key like 'hold:' || $1 || ':%'", [stay]),
+    ).toHaveLength(1);
   });
 });
 
@@ -78,6 +128,40 @@ describe("taking and giving back", () => {
     await take(30000, 200000);
     expect(await kinds()).toEqual(["declined", "timed-out", "held", "captured", "released"]);
     expect(await held()).toBe(20000);
+  });
+
+  it("works over all that is held, also where two holds were made before they took turns", async () => {
+    const two = await base.stayOf("BR-1060");
+    await base.asOwner("alter table deposit_event disable trigger kept_row");
+    await base.asOwner("delete from deposit_event where stay_id = $1", [two]);
+    await base.asOwner("alter table deposit_event enable trigger kept_row");
+    for (const [number, key] of [
+      [1, "old-one-1"],
+      [2, "old-two-2"],
+    ] as const)
+      await base.asOwner(
+        `insert into deposit_event (id, base_id, stay_id, number, kind, amount_minor, currency, request_key, terminal_reference, by_person, at)
+         values (gen_random_uuid(), $1, $2, $3, 'held', 100000, 'EUR', $4, 'T-' || $4, $5, now())`,
+        [base.baseId, two, number, key, odile],
+      );
+    const asked: [string, string, number][] = [];
+    const answer = (action: string) => (_key: string, holdReference: string, amountMinor: number) => {
+      asked.push([action, holdReference, amountMinor]);
+      return Promise.resolve({ answer: "done" as const, reference: `X-${asked.length}` });
+    };
+    const terminal = { hold: jest.fn(), capture: answer("capture"), release: answer("release") };
+    const takeBoth = () =>
+      base.inBase((db) =>
+        captureAndRelease(db, terminal, { stayId: two, terms }, { captureMinor: 120_000, releaseMinor: 80_000 }, odile),
+      );
+    await takeBoth();
+    await takeBoth();
+    expect(asked).toEqual([
+      ["capture", "T-old-one-1", 100_000],
+      ["capture", "T-old-two-2", 20_000],
+      ["release", "T-old-two-2", 80_000],
+    ]);
+    expect((await base.inBase((db) => findStay(db, { stayId: two })))?.heldMinor).toBe(0);
   });
 
   it("asks the terminal nothing where nothing is held", async () => {
@@ -142,6 +226,24 @@ describe("a deposit without a card", () => {
     expect(await met()).toBe(true);
   });
 
+  it("is noted once of eight who note all of it at the same time", async () => {
+    await base.asOwner("alter table deposit_event disable trigger kept_row");
+    await base.asOwner("delete from deposit_event where stay_id = $1", [cash]);
+    await base.asOwner("alter table deposit_event enable trigger kept_row");
+    const noted = await Promise.allSettled(Array.from({ length: 8 }, (_, index) => note(80_000, `all-of-it-${index}`)));
+    expect(noted.filter((each) => each.status === "fulfilled")).toHaveLength(1);
+    for (const each of noted)
+      if (each.status === "rejected")
+        expect(each.reason).toMatchObject({ status: 409, code: "held-already", params: { held: { minor: 80_000 } } });
+    expect(await events()).toEqual([["held", 80_000, "R-77"]]);
+  });
+
+  it("cannot be stopped by a key that looks like the base's own", async () => {
+    // what a client sends has no colon in it: the address refuses it before
+    expect(new RegExp(RequestKey.pattern ?? "").test(`capture:${cash}:signed-1`)).toBe(false);
+    await expect(note(10, `capture-${cash}`)).rejects.toMatchObject({ code: "held-already" });
+  });
+
   it("is refused where the terms have a card held", async () => {
     const stay = await base.inBase((db) => findStay(db, { stayId }));
     await expect(
@@ -162,7 +264,7 @@ describe("a deposit without a card", () => {
         odile,
       ),
     );
-    expect((await events()).slice(2)).toEqual([
+    expect((await events()).slice(1)).toEqual([
       ["captured", 12000, null],
       ["released", 68000, null],
     ]);

@@ -2,6 +2,7 @@ import "server-only";
 import { localize } from "@/core/basics/words";
 import { fold } from "@/core/handover/fold";
 import { isUnlookedBelow } from "@/core/handover/opening/first-looks";
+import { compareBooks } from "@/core/settlement/books";
 import type { Evidence } from "@/core/comparison/compare";
 import type { SettlementItem, SettlementScreen } from "@/api/schemas/desk";
 import { differenceWords, evidenceWords, priorWords } from "@/messages/difference-words";
@@ -9,7 +10,7 @@ import { extraName } from "@/messages/extra-words";
 import { englishTranslator, type Translator } from "@/messages/translator";
 import type { Queryable } from "../db/pool";
 import { addendaView } from "../addenda/addenda-view";
-import { depositEvents } from "../db/deposits";
+import { depositEvents, notedMovements, terminalBook } from "../db/deposits";
 import { settlementView, type SettlementView } from "./view";
 
 /** The settlement of a stay in words, for its screen. */
@@ -75,6 +76,7 @@ export async function settlementScreen(db: Queryable, stayId: string): Promise<S
       releaseMinor: after.concluded.releaseMinor,
     },
     deposit: await depositEvents(db, stayId),
+    booksDiffer: compareBooks(await notedMovements(db, stayId), await terminalBook(db).movements(stayId)),
   };
 }
 

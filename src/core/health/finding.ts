@@ -1,0 +1,14 @@
+import type { BookDifference } from "../settlement/books";
+import type { ChainFault } from "./chain";
+
+/** Something that the nightly look over a base found not to fit. */
+export type HealthFinding =
+  | { what: "money"; difference: BookDifference }
+  | { what: "chain"; yacht: string; number: number; code: ChainFault["code"] | "not-signed" }
+  | { what: "record"; yacht: string; handover: string; kind: string; problem: string };
+
+/** One look over a base: when, and what did not fit. */
+export interface HealthLook {
+  at: string;
+  findings: HealthFinding[];
+}

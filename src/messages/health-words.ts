@@ -1,0 +1,28 @@
+import type { HealthFinding } from "@/core/health/finding";
+import { formatMoney } from "@/core/basics/money";
+import type { BookDifference } from "@/core/settlement/books";
+import type { Translator } from "./translator";
+
+/** Where the base's book of money and the terminal's differ, in words. */
+export function bookWords(t: Translator, difference: BookDifference): string {
+  const { action, code, reference, hereMinor, terminalMinor, currency } = difference;
+  const money = (minor: number | null) => (minor === null ? "–" : formatMoney(minor, currency));
+  return t(`health.money-${code}`, {
+    action: t(`health.action-${action}`),
+    reference: reference ?? "–",
+    here: money(hereMinor),
+    terminal: money(terminalMinor),
+  });
+}
+
+/** Something that the look over the base found, in words. */
+export function healthWords(t: Translator, finding: HealthFinding): string {
+  if (finding.what === "money") return bookWords(t, finding.difference);
+  if (finding.what === "chain")
+    return t(`health.chain-${finding.code}`, { yacht: finding.yacht, number: finding.number });
+  return t("health.record", {
+    yacht: finding.yacht,
+    kind: t(`kind.${finding.kind as "check-in"}`),
+    problem: finding.problem,
+  });
+}
