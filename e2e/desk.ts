@@ -50,6 +50,7 @@ export async function signInByApi(
   const answer = await request.post("/api/sign-in", {
     headers: { origin },
     data: { email, password },
+    maxRetries: 2,
   });
   expect(answer.status()).toBe(200);
 }

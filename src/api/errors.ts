@@ -24,6 +24,7 @@ export const errors = {
   "id-taken": 409,
   "impossible-time": 422,
   "in-the-past": 422,
+  "key-missing": 503,
   "key-used": 409,
   "link-closed": 410,
   "link-locked": 429,

@@ -35,7 +35,10 @@ export function serve(
   quiet = false,
   mode: "start" | "dev" = "start",
 ): ChildProcess {
-  return spawn(process.execPath, ["node_modules/next/dist/bin/next", mode, "-H", "127.0.0.1", "-p", String(port)], {
+  const address = ["-H", "127.0.0.1", "-p", String(port)];
+  // a connection that is kept is not ended by us in the moment in which the other side uses it again
+  const kept = mode === "start" ? ["--keepAliveTimeout", "65000"] : [];
+  return spawn(process.execPath, ["node_modules/next/dist/bin/next", mode, ...address, ...kept], {
     stdio: ["ignore", quiet ? "ignore" : "inherit", "inherit"],
     // a base with real gateways names its own address; the demo's are simulated, and ship with the app
     env: {

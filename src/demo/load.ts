@@ -24,6 +24,7 @@ import { addPrices } from "../server/db/prices";
 import { findYacht } from "../server/db/yachts";
 import { holdDeposit, noteDeposit } from "../server/deposit/deposit";
 import { terminalBook } from "../server/db/deposits";
+import { makeSigningKey } from "../server/handover/keys";
 import { openHandover } from "../server/handover/open";
 import { takeEntries } from "../server/items/entries";
 import { sealHandover } from "../server/handover/seal";
@@ -94,6 +95,7 @@ async function loadDemo(): Promise<void> {
   const at = ({ day, time }: { day: number; time: string }) =>
     instantIn(addDays(today, day), time, script.base.timeZone);
   const baseId = uuid();
+  makeSigningKey(baseId);
   const loaded: Loaded = { baseId, staff: new Map(), yachts: new Map(), at, timeZone: script.base.timeZone };
   await inBaseTransaction(baseId, async (db) => {
     const { name, place, timeZone, currency, languages, phone } = script.base;

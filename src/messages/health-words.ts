@@ -20,6 +20,7 @@ export function healthWords(t: Translator, finding: HealthFinding): string {
   if (finding.what === "money") return bookWords(t, finding.difference);
   if (finding.what === "chain")
     return t(`health.chain-${finding.code}`, { yacht: finding.yacht, number: finding.number });
+  if (finding.what === "key") return t("health.key");
   return t("health.record", {
     yacht: finding.yacht,
     kind: t(`kind.${finding.kind as "check-in"}`),

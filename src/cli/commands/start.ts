@@ -1,5 +1,6 @@
 import { dataFolder } from "../database";
 import { buildIfChanged } from "../build";
+import { checkKeys } from "../check-keys";
 import { demoSignIns, loadDemoIfEmpty } from "../../demo/load";
 import { prepareDatabase } from "../prepare";
 import { endApp, needDisk, needFreePort, serve, untilReady } from "../serve";
@@ -10,10 +11,14 @@ export async function run(): Promise<number> {
   await needFreePort(port);
   needDisk(600);
   await buildIfChanged(".next");
-  const { database, appUrl } = await prepareDatabase("main");
+  const { database, ownerUrl, appUrl } = await prepareDatabase("main");
   let stopping = false;
   const env = { BRINECOVE_APP_DATABASE_URL: appUrl, BRINECOVE_DATA: dataFolder(), BRINECOVE_DIST: ".next" };
   Object.assign(process.env, env);
+  await checkKeys(ownerUrl).catch((error: Error) => {
+    database.stop();
+    throw error;
+  });
   const fresh = await loadDemoIfEmpty();
   const app = serve(port, { ...env, BRINECOVE_LOG: process.env.BRINECOVE_LOG ?? "warn" }, true);
   return new Promise((done) => {

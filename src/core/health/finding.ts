@@ -5,6 +5,8 @@ import type { ChainFault } from "./chain";
 export type HealthFinding =
   | { what: "money"; difference: BookDifference }
   | { what: "chain"; yacht: string; number: number; code: ChainFault["code"] | "not-signed" }
+  /** the base's signing key is missing or broken */
+  | { what: "key" }
   | { what: "record"; yacht: string; handover: string; kind: string; problem: string };
 
 /** One look over a base: when, and what did not fit. */

@@ -189,7 +189,65 @@ describe("what is kept for good", () => {
   });
 });
 
+describe("what the app's role can make of itself", () => {
+  it("owns nothing, and nothing that runs with other rights runs with a superuser's", async () => {
+    const { rows } = await owner.query(
+      `select p.proname from pg_proc p join pg_roles r on r.oid = p.proowner
+       where p.pronamespace = 'public'::regnamespace and (r.rolsuper or r.rolbypassrls or r.rolcanlogin)`,
+    );
+    expect(rows).toEqual([]);
+    const { rows: tables } = await owner.query(
+      `select c.relname from pg_class c join pg_roles r on r.oid = c.relowner
+       where c.relnamespace = 'public'::regnamespace and c.relkind = 'r' and (r.rolsuper or r.rolcanlogin)`,
+    );
+    expect(tables).toEqual([]);
+  });
+
+  it("looks for its tables in the schema first wherever it runs with other rights", async () => {
+    const { rows } = await owner.query<{ proname: string; proconfig: string[] }>(
+      "select proname, proconfig from pg_proc where pronamespace = 'public'::regnamespace and prosecdef",
+    );
+    expect(rows.length).toBeGreaterThan(5);
+    for (const { proname, proconfig } of rows)
+      expect([proname, proconfig]).toEqual([proname, ["search_path=public, pg_temp"]]);
+  });
+
+  it.each([
+    ["a temporary table", "create temp table staff (person_id uuid)"],
+    ["a table", "create table staff_of_mine (id int)"],
+    ["a function", "create function public.mine() returns int language sql as 'select 1'"],
+    ["a schema", "create schema mine"],
+    ["a role", "create role mine superuser"],
+    ["an extension", "create extension dblink"],
+    ["a file", "copy (select 1) to '/tmp/of-mine'"],
+    ["a program", "copy (select 1) to program 'id'"],
+    ["another user", "set role brinecove_unit_owner"],
+  ])("cannot make %s", async (_what, statement) => {
+    await expect(app.query(statement)).rejects.toThrow(/permission denied|must be/);
+  });
+
+  it("is not fooled by a temporary table in a table's place, even where one can be made", async () => {
+    await owner.query("grant temporary on database brinecove_unit to public");
+    await app.query(
+      "create temp table staff as select gen_random_uuid() as person_id, gen_random_uuid() as base_id, 'x' as email, 'forged' as password_hash, array['manager'] as roles, true as active",
+    );
+    await app.query("create temp table person as select person_id as id, 'Forged' as name from pg_temp.staff");
+    expect((await app.query("select * from find_staff('x')")).rows).toEqual([]);
+    await app.query("drop table pg_temp.staff, pg_temp.person");
+    await migrate(ownerUrl, "unit-password");
+    await expect(app.query("create temp table staff (id int)")).rejects.toThrow("permission denied");
+  });
+});
+
 describe("migrations", () => {
+  it("refuse data that a newer program wrote, saying so, and change nothing", async () => {
+    await owner.query("insert into schema_migration (name, checksum) values ('9999-from-tomorrow.sql', 'x')");
+    await expect(migrate(ownerUrl, "unit-password")).rejects.toThrow(
+      "This data was written by a newer Brinecove, with 9999-from-tomorrow.sql.",
+    );
+    await owner.query("delete from schema_migration where name = '9999-from-tomorrow.sql'");
+  });
+
   it("run once, and refuse one that was changed afterwards", async () => {
     expect((await migrate(ownerUrl, "unit-password")).applied).toEqual([]);
     await owner.query("update schema_migration set checksum = 'other'");

@@ -35,9 +35,15 @@ export async function migrate(
       ),
     );
     const applied: string[] = [];
-    for (const name of readdirSync(folder)
+    const ours = readdirSync(folder)
       .filter((file) => file.endsWith(".sql"))
-      .sort()) {
+      .sort();
+    const [newer] = [...done.keys()].filter((name) => !ours.includes(name));
+    if (newer !== undefined)
+      throw new Error(
+        `This data was written by a newer Brinecove, with ${newer}. Start that one again, or put the backup back that was made before it.`,
+      );
+    for (const name of ours) {
       const text = readFileSync(join(folder, name), "utf8");
       const checksum = createHash("sha256").update(text).digest("hex");
       const before = done.get(name);
@@ -50,6 +56,7 @@ export async function migrate(
       await client.query("commit");
       applied.push(name);
     }
+    await closeDoors(client);
     const url = new URL(ownerUrl);
     url.username = appRole;
     url.password = appPassword;
@@ -57,6 +64,35 @@ export async function migrate(
   } finally {
     await client.end();
   }
+}
+
+/**
+ * Gives everything in the schema to a role that is no superuser and cannot sign in, so that a function that runs with its
+ * owner's rights can do no more than the schema holds, and lets nobody make temporary things that could stand in for ours.
+ * An address whose user is no superuser is such an owner itself.
+ */
+async function closeDoors(client: pg.Client): Promise<void> {
+  const { rows } = await client.query<{ name: string; owner: string; isSuper: boolean; isThere: boolean }>(
+    `select current_database() as name, current_database() || '_owner' as owner,
+       (select rolsuper from pg_roles where rolname = current_user) as "isSuper",
+       exists (select 1 from pg_roles where rolname = current_database() || '_owner') as "isThere"`,
+  );
+  const { name = "", owner = "", isSuper = false, isThere = false } = rows[0] ?? {};
+  await client.query(`revoke temporary on database ${client.escapeIdentifier(name)} from public`);
+  if (!isSuper) return;
+  const role = client.escapeIdentifier(owner);
+  await client.query(
+    `${isThere ? "alter" : "create"} role ${role} nologin nosuperuser nocreatedb nocreaterole nobypassrls`,
+  );
+  const { rows: ours } = await client.query<{ change: string }>(
+    `select format('alter table %s owner to %I', c.oid::regclass, $1::text) as change from pg_class c
+       where c.relnamespace = 'public'::regnamespace and c.relkind in ('r', 'v') and pg_get_userbyid(c.relowner) <> $1
+     union all
+     select format('alter function %s owner to %I', p.oid::regprocedure, $1::text) from pg_proc p
+       where p.pronamespace = 'public'::regnamespace and pg_get_userbyid(p.proowner) <> $1`,
+    [owner],
+  );
+  for (const { change } of ours) await client.query(change);
 }
 
 async function ensureAppRole(client: pg.Client, password: string): Promise<string> {
