@@ -6,6 +6,7 @@ import { currentBase } from "../db/base";
 import { findStay } from "../db/charters";
 import type { Queryable } from "../db/pool";
 import { sealedRecord } from "../record/record";
+import { disposition } from "../http/disposition";
 
 /** The sealed record as JSON, as `./brinecove calc compare` and `./brinecove verify` read it. */
 export async function sealedFile(db: Queryable, handoverId: string): Promise<SealedFile> {
@@ -41,6 +42,6 @@ export async function savedRecord(db: Queryable, handoverId: string): Promise<Re
   const file = await sealedFile(db, handoverId);
   const name = await exportName(db, file, "json");
   return new Response(canonicalJson(file), {
-    headers: { "content-type": "application/json", "content-disposition": `attachment; filename="${name}"` },
+    headers: { "content-type": "application/json", "content-disposition": disposition(name) },
   });
 }

@@ -9,6 +9,7 @@ import { recordPdf } from "../pdf/record";
 import { receiptOf } from "./receipt";
 import { exportName, sealedFile } from "./sealed-file";
 import { signatureDrawing } from "./signature-drawing";
+import { disposition } from "../http/disposition";
 
 /**
  * Everything of a sealed record as one zip: the record with its addenda, the same on paper, the photos by their hash,
@@ -54,6 +55,6 @@ async function signaturesOf(db: Queryable, handoverId: string): Promise<Record<s
 export async function savedZip(db: Queryable, handoverId: string): Promise<Response> {
   const { name, bytes } = await sealedZip(db, handoverId);
   return new Response(new Uint8Array(bytes), {
-    headers: { "content-type": "application/zip", "content-disposition": `attachment; filename="${name}"` },
+    headers: { "content-type": "application/zip", "content-disposition": disposition(name) },
   });
 }

@@ -10,6 +10,7 @@ import { parseParams, parseQuery } from "./address";
 import { readBytes, readJson, soundText, strictJson } from "./body";
 import { log } from "../log";
 import { serve } from "./serve";
+import { disposition } from "./disposition";
 
 jest.mock("next/headers", () => jest.requireActual("@/testing/cookie-jar"));
 process.env.BRINECOVE_APP_DATABASE_URL ??= "postgres://nobody@127.0.0.1:1/none";
@@ -257,5 +258,19 @@ describe("changes from elsewhere", () => {
     expect((await change({ origin: "https://handover.example" })).response.status).toBe(200);
     expect((await change({ origin: own.origin })).response.status).toBe(403);
     delete process.env.ORIGIN;
+  });
+});
+
+describe("what an answer is called when it is saved", () => {
+  it.each([
+    ["card-pale-heron.pdf", 'attachment; filename="card-pale-heron.pdf"'],
+    // a curly apostrophe is no byte of a header: a plain name beside the whole one, percent-encoded (RFC 5987)
+    ["Isa’s Tern.pdf", "attachment; filename=\"Isa?s Tern.pdf\"; filename*=UTF-8''Isa%E2%80%99s%20Tern.pdf"],
+    ["Čedo.zip", "attachment; filename=\"?edo.zip\"; filename*=UTF-8''%C4%8Cedo.zip"],
+    ['a "b".csv', 'attachment; filename="a \\"b\\".csv"'],
+    ["a\r\nSet-Cookie: x=1\u0000.csv", 'attachment; filename="aSet-Cookie: x=1.csv"'],
+  ])("%j", (name, header) => {
+    expect(disposition(name)).toBe(header);
+    expect(new Headers({ "content-disposition": disposition(name) }).get("content-disposition")).toBe(header);
   });
 });

@@ -1,6 +1,8 @@
 import "server-only";
+import { disposition } from "./disposition";
+
 const file = (text: string, type: string, name: string): Response =>
-  new Response(text, { headers: { "content-type": type, "content-disposition": `attachment; filename="${name}"` } });
+  new Response(text, { headers: { "content-type": type, "content-disposition": disposition(name) } });
 
 /** An answer that a browser saves as a JSON file. */
 export const jsonFile = (value: unknown, name: string): Response =>
