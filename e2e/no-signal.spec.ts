@@ -179,7 +179,9 @@ test("the whole check-in of Gannet Rock without signal: two tablets, a fork, a f
     ];
 
     // its disk is full: that is said, and what was tapped is kept as soon as there is room
-    const entriesThen = (await onDevice(b)).length;
+    // the photo is on the screen a moment before it is written down
+    const entriesThen = before.length + 1;
+    await expect.poll(async () => (await onDevice(b)).length).toBe(entriesThen);
     await b.evaluate(() => {
       // as the browser answers when there is no room: nothing is written
       const { put } = IDBObjectStore.prototype;
