@@ -1,14 +1,8 @@
 import pg from "pg";
 import { AppError } from "../api/app-error";
+import { lastLinks, type BaseLink } from "../server/db/seals";
 import { isSignedBy, keyFile, makeSigningKey, publicKey } from "../server/handover/keys";
 import { CommandError } from "./command-error";
-
-interface LastLink {
-  id: string;
-  name: string;
-  hash: string | null;
-  signature: string | null;
-}
 
 /**
  * Sees to it that every base has its signing key: a base whose records it has signed keeps the one it has, and one without
@@ -20,17 +14,13 @@ export async function checkKeys(ownerUrl: string): Promise<void> {
   const client = new pg.Client({ connectionString: ownerUrl });
   await client.connect();
   try {
-    const { rows } = await client.query<LastLink>(
-      `select b.id, b.name, l.hash, l.signature from base b left join lateral
-         (select hash, signature from chain_link c where c.base_id = b.id order by received_at desc, number desc limit 1) l on true`,
-    );
-    for (const base of rows) checkKey(base);
+    for (const base of await lastLinks(client)) checkKey(base);
   } finally {
     await client.end();
   }
 }
 
-function checkKey({ id, name, hash, signature }: LastLink): void {
+function checkKey({ id, name, hash, signature }: BaseLink): void {
   if (hash === null || signature === null) return makeSigningKey(id);
   const putBack = `Put ${keyFile(id)} back from your backup, then start again. It is never made anew while records are signed with it: they could no longer be proved.`;
   try {

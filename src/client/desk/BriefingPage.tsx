@@ -18,6 +18,7 @@ import { optionWords, questionWords } from "@/messages/question-words";
 import { OddNote } from "@/ui/OddNote";
 import { CallNotes } from "./CallNotes";
 import styles from "./shared/Desk.module.css";
+import { DeskPart } from "./shared/DeskPart";
 import { OpenHandover } from "./OpenHandover";
 
 interface Props {
@@ -159,23 +160,13 @@ function SheetHead({
 
 function Part({ title, lines, empty }: { title: string; lines: string[]; empty: string }) {
   return (
-    <Box
-      as="section"
-      borderTopWidth="2px"
-      borderTopStyle="solid"
-      borderColor="kelp"
-      paddingBlock="4"
-      display="grid"
-      gap="2"
-      alignContent="start"
-    >
-      <h2>{title}</h2>
+    <DeskPart title={title}>
       {lines.length === 0 && <p>{empty}</p>}
       <ul className={styles.points}>
         {lines.map((line) => (
           <li key={line}>{line}</li>
         ))}
       </ul>
-    </Box>
+    </DeskPart>
   );
 }

@@ -1,12 +1,13 @@
 "use client";
 import { noteCall } from "@/api/stays";
-import { Box, Button } from "@chakra-ui/react";
+import { Button } from "@chakra-ui/react";
 import { useTranslations } from "next-intl";
 import { useState } from "react";
 import type { CallView } from "@/api/schemas/desk";
 import { Field } from "@/ui/Field";
 import { useRequest } from "../api/useRequest";
 import styles from "./shared/Desk.module.css";
+import { DeskPart } from "./shared/DeskPart";
 
 /** What this crew called about, and a line to note another call: it stands on the next briefer's sheet. */
 export function CallNotes({
@@ -27,17 +28,7 @@ export function CallNotes({
     if (await request(noteCall, { params: { id: stayId }, body })) setWords("");
   };
   return (
-    <Box
-      as="section"
-      borderTopWidth="2px"
-      borderTopStyle="solid"
-      borderColor="kelp"
-      paddingBlock="4"
-      display="grid"
-      gap="3"
-      alignContent="start"
-    >
-      <h2>{t("calls")}</h2>
+    <DeskPart title={t("calls")}>
       <ul className={styles.points}>
         {calls.map((call) => (
           <li key={call.id}>
@@ -63,6 +54,6 @@ export function CallNotes({
       <Button justifySelf="start" disabled={words.trim() === ""} onClick={() => void note()}>
         {t("call-note")}
       </Button>
-    </Box>
+    </DeskPart>
   );
 }

@@ -8,7 +8,7 @@ import { useTranslations } from "next-intl";
 import { Chip } from "@/ui/Chip";
 import { AddendaPart } from "./AddendaPart";
 import { OpenHandover } from "./OpenHandover";
-import { CharterPart } from "./shared/CharterPart";
+import { DeskPart } from "./shared/DeskPart";
 import { useMay } from "./shared/staff";
 import { TwoRecords } from "./TwoRecords";
 
@@ -30,7 +30,7 @@ export function CharterHandover({ row, kind, afterwards, me, timeZone, at }: Pro
   const { stay, next } = row;
   const handover = stay.handovers.find((each) => each.kind === kind);
   return (
-    <CharterPart title={t(`charter.${kind}`)}>
+    <DeskPart title={t(`charter.${kind}`)}>
       {!handover && <NotOpened stayId={stay.stayId} kind={kind} next={next} />}
       {handover && !handover.sealedAt && (
         <>
@@ -47,7 +47,7 @@ export function CharterHandover({ row, kind, afterwards, me, timeZone, at }: Pro
           <SignedRecord handover={handover} at={at} />
         </>
       )}
-    </CharterPart>
+    </DeskPart>
   );
 }
 

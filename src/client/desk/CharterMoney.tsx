@@ -5,7 +5,7 @@ import { formatMoney } from "@/core/basics/money";
 import { notedByHand } from "@/core/settlement/terms";
 import { HoldDeposit } from "./HoldDeposit";
 import { ReceiveDeposit } from "./ReceiveDeposit";
-import { CharterPart, Pair } from "./shared/CharterPart";
+import { DeskPart, Pair } from "./shared/DeskPart";
 import { Allowed } from "./shared/staff";
 
 interface Props {
@@ -21,7 +21,7 @@ export function CharterMoney({ row: { stay, next }, deposit, currency, at }: Pro
   const money = (minor: number) => formatMoney(minor, currency);
   const { terms } = stay;
   return (
-    <CharterPart title={t("charter.money")}>
+    <DeskPart title={t("charter.money")}>
       <Pair label={t("charter.deposit")}>
         {money(terms.deposit.amountMinor)}, {t(`charter.how-${terms.deposit.how}`)}
       </Pair>
@@ -50,6 +50,6 @@ export function CharterMoney({ row: { stay, next }, deposit, currency, at }: Pro
           )}
         </Allowed>
       )}
-    </CharterPart>
+    </DeskPart>
   );
 }

@@ -16,7 +16,7 @@ import { CrewList } from "./CrewList";
 import { ForecastPart } from "./ForecastPart";
 import { MessagesPart } from "./MessagesPart";
 import { MoneyAuthority } from "./MoneyAuthority";
-import { CharterPart, Pair } from "./shared/CharterPart";
+import { DeskPart, Pair } from "./shared/DeskPart";
 import { Allowed } from "./shared/staff";
 
 interface Props {
@@ -56,7 +56,7 @@ export function CharterPage(props: Props) {
     <chakra.main padding={{ base: "4", md: "7" }} display="grid" gap="6" alignContent="start" maxWidth="1180px">
       <CharterHead row={row} at={at} />
       <Box display="grid" gridTemplateColumns={{ base: "minmax(0,1fr)", md: "1fr 1fr" }} gap="0 40px">
-        <CharterPart title={t("charter.people")}>
+        <DeskPart title={t("charter.people")}>
           <Pair label={t("charter.skipper")}>{stay.skipper}</Pair>
           <Pair label={t("charter.charterer")}>{stay.charterer}</Pair>
           {stay.skipperId !== stay.chartererId && <MoneyAuthority stayId={stay.stayId} authority={stay.authority} />}
@@ -64,12 +64,12 @@ export function CharterPage(props: Props) {
             <BookLink charterId={stay.charterId} />
           </Allowed>
           <CrewList key={crew.length} stayId={stay.stayId} aboard={stay.aboard} crew={crew} />
-        </CharterPart>
+        </DeskPart>
         <CharterMoney row={row} deposit={deposit} currency={currency} at={at} />
         {!sealed.some((each) => each.kind === "check-in") && (
-          <CharterPart title={t("forecast.title")}>
+          <DeskPart title={t("forecast.title")}>
             {forecast ? <ForecastPart forecast={forecast} windLimitKn={windLimitKn} /> : <p>{t("gate.no-forecast")}</p>}
-          </CharterPart>
+          </DeskPart>
         )}
         <CharterPrep row={row} defects={defects} timeZone={timeZone} at={at} />
         {(["check-in", "check-out"] as const).map((kind) => (
@@ -77,9 +77,9 @@ export function CharterPage(props: Props) {
         ))}
         {sealed.length === 2 && <SettlementLinks stay={stay} at={at} />}
         {messages.length > 0 && (
-          <CharterPart title={t("outbox.title")}>
+          <DeskPart title={t("outbox.title")}>
             <MessagesPart messages={messages} timeZone={timeZone} />
-          </CharterPart>
+          </DeskPart>
         )}
       </Box>
     </chakra.main>
@@ -89,7 +89,7 @@ export function CharterPage(props: Props) {
 function SettlementLinks({ stay, at }: { stay: TodayRow["stay"]; at: (instant: string) => string }) {
   const t = useTranslations();
   return (
-    <CharterPart title={t("settle.title")}>
+    <DeskPart title={t("settle.title")}>
       <p>{stay.settledAt ? t("charter.settled", { at: at(stay.settledAt) }) : t("charter.to-settle")}</p>
       <Box display="flex" flexWrap="wrap" gap="3">
         <Button asChild>
@@ -101,6 +101,6 @@ function SettlementLinks({ stay, at }: { stay: TodayRow["stay"]; at: (instant: s
           </a>
         </Button>
       </Box>
-    </CharterPart>
+    </DeskPart>
   );
 }

@@ -4,7 +4,7 @@ import type { DefectView, TodayRow } from "@/api/schemas/desk";
 import { DefectList } from "./DefectList";
 import { OpenHandover } from "./OpenHandover";
 import { ReadinessPart } from "./ReadinessPart";
-import { CharterPart } from "./shared/CharterPart";
+import { DeskPart } from "./shared/DeskPart";
 import { useMay } from "./shared/staff";
 
 interface Props {
@@ -20,7 +20,7 @@ export function CharterPrep({ row: { stay, readiness }, defects, timeZone, at }:
   const mayWork = useMay("judge-work");
   const prep = stay.handovers.find((each) => each.kind === "prep");
   return (
-    <CharterPart title={t("kind.prep").replace(/^./, (letter) => letter.toUpperCase())}>
+    <DeskPart title={t("kind.prep").replace(/^./, (letter) => letter.toUpperCase())}>
       {readiness && <ReadinessPart readiness={readiness} slug={stay.yachtSlug} withWork={false} />}
       <p>
         {prep
@@ -41,6 +41,6 @@ export function CharterPrep({ row: { stay, readiness }, defects, timeZone, at }:
           <DefectList defects={defects} timeZone={timeZone} mayWork={mayWork} />
         </>
       )}
-    </CharterPart>
+    </DeskPart>
   );
 }

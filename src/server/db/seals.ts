@@ -116,6 +116,23 @@ export async function lastLink(db: Queryable, yachtId: string): Promise<{ number
   return rows[0] ?? null;
 }
 
+/** A base with the last link it has signed; null where it has signed none. */
+export interface BaseLink {
+  id: string;
+  name: string;
+  hash: string | null;
+  signature: string | null;
+}
+
+/** Every base with its last link, asked as the owner, who sees all of them. */
+export async function lastLinks(owner: Queryable): Promise<BaseLink[]> {
+  const { rows } = await owner.query<BaseLink>(
+    `select b.id, b.name, l.hash, l.signature from base b left join lateral
+       (select hash, signature from chain_link c where c.base_id = b.id order by received_at desc, number desc limit 1) l on true`,
+  );
+  return rows;
+}
+
 /** Adds a link to a yacht's chain. */
 export async function addLink(db: Queryable, yachtId: string, sealId: string, link: ChainLinkRow): Promise<void> {
   await db.query(

@@ -1,8 +1,8 @@
 import { Box, chakra } from "@chakra-ui/react";
 import type { ReactNode } from "react";
 
-/** One part of a charter's page under its heading. */
-export function CharterPart({ title, children }: { title: string; children: ReactNode }) {
+/** One part of a desk page under its heading. */
+export function DeskPart({ title, children }: { title: string; children: ReactNode }) {
   return (
     <Box
       as="section"
