@@ -1,5 +1,6 @@
 import { Type } from "@sinclair/typebox";
 import { InstantText, Sha256 } from "../core/basics/ids";
+import { Permit } from "../core/handover/permit";
 import { anyone, charter, device, handoverIn, staff } from "./callers";
 import { Done, endpoint, media } from "./endpoint";
 import { closed } from "./schemas/closed";
@@ -14,6 +15,7 @@ import {
   OpenRequest,
   SealAnswer,
   SealRequest,
+  SecondRequest,
 } from "./schemas/handover";
 
 const readers = [staff("see-desk"), charter(handoverIn("params"))] as const;
@@ -118,32 +120,56 @@ export const sealHandover = endpoint({
   answer: SealAnswer,
   errors: [
     "no-such-handover",
-    "signature-missing",
-    "signature-blank",
-    "wrong-imprint",
-    "own-witness",
-    "wrong-signer",
-    "needs-skipper",
     "prep-not-signed",
     "signed-other-handover",
     "signed-other-list",
     "wrong-seal",
     "entry-differs",
+    "key-missing",
   ],
+});
+
+export const proveSecond = endpoint({
+  name: "prove-second",
+  method: "POST",
+  path: "/api/handovers/{id}/second",
+  about:
+    "Proves a second person of the base on this device, a manager on the briefer's tablet, for a quarter of an hour.",
+  who: [device(handoverIn("params"), "base")],
+  params: ById,
+  body: SecondRequest,
+  maxBytes: 1000,
+  answer: Permit,
+  errors: ["not-proven", "too-many-tries", "key-missing"],
 });
 
 export const chooseRecord = endpoint({
   name: "choose-record",
   method: "POST",
   path: "/api/handovers/{id}/chosen-seal",
-  about: "Settles which of two signed records of one handover stands.",
+  about: "Settles what becomes of a signed record: it stands, or both sign again. Every record is kept.",
   who: [staff("choose-record")],
   params: ById,
-  body: Type.Object({ seal: Sha256, why: words(500) }, closed),
+  body: Type.Object({ seal: Sha256, stands: Type.Boolean(), why: words(500) }, closed),
   maxBytes: 2000,
   status: 201,
   answer: Done,
-  errors: ["no-such-seal", "check-out-begun"],
+  errors: ["no-such-seal", "check-out-begun", "entries-to-come"],
+});
+
+export const liftClearance = endpoint({
+  name: "lift-clearance",
+  method: "POST",
+  path: "/api/handovers/{id}/clearance",
+  about:
+    "Takes the mark off a yacht that was signed over while not cleared: what stood against it is put right, or a manager lets her go with a reason.",
+  who: [staff("override")],
+  params: ById,
+  body: Type.Object({ how: Type.Union([Type.Literal("cured"), Type.Literal("overridden")]), why: words(500) }, closed),
+  maxBytes: 2000,
+  status: 201,
+  answer: Done,
+  errors: ["no-such-handover", "not-signed", "nothing-to-lift", "never-let-go"],
 });
 
 export const postBaseAddenda = endpoint({

@@ -10,7 +10,7 @@ import { checkFile } from "../core/checks";
 import { resolveYacht } from "../core/yacht/resolve";
 import { YachtFile, YachtOfClass } from "../core/yacht/schema";
 import { parseAs } from "../formats/validate";
-import { findings } from "../messages/findings";
+import { signedWords } from "../messages/signed-words";
 import { englishTranslator } from "../messages/translator";
 import { storeCharterLink } from "../server/auth/charter-link";
 import { hashPassword } from "../server/auth/password";
@@ -27,6 +27,8 @@ import { terminalBook } from "../server/db/deposits";
 import { makeSigningKey } from "../server/handover/keys";
 import { openHandover } from "../server/handover/open";
 import { takeEntries } from "../server/items/entries";
+import { followUp } from "../server/follow-up/follow-up";
+import { gateContext } from "../server/handover/gate-context";
 import { sealHandover } from "../server/handover/seal";
 import { checkPhoto } from "../server/photos/check";
 import { addPhoto } from "../server/db/photos";
@@ -314,7 +316,8 @@ async function playHandover(
     now(),
     markIds,
   );
-  const answers = await takeEntries({ baseId, handoverId: id, onlyFor: null }, entries);
+  const grant = { id: uuid(), baseId, handoverId: id, personId: doer.id };
+  const answers = await takeEntries({ ...grant, side: "base" }, entries);
   const refused = answers.find((answer) => answer.status !== "kept");
   if (refused) throw new Error(`the demo's entry was refused: ${refused.message}`);
   for (const photo of photos)
@@ -323,27 +326,44 @@ async function playHandover(
     );
   if (kind === "prep" || scripted.sign === false || scripted.upTo !== undefined) return;
   const sealedAt = addHours(entries.at(-1)?.at ?? now(), 0.1);
-  const words = findings(englishTranslator(), handover.list, fold(entries)).map(
-    (finding) => `${finding.place}: ${finding.name}: ${finding.words}`,
-  );
+  const context = await inBaseTransaction(baseId, (db) => gateContext(db, handover));
+  const words = signedWords(englishTranslator(), {
+    list: handover.list,
+    folded: fold(entries),
+    context,
+    skipper: { id: stay.skipperId, name: stay.skipper },
+    charterer: { id: stay.chartererId, name: stay.charterer },
+    without: null,
+    witness: "",
+    withoutOthers: null,
+  });
   const manifest = makeManifest(
     handover.list,
     entries,
     photos.map((photo) => photo.hash),
     words,
     now(),
+    null,
+    context,
   );
   const { signatures, contents } = typedSignatures(stay, stay.skipperId, stay.skipper, sealedAt);
-  await inBaseTransaction(baseId, (db) =>
-    sealHandover(db, id, {
-      manifest,
-      signatures,
-      contents,
-      seal: sealOf(manifestDigest(manifest), signatures),
-      device: entries[0]?.device ?? uuid(),
-      sealedAt,
-    }),
+  const { standing, problems } = await inBaseTransaction(baseId, (db) =>
+    sealHandover(
+      db,
+      id,
+      {
+        manifest,
+        signatures,
+        contents,
+        seal: sealOf(manifestDigest(manifest), signatures),
+        device: entries[0]?.device ?? uuid(),
+        sealedAt,
+      },
+      { id: grant.id, personId: stay.briefer.id },
+    ),
   );
+  if (!standing) throw new Error(`the demo's record of ${id} does not stand: ${problems.join(", ")}`);
+  await followUp(baseId, id);
 }
 
 function typedSignatures(stay: LoadedStay, otherId: string, otherName: string, at: string) {

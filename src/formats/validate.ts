@@ -1,8 +1,10 @@
 import type { Static, TSchema } from "@sinclair/typebox";
 import Ajv, { type ErrorObject, type ValidateFunction } from "ajv/dist/2020.js";
+import { isInstant } from "../core/basics/instant";
 
 const ajv = new Ajv({
   allErrors: false,
+  formats: { "date-time": isInstant },
   strict: true,
   allowUnionTypes: true,
   strictTuples: false,
@@ -130,6 +132,8 @@ function wantedBy(error: ErrorObject, value: unknown): string {
       return `must be ${JSON.stringify(params.allowedValue)}`;
     case "enum":
       return `must be one of ${(params.allowedValues as unknown[]).map((allowed) => JSON.stringify(allowed)).join(", ")}`;
+    case "format":
+      return `must be a time that there is${shownAt(error, value)}`;
     case "pattern":
       return `is not written as it must be (${String(params.pattern)})`;
     default: {

@@ -21,9 +21,8 @@ export function healthWords(t: Translator, finding: HealthFinding): string {
   if (finding.what === "chain")
     return t(`health.chain-${finding.code}`, { yacht: finding.yacht, number: finding.number });
   if (finding.what === "key") return t("health.key");
-  return t("health.record", {
-    yacht: finding.yacht,
-    kind: t(`kind.${finding.kind as "check-in"}`),
-    problem: finding.problem,
-  });
+  const { yacht, kind, problem } = finding;
+  const named = { yacht, kind: t(`kind.${kind as "check-in"}`), problem };
+  if (finding.what === "follow-up") return t(`health.follow-up-${finding.work}`, named);
+  return t("health.record", named);
 }

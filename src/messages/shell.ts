@@ -14,7 +14,7 @@ export function shellMessages(messages: typeof en): Partial<typeof en> {
     crew: _crew,
     forecast: _forecast,
     work: _work,
-    "two-records": _two,
+    "not-cleared": _notCleared,
     ready: _ready,
     extra: _extra,
     since: _since,

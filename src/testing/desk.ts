@@ -37,6 +37,8 @@ export const handoverOf = (kind: HandoverBrief["kind"], change: Partial<Handover
     entries: 12,
     late: 0,
     seals: [],
+    against: [],
+    lifted: null,
     ...change,
   }) as HandoverBrief;
 
@@ -48,6 +50,7 @@ export const rowOf = (stay: StayView, change: Partial<TodayRow> = {}): TodayRow 
   verdict: "watch",
   recorded: 0,
   late: 0,
+  notCleared: false,
   farBelow: null,
   readiness: null,
   fileWork: null,

@@ -1,5 +1,7 @@
 import { randomUUID } from "node:crypto";
 import type { Entry } from "../core/handover/entry";
+import { fold } from "../core/handover/fold";
+import type { GateContext } from "../core/handover/gate";
 import type { HandoverList } from "../core/handover/list";
 import {
   imprint,
@@ -11,6 +13,8 @@ import {
   type SignatureContent,
   type MissingSigner,
 } from "../core/handover/seal";
+import { signedWords } from "../messages/signed-words";
+import { englishTranslator } from "../messages/translator";
 import type { SealRequest } from "../api/schemas/handover";
 
 export interface Signer {
@@ -53,6 +57,29 @@ export function witnessedSignatures(
   return { contents, signatures: [signature("base", base.person), signature("witness", randomUUID())] };
 }
 
+/** What a device has heard of a base where all is well. */
+const usualContext: GateContext = { deposit: { met: true }, safetyWork: [], forecast: null };
+
+/** The words that a device shows and signs, as the base puts them together again. */
+function wordsOf(
+  list: HandoverList,
+  entries: readonly Entry[],
+  who: { skipper?: Signer; charterer?: Signer; without?: MissingSigner; witness?: string },
+): string[] {
+  const named = ({ person, name }: Signer) => ({ id: person, name });
+  const nobody = { person: "", name: "" };
+  return signedWords(englishTranslator(), {
+    list,
+    folded: fold(entries),
+    context: usualContext,
+    skipper: named(who.skipper ?? nobody),
+    charterer: named(who.charterer ?? who.skipper ?? nobody),
+    without: who.without ?? null,
+    witness: who.witness ?? "",
+    withoutOthers: null,
+  });
+}
+
 /** A sound request to seal a check-out that the skipper did not sign. */
 export function witnessedRequest(
   list: HandoverList,
@@ -61,7 +88,8 @@ export function witnessedRequest(
   witness: string,
   without: MissingSigner,
 ): SealRequest {
-  const manifest = makeManifest(list, entries, [], ["all read"], null, without);
+  const words = wordsOf(list, entries, { without, witness });
+  const manifest = makeManifest(list, entries, [], words, null, without, usualContext);
   const { signatures, contents } = witnessedSignatures(base, witness);
   return {
     manifest,
@@ -79,8 +107,10 @@ export function sealRequest(
   entries: readonly Entry[],
   signers: Record<"base" | "skipper", Signer>,
   change: Partial<Manifest> = {},
+  charterer: Signer = signers.skipper,
 ): SealRequest & { contents: Record<"base" | "skipper", SignatureContent> } {
-  const manifest = { ...makeManifest(list, entries, [], ["all read"], null), ...change };
+  const words = wordsOf(list, entries, { skipper: signers.skipper, charterer });
+  const manifest = { ...makeManifest(list, entries, [], words, null, null, usualContext), ...change };
   const { signatures, contents } = typedSignatures(signers);
   return {
     manifest,

@@ -4,6 +4,7 @@ import type { FarBelow } from "../../core/briefing/far-below";
 import type { Verdict } from "../../core/basics/verdict";
 import type { KeptAddendum } from "../../core/handover/addenda/kept";
 import type { HandoverKind } from "../../core/handover/lines/line-input";
+import type { StandingProblem } from "../../core/handover/standing";
 import type { MissingSigner } from "../../core/handover/seal";
 import type { NextStep } from "../../core/handover/next-step";
 import type { BookDifference } from "../../core/settlement/books";
@@ -20,12 +21,25 @@ import type { WorkState } from "../../core/upkeep/defect";
 import { YachtFile } from "../../core/yacht/schema";
 import type { ReadyReason, ReadyState, ShortItem } from "../../core/upkeep/readiness";
 
-/** One of two signed records of a handover. */
+/** A signed record of a handover, as it was received. */
 export interface SealBrief {
   seal: string;
   sealedAt: string;
   receivedAt: string;
   stands: boolean;
+  /** what speaks against it, as the base found when it came in */
+  problems: StandingProblem[];
+  /** what a manager said of it last: whether it stands; null while nobody has */
+  settled: boolean | null;
+  settledWhy: string | null;
+}
+
+/** How the mark on a yacht's leaving was taken off. */
+export interface LiftBrief {
+  how: "cured" | "overridden";
+  why: string;
+  by: string;
+  at: string;
 }
 
 /** A handover of a stay, in brief. */
@@ -35,8 +49,11 @@ export interface HandoverBrief {
   openedAt: string;
   entries: number;
   sealedAt: string | null;
-  /** where two devices each sealed it: both records, and which stands; empty where there is one */
+  /** every record that was signed of it, in the order they came in */
   seals: SealBrief[];
+  /** of a check-in: what stood against her leaving when its record came in, in words; empty where nothing did */
+  against: string[];
+  lifted: LiftBrief | null;
   /** what came after the seal */
   late: number;
   /** late findings that nobody has answered */
@@ -108,6 +125,8 @@ export interface TodayRow {
   /** entries recorded so far in the handover that is open */
   recorded: number;
   late: number;
+  /** signed over while not cleared to leave, and the mark is not lifted */
+  notCleared: boolean;
   /** experience far below this yacht, as told in the study: for the manager to weigh before she leaves */
   farBelow: FarBelow | null;
   /** before a check-in: how ready the yacht is */

@@ -2,24 +2,41 @@ import { Type, type Static } from "@sinclair/typebox";
 import type { NotTaken } from "@/core/readings/boat-reading";
 import { Entry } from "../../core/handover/entry";
 import { InstantText, PartySide, Sha256, Uuid } from "../../core/basics/ids";
+import { GateContext } from "../../core/handover/gate/context";
 import { HandoverList } from "../../core/handover/list";
 import { HandoverKind } from "../../core/handover/lines/line-input";
+import { Permit } from "../../core/handover/permit";
 import { Manifest, Signature, SignatureContents } from "../../core/handover/seal";
-import { Forecast } from "../../core/weather/forecast";
+import { standingProblems, type StandingProblem } from "../../core/handover/standing";
 import { YachtFile } from "../../core/yacht/schema";
 
 const closed = { additionalProperties: false } as const;
 const Named = Type.Object({ id: Uuid, name: Type.String() }, closed);
 
-/** What the base knows beside the handover itself, and the gate looks at. */
-const GateContextForm = Type.Object(
+/** A signed record that reached the base and does not stand, and why: a person settles it. */
+export const ReceivedRecord = Type.Object(
   {
-    deposit: Type.Object({ met: Type.Boolean() }, closed),
-    safetyWork: Type.Array(Type.Object({ id: Uuid, words: Type.String() }, closed)),
-    forecast: Type.Union([Forecast, Type.Null()]),
+    seal: Sha256,
+    sealedAt: InstantText,
+    problems: Type.Array(Type.Unsafe<StandingProblem>({ type: "string", enum: [...standingProblems] })),
   },
   closed,
 );
+export type ReceivedRecord = Static<typeof ReceivedRecord>;
+
+/** How a handover stands with the base: what its devices hear with every exchange. */
+const heard = {
+  seal: Type.Union([Type.Object({ seal: Sha256, sealedAt: InstantText }, closed), Type.Null()]),
+  /** signed records that do not stand and that nobody has sent back to be signed again; older bases did not say */
+  received: Type.Optional(Type.Array(ReceivedRecord)),
+  /** seals that somebody settled are to be signed again */
+  sentBack: Type.Optional(Type.Array(Sha256)),
+  context: GateContext,
+  /** the base's word on who records on this device; null on a device of the skipper's side */
+  permit: Type.Optional(Type.Union([Permit, Type.Null()])),
+  serverTime: InstantText,
+};
+export type Heard = Pick<Static<typeof FeedPage>, "seal" | "received" | "sentBack" | "context" | "permit">;
 
 /** What the base sends a device to work on a handover. */
 export const HandoverBundle = Type.Object(
@@ -33,7 +50,6 @@ export const HandoverBundle = Type.Object(
       closed,
     ),
     charter: Type.Object({ reference: Type.String(), skipper: Named, charterer: Named }, closed),
-    context: GateContextForm,
     me: Type.Object({ person: Uuid, name: Type.String(), side: PartySide, isManager: Type.Boolean() }, closed),
     /** at check-out: what was recorded at check-in, by line */
     before: Type.Record(
@@ -49,8 +65,7 @@ export const HandoverBundle = Type.Object(
     ),
     /** what has changed in the yacht's file since the skipper studied her, in words */
     changes: Type.Array(Type.String()),
-    seal: Type.Union([Type.Object({ seal: Sha256, sealedAt: InstantText }, closed), Type.Null()]),
-    serverTime: InstantText,
+    ...heard,
   },
   closed,
 );
@@ -61,7 +76,14 @@ export const OpenRequest = Type.Object({ stayId: Uuid, kind: HandoverKind }, clo
 export const OpenAnswer = Type.Object({ handover: Uuid, grant: Type.String(), bundle: HandoverBundle }, closed);
 
 /** A batch of entries from a device; each is checked by itself, so that a malformed one blocks no other. */
-export const EntryBatch = Type.Object({ entries: Type.Array(Type.Unknown(), { minItems: 1, maxItems: 500 }) }, closed);
+export const EntryBatch = Type.Object(
+  {
+    entries: Type.Array(Type.Unknown(), { minItems: 1, maxItems: 500 }),
+    /** the base's word on who records on this device, for what was done without signal */
+    permits: Type.Optional(Type.Array(Permit, { maxItems: 20 })),
+  },
+  closed,
+);
 export { ItemAnswers as EntryAnswers } from "./book";
 
 /** What a yacht's boat-data server measures of a list's readings, in the fields a person would write. */
@@ -95,10 +117,14 @@ export const FeedPage = Type.Object(
     people: Type.Record(Type.String(), Type.String()),
     /** whether there are entries beyond this page */
     more: Type.Boolean(),
-    seal: Type.Union([Type.Object({ seal: Sha256, sealedAt: InstantText }, closed), Type.Null()]),
-    context: GateContextForm,
-    serverTime: InstantText,
+    ...heard,
   },
+  closed,
+);
+
+/** A second person of the base proves themself on a device that was made out to another. */
+export const SecondRequest = Type.Object(
+  { email: Type.String({ minLength: 3, maxLength: 200 }), password: Type.String({ minLength: 1, maxLength: 200 }) },
   closed,
 );
 
@@ -106,7 +132,8 @@ export const FeedPage = Type.Object(
 export const SealRequest = Type.Object(
   {
     manifest: Manifest,
-    signatures: Type.Array(Signature, { minItems: 2, maxItems: 2 }),
+    /** two; a record that came with one is kept and does not stand */
+    signatures: Type.Array(Signature, { minItems: 1, maxItems: 2 }),
     contents: SignatureContents,
     seal: Sha256,
     device: Uuid,
@@ -115,4 +142,7 @@ export const SealRequest = Type.Object(
   closed,
 );
 export type SealRequest = Static<typeof SealRequest>;
-export const SealAnswer = Type.Object({ seal: Sha256, toCome: Type.Integer(), standing: Type.Boolean() }, closed);
+export const SealAnswer = Type.Object(
+  { seal: Sha256, toCome: Type.Integer(), standing: Type.Boolean(), problems: ReceivedRecord.properties.problems },
+  closed,
+);

@@ -61,6 +61,8 @@ const allowed: Record<string, string> = {
   "listen-to-handover": "DS",
   "read-boat-data": "DS",
   "seal-handover": "D",
+  "prove-second": "D",
+  "lift-clearance": "M",
   "choose-record": "M",
   "post-base-addenda": "BTM",
   "print-record": `${staff}C`,
@@ -169,7 +171,7 @@ beforeAll(async () => {
     return token;
   };
   const grant = (of: string, person: string, side: "base" | "skipper") =>
-    base.inBase((db) => makeGrant(db, of, person, side));
+    base.inBase(async (db) => (await makeGrant(db, of, person, side)).token);
   const of = async (name: string) => ({
     cookie: [staffCookie, await session({ staffId: await base.person(name) })] as [string, string],
   });
@@ -266,7 +268,9 @@ const bodies: Record<string, () => Record<string, unknown>> = {
     device: randomUUID(),
     sealedAt: "2027-06-12T10:20:00Z",
   }),
-  "choose-record": () => ({ seal: "a".repeat(64), why: "the right one" }),
+  "choose-record": () => ({ seal: "a".repeat(64), stands: true, why: "the right one" }),
+  "prove-second": () => ({ email: `${randomUUID()}@elsewhere.example`, password: "guess" }),
+  "lift-clearance": () => ({ how: "cured", why: "brought aboard" }),
   "post-base-addenda": () => ({ addenda: [{}] }),
   "note-authority": () => ({ reference: "letter 7" }),
   "note-call": () => ({ topic: null, words: "where is the winch handle" }),

@@ -10,7 +10,8 @@ import { AddendaPart } from "./AddendaPart";
 import { OpenHandover } from "./OpenHandover";
 import { DeskPart } from "./shared/DeskPart";
 import { useMay } from "./shared/staff";
-import { TwoRecords } from "./TwoRecords";
+import { NotCleared } from "./NotCleared";
+import { ReceivedRecords } from "./ReceivedRecords";
 
 type Handover = TodayRow["stay"]["handovers"][number];
 
@@ -32,6 +33,7 @@ export function CharterHandover({ row, kind, afterwards, me, timeZone, at }: Pro
   return (
     <DeskPart title={t(`charter.${kind}`)}>
       {!handover && <NotOpened stayId={stay.stayId} kind={kind} next={next} />}
+      {handover && <Records handover={handover} at={at} />}
       {handover && !handover.sealedAt && (
         <>
           <p>{t("charter.open", { entries: handover.entries, at: at(handover.openedAt) })}</p>
@@ -43,8 +45,9 @@ export function CharterHandover({ row, kind, afterwards, me, timeZone, at }: Pro
       {handover?.sealedAt && (
         <>
           <p>{t("charter.signed", { at: at(handover.sealedAt) })}</p>
+          {handover.against.length > 0 && <NotCleared handover={handover} at={at} />}
           {kind === "check-in" && afterwards && <AddendaPart afterwards={afterwards} person={me} timeZone={timeZone} />}
-          <SignedRecord handover={handover} at={at} />
+          <SignedRecord handover={handover} />
         </>
       )}
     </DeskPart>
@@ -73,15 +76,19 @@ function NotOpened({ stayId, kind, next }: { stayId: string; kind: Props["kind"]
   );
 }
 
-function SignedRecord({ handover, at }: { handover: Handover; at: (instant: string) => string }) {
-  const t = useTranslations();
+/** What has been signed of it, where not simply one record stands. */
+function Records({ handover, at }: { handover: Handover; at: (instant: string) => string }) {
   const mayChoose = useMay("choose-record");
+  const { seals } = handover;
+  const isPlain = seals.length === 0 || (seals.length === 1 && seals[0]?.stands && seals[0].settled === null);
+  return isPlain ? null : <ReceivedRecords handover={handover.id} seals={seals} mayChoose={mayChoose} at={at} />;
+}
+
+function SignedRecord({ handover }: { handover: Handover }) {
+  const t = useTranslations();
   const params = { id: handover.id };
   return (
     <>
-      {handover.seals.length > 1 && (
-        <TwoRecords handover={handover.id} seals={handover.seals} mayChoose={mayChoose} at={at} />
-      )}
       {handover.late > 0 && <Chip verdict="watch">{t("today.late", { late: handover.late })}</Chip>}
       <Box display="flex" flexWrap="wrap" gap="3">
         <Button asChild>

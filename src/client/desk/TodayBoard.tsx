@@ -174,6 +174,7 @@ function StayTable({ label, rows, yachts, timeZone, now, chosenId, onChoose, onK
                   <Chip verdict={row.verdict}>
                     {row.late > 0 ? t("late", { late: row.late }) : t(`know-${row.next}`, { recorded: row.recorded })}
                   </Chip>
+                  {row.notCleared && <Chip verdict="stop">{t("not-cleared")}</Chip>}
                   {row.readiness && <ReadyChip readiness={row.readiness} />}
                   {row.fileWork && <Chip verdict="watch">{t("file-work", { ...row.fileWork })}</Chip>}
                   {row.farBelow && <Chip verdict="watch">{all("below.chip")}</Chip>}

@@ -1,6 +1,7 @@
 /** @jest-environment ./src/testing/browser-environment.cjs */
-import { screen, within } from "@testing-library/react";
-import type { TodayRow } from "@/api/schemas/desk";
+import { cleanup, screen, within } from "@testing-library/react";
+import userEvent from "@testing-library/user-event";
+import type { SealBrief, TodayRow } from "@/api/schemas/desk";
 import { handoverOf, rowOf, stayOf } from "@/testing/desk";
 import { id } from "@/testing/records";
 import { drawDesk } from "@/testing/screen";
@@ -32,6 +33,17 @@ const part = (title: string) => {
 };
 const sealed = (kind: "check-in" | "check-out", change = {}) =>
   handoverOf(kind, { sealedAt: "2027-06-12T16:00:00.000Z", ...change });
+
+const seal = (letter: string, change: Partial<SealBrief> = {}): SealBrief => ({
+  seal: letter.repeat(64),
+  sealedAt: "2027-06-12T16:00:00.000Z",
+  receivedAt: "2027-06-12T16:01:00.000Z",
+  stands: true,
+  problems: [],
+  settled: null,
+  settledWhy: null,
+  ...change,
+});
 
 describe("a charter's page", () => {
   it("names yacht, hours by the base's clock, people and berth, and the one next thing", () => {
@@ -83,12 +95,64 @@ describe("a charter's page", () => {
   });
 
   it("names what came in late, and the two records where there are two", () => {
-    const seals = [
-      { seal: "a".repeat(64), sealedAt: "2027-06-12T16:00:00.000Z", stands: true, by: "Maro" },
-      { seal: "b".repeat(64), sealedAt: "2027-06-12T16:05:00.000Z", stands: false, by: "Ilko" },
-    ];
+    const seals = [seal("a"), seal("b", { stands: false })];
     draw(rowOf(stayOf({ handovers: [sealed("check-in", { late: 2, seals })] }), { next: "under-way" }));
     expect(part("Check-in").getByText(/^2 /)).toBeInTheDocument();
+    expect(part("Check-in").getByText("More than one signed record")).toBeInTheDocument();
+    expect(part("Check-in").getAllByRole("button", { name: "Let this one stand" })).toHaveLength(1);
+  });
+
+  it("says why a signed record does not stand, and lets a manager alone settle it, with a reason", async () => {
+    const seals = [seal("a", { stands: false, problems: ["words-differ", "open-fork"] })];
+    const row = rowOf(stayOf({ handovers: [handoverOf("check-in", { seals })] }), { next: "settle-record" });
+    draw(row, ["briefer"]);
+    expect(part("Check-in").getByText("Signed, and it does not stand yet")).toBeInTheDocument();
+    expect(part("Check-in").getByText(/not what its own entries say/)).toBeInTheDocument();
+    expect(part("Check-in").getByText(/nobody has settled that/)).toBeInTheDocument();
+    expect(part("Check-in").queryByRole("button", { name: "Let this one stand" })).not.toBeInTheDocument();
+    cleanup();
+    const sent = jest.fn<Promise<Response>, Parameters<typeof fetch>>(() => Promise.resolve(Response.json({})));
+    globalThis.fetch = sent as typeof fetch;
+    draw(row, ["manager"]);
+    await userEvent.click(part("Check-in").getByRole("button", { name: "Have both sign again" }));
+    expect(sent).not.toHaveBeenCalled();
+    expect(part("Check-in").getByText("Say why: it stays with the records.")).toBeInTheDocument();
+    await userEvent.type(part("Check-in").getByLabelText("Why"), "read it again");
+    await userEvent.click(part("Check-in").getByRole("button", { name: "Have both sign again" }));
+    expect(JSON.parse(sent.mock.calls[0]?.[1]?.body as string)).toEqual({
+      seal: "a".repeat(64),
+      stands: false,
+      why: "read it again",
+    });
+  });
+
+  it("keeps the mark on a yacht that was signed over while not cleared, until it is lifted", async () => {
+    const against = ["Life jackets that fit: 3 for 4 aboard"];
+    const row = (change = {}) =>
+      rowOf(stayOf({ handovers: [sealed("check-in", { seals: [seal("a")], against, ...change })] }), {
+        next: "under-way",
+      });
+    draw(row(), ["office"]);
+    expect(part("Check-in").getByText("Signed over while not cleared")).toBeInTheDocument();
+    expect(part("Check-in").getByText(against[0]!)).toBeInTheDocument();
+    expect(part("Check-in").queryByRole("button", { name: "Lift the mark" })).not.toBeInTheDocument();
+    cleanup();
+    const sent = jest.fn<Promise<Response>, Parameters<typeof fetch>>(() => Promise.resolve(Response.json({})));
+    globalThis.fetch = sent as typeof fetch;
+    draw(row(), ["manager"]);
+    await userEvent.type(
+      part("Check-in").getByLabelText("What was done, and by whom"),
+      "fourth jacket brought by Maro",
+    );
+    await userEvent.click(part("Check-in").getByRole("button", { name: "Lift the mark" }));
+    expect(JSON.parse(sent.mock.calls[0]?.[1]?.body as string)).toEqual({
+      how: "cured",
+      why: "fourth jacket brought by Maro",
+    });
+    cleanup();
+    const lifted = { how: "cured", why: "fourth jacket", by: "Senna Ruhl", at: "2027-06-12T17:00:00.000Z" };
+    draw(row({ lifted }));
+    expect(part("Check-in").getByText(/put right by the word of Senna Ruhl.*fourth jacket/)).toBeInTheDocument();
   });
 
   it("leads to the settlement once both ends are signed, and not before", () => {

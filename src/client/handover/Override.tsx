@@ -5,23 +5,28 @@ import type { Reason } from "@/core/handover/gate";
 import { overrideCell } from "@/core/handover/override";
 import { Button } from "@/ui/Button";
 import { Field } from "@/ui/Field";
-import { useHandover } from "../store/handover-context";
+import { useHandover, useVersion } from "../store/handover-context";
+import { ManagerHere } from "./ManagerHere";
 import styles from "./Sheets.module.css";
 
-/** The manager's override of one reason: a written reason of its own, and the way back. Nothing for anybody else, nor for what nobody lets go. */
+/** The manager's override of one reason: a written reason of its own, and the way back. On somebody else's device the manager signs in first. Nothing for what nobody lets go. */
 export function Override({ reason }: { reason: Reason }) {
   const t = useTranslations();
   const store = useHandover();
   const [why, setWhy] = useState<string | null>(null);
   const [empty, setEmpty] = useState(false);
-  if (!store.bundle.me.isManager || reason.lift === "nobody" || (!reason.blocks && !reason.override)) return null;
+  useVersion();
+  const { me } = store.bundle;
+  if (me.side !== "base" || reason.lift === "nobody" || (!reason.blocks && !reason.override)) return null;
+  const manager = store.managerHere();
+  if (manager === null) return <ManagerHere />;
   const { subject, aspect } = overrideCell(reason);
-  if (reason.override)
-    return <Button onClick={() => store.record(subject, aspect, { why: null })}>{t("gate.take-back")}</Button>;
+  const record = (words: string | null) => store.record(subject, aspect, { why: words }, "base", manager);
+  if (reason.override) return <Button onClick={() => record(null)}>{t("gate.take-back")}</Button>;
   if (why === null) return <Button onClick={() => setWhy("")}>{t("gate.let-her-go")}</Button>;
   const keep = () => {
     if (why.trim() === "") return setEmpty(true);
-    store.record(subject, aspect, { why: why.trim() });
+    record(why.trim());
     setWhy(null);
   };
   return (

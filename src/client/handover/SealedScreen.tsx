@@ -23,13 +23,20 @@ export function SealedScreen() {
     void version;
     return findings(t, list, store.folded());
   }, [t, list, store, version]);
-  const made = (store.sealToSend ?? seal) as { seal: string; sealedAt: string };
-  const atBase = seal !== null && waiting === 0;
+  const { received } = store;
+  const made = (store.sealToSend ?? seal ?? received.at(-1)) as { seal: string; sealedAt: string };
+  const atBase = store.sealToSend === null && waiting === 0;
+  const doesNotStand = atBase && seal === null;
   return (
     <div className={styles.page}>
       <main className={styles.main}>
         <HullIcon particulars={file.particulars} width={150} />
-        <h1>{t(`sealed.title-${list.kind as SignedKind}`, { yacht: list.yacht.name })}</h1>
+        <h1>
+          {doesNotStand
+            ? t("received.device-title", { yacht: list.yacht.name })
+            : t(`sealed.title-${list.kind as SignedKind}`, { yacht: list.yacht.name })}
+        </h1>
+        {doesNotStand && <DoesNotStand />}
         <p>
           {t("sealed.when", {
             at: format.dateTime(new Date(made.sealedAt), {
@@ -47,7 +54,7 @@ export function SealedScreen() {
           {atBase ? t("sealed.at-base") : t("sealed.here", { waiting })}
         </p>
         {store.sealBeside && <p className={styles.state}>{t("sealed.beside")}</p>}
-        {atBase && (
+        {atBase && !doesNotStand && (
           <p className={styles.links}>
             <a href={href(printRecord, { params: { id: list.handover } })} target="_blank" rel="noreferrer">
               {t("sealed.pdf")}
@@ -77,6 +84,24 @@ export function SealedScreen() {
       <footer className={styles.foot}>
         <SaveWords />
       </footer>
+    </div>
+  );
+}
+
+/** Both have signed, and something speaks against the record: what, and that the base settles it. */
+function DoesNotStand() {
+  const t = useTranslations("received");
+  const { received } = useHandover();
+  return (
+    <div className={styles.state} role="alert">
+      <p>{t("device-words")}</p>
+      <ul className={styles.noted}>
+        {[...new Set(received.flatMap(({ problems }) => problems))].map((problem) => (
+          <li key={problem}>
+            <VerdictMark verdict="stop" /> <span>{t(`problem-${problem}`)}</span>
+          </li>
+        ))}
+      </ul>
     </div>
   );
 }

@@ -42,6 +42,7 @@ export function SignScreen({ onBack, onGo }: { onBack: () => void; onGo: (place:
           </div>
           <Button onClick={onBack}>{t("back")}</Button>
         </header>
+        {store.isSentBack && <Stop words={t("sent-back")} />}
         {openForks > 0 && <Stop words={t("forks", { forks: openForks })} />}
         {list.kind === "check-in" && <GateSection words={gateWords} onGo={onGo} />}
         <NotedSection noted={noted} />

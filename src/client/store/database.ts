@@ -1,5 +1,6 @@
 import Dexie, { type EntityTable } from "dexie";
 import type { Entry } from "@/core/handover/entry";
+import type { Permit } from "@/core/handover/permit";
 import type { HandoverBundle } from "@/api/schemas/handover";
 import type { KeptItem } from "../outbox/items";
 import type { OutPhoto } from "../outbox/photos";
@@ -30,8 +31,8 @@ export interface KeptHandover {
   grant: string;
   /** a seal made here and not yet taken by the base */
   sealToSend: unknown;
-  /** the seal made here came second: another device's record of this handover stands, this one is kept beside it */
-  sealBeside?: boolean;
+  /** the seal that was made here last */
+  ownSeal?: string;
 }
 
 /** How far this device is with the base; written after every exchange, and so kept apart. */
@@ -42,6 +43,8 @@ export interface KeptExchange {
   lastHeardAt: string | null;
   /** names of those who record on this handover */
   people?: Record<string, string>;
+  /** the base's word on who records here, the newest first */
+  permits?: Permit[];
   /** how far the device's clock is ahead of the base's */
   offsetMs: number | null;
 }
@@ -87,8 +90,11 @@ export async function keepHandover(handover: string, grant: string, bundle: Hand
   const db = handoverDatabase(name);
   const heard = { lastHeardAt: bundle.serverTime, offsetMs: Date.now() - Date.parse(bundle.serverTime) };
   const [before, exchange] = [await db.handover.get("handover"), await db.exchange.get("exchange")];
-  await db.handover.put({ key: "handover", bundle, grant, sealToSend: before?.sealToSend ?? null });
-  await db.exchange.put({ ...exchange, key: "exchange", lastNumber: exchange?.lastNumber ?? 0, ...heard });
+  const own = before?.ownSeal === undefined ? {} : { ownSeal: before.ownSeal };
+  await db.handover.put({ key: "handover", bundle, grant, sealToSend: before?.sealToSend ?? null, ...own });
+  // a permit is made out to one grant: those of an earlier one are worth nothing any more
+  const permits = bundle.permit ? [bundle.permit] : [];
+  await db.exchange.put({ ...exchange, key: "exchange", lastNumber: exchange?.lastNumber ?? 0, ...heard, permits });
   db.close();
   const devices = directory();
   await devices.handovers.put({ handover, database: name, yacht: bundle.list.yacht.name, openedAt: bundle.serverTime });

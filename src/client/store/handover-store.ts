@@ -1,13 +1,15 @@
 import { v7 as uuid } from "uuid";
 import { canonicalJson } from "@/core/basics/digest";
 import type { AspectValue } from "@/core/handover/aspects";
+import { isForManager } from "@/core/handover/check-entry";
 import { entryHash, type Entry } from "@/core/handover/entry";
 import type { PartySide } from "@/core/basics/ids";
 import { cellKey, cellOf, foldCell, type Cell, type Folded } from "@/core/handover/fold";
 import { gate, type Gate } from "@/core/handover/gate";
+import type { Permit } from "@/core/handover/permit";
 import { kindOf, lineSubject, type Line, type LineValue } from "@/core/handover/lines";
 import { progress, type Progress } from "@/core/handover/progress";
-import type { HandoverBundle } from "@/api/schemas/handover";
+import type { HandoverBundle, Heard, SealRequest } from "@/api/schemas/handover";
 import { afterPaint } from "./after-paint";
 import {
   deviceId,
@@ -33,6 +35,8 @@ export interface SaveState {
 }
 
 type Listener = () => void;
+
+const permitsKept = 4;
 
 /** A bundle that an earlier version of the app kept lacks what came later: only the base's people recorded then, and the gate knew the deposit alone. */
 function upToDate(bundle: HandoverBundle): HandoverBundle {
@@ -105,11 +109,51 @@ export class HandoverStore {
   get sealToSend() {
     return this.kept.sealToSend;
   }
+  /** Signed records that the base has and that do not stand; a person there settles what becomes of them. */
+  get received() {
+    return this.bundle.received ?? [];
+  }
+  /** The record that was signed on this device is kept beside another one, which stands. */
   get sealBeside() {
-    return this.kept.sealBeside ?? false;
+    return this.bundle.seal !== null && this.received.some(({ seal }) => seal === this.kept.ownSeal);
+  }
+  /** The record that was signed on this device is to be signed again, as somebody at the base has settled. */
+  get isSentBack() {
+    return !this.isSealed && (this.bundle.sentBack ?? []).some((seal) => seal === this.kept.ownSeal);
   }
   get isSealed() {
-    return this.bundle.seal !== null || this.kept.sealToSend !== null;
+    return this.bundle.seal !== null || this.kept.sealToSend !== null || this.received.length > 0;
+  }
+
+  /** Permits to send along with entries that rest on one. */
+  permitsFor(entries: readonly Entry[]): Permit[] {
+    const { list, me } = this.bundle;
+    const isNeeded = entries.some(
+      (entry) => isForManager(list, entry) || (entry.by.side === "base" && entry.by.person !== me.person),
+    );
+    return isNeeded ? (this.exchange.permits ?? []) : [];
+  }
+
+  /** The manager who may act on this device now: whose device it is, or who has signed in on it lately; null for nobody. */
+  managerHere(): string | null {
+    const { me } = this.bundle;
+    if (me.isManager) return me.person;
+    const nowAtBase = Date.now() - (this.exchange.offsetMs ?? 0);
+    const good = (this.exchange.permits ?? []).find(
+      ({ person, roles, until }) => person !== me.person && roles.includes("manager") && Date.parse(until) > nowAtBase,
+    );
+    return good?.person ?? null;
+  }
+
+  /** Keeps the base's word on who records here; the newest few, as what was recorded under an earlier one may still wait. */
+  async keepPermit(permit: Permit): Promise<void> {
+    const others = (this.exchange.permits ?? []).filter(
+      ({ from, person }) => person !== permit.person || from !== permit.from,
+    );
+    const people = { ...this.exchange.people, [permit.person]: permit.name };
+    this.exchange = { ...this.exchange, people, permits: [permit, ...others].slice(0, permitsKept) };
+    await this.db.exchange.put(this.exchange);
+    this.tellEveryone();
   }
 
   /** Somebody's name, as far as the base has told it. */
@@ -178,16 +222,21 @@ export class HandoverStore {
     return this.summary;
   }
 
-  /** Records one fact. It replaces what stands now on that aspect, forks included. Returns the entry's id. */
+  /**
+   * Records one fact. It replaces what stands now on that aspect, forks included. Returns the entry's id.
+   *
+   * @param manager who does what a manager alone may do, by `managerHere`
+   */
   record<Aspect extends string>(
     subject: string,
     aspect: Aspect,
     value: AspectValue<Aspect>,
     side: PartySide = this.bundle.me.side,
+    manager: string | null = null,
   ): string {
     const basis = (this.cell(subject, aspect)?.heads ?? []).map((head) => head.id);
     const { me, charter } = this.bundle;
-    const person = side === me.side ? me.person : charter.skipper.id;
+    const person = manager ?? (side === me.side ? me.person : charter.skipper.id);
     const entry: Entry = {
       v: 1,
       id: uuid(),
@@ -290,25 +339,29 @@ export class HandoverStore {
   }
 
   /** Keeps parts of the handover's own row: the bundle's seal and deposit, a seal to send. */
-  async update(change: Partial<Pick<KeptHandover, "sealToSend" | "sealBeside" | "bundle">>): Promise<void> {
+  async update(change: Partial<Pick<KeptHandover, "sealToSend" | "ownSeal" | "bundle">>): Promise<void> {
     this.kept = { ...this.kept, ...change };
     await this.db.handover.put(this.kept);
     this.changed();
   }
 
   /** Notes when the base was last heard of, and what it says of the seal and of what the gate looks at. */
-  async heard(serverTime: string, { seal, context }: Pick<HandoverBundle, "seal" | "context">): Promise<void> {
+  async heard(serverTime: string, { permit, ...heard }: Heard): Promise<void> {
     this.exchange = { ...this.exchange, lastHeardAt: serverTime, offsetMs: Date.now() - Date.parse(serverTime) };
-    await this.db.exchange.put(this.exchange);
+    if (permit) await this.keepPermit(permit);
+    else await this.db.exchange.put(this.exchange);
     const { bundle } = this.kept;
-    if ((seal !== null && bundle.seal === null) || canonicalJson(context) !== canonicalJson(bundle.context)) {
-      await this.update({ bundle: { ...bundle, seal: bundle.seal ?? seal, context } });
-    }
+    const { seal, received, sentBack, context } = bundle;
+    // what was signed is taken back by a person's word alone, never by an answer that knows nothing of it
+    const isTakenBack = seal !== null && (heard.sentBack ?? []).includes(seal.seal);
+    const now = { ...heard, seal: heard.seal ?? (isTakenBack ? null : seal) };
+    if (canonicalJson(now) !== canonicalJson({ seal, received, sentBack, context }))
+      await this.update({ bundle: { ...bundle, ...now } });
   }
 
   /** Keeps a seal made on this device; it is sent after everything it names. */
   async sealHere(request: unknown): Promise<void> {
-    await this.update({ sealToSend: request });
+    await this.update({ sealToSend: request, ownSeal: (request as SealRequest).seal });
     this.recordedListeners.forEach((listener) => listener());
   }
 

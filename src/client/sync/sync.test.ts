@@ -56,7 +56,7 @@ const stops: (() => Promise<void>)[] = [];
 const tablet = async () => {
   freshDevice();
   const grant = await base.inBase((db) => makeGrant(db, handover, maro));
-  await keepHandover(handover, grant, await base.inBase((db) => handoverBundle(db, handover, maro)));
+  await keepHandover(handover, grant.token, await base.inBase((db) => handoverBundle(db, handover, grant)));
   const store = (await HandoverStore.open(handover)) as HandoverStore;
   const sync = new Sync(store);
   const stop = sync.start();

@@ -1,6 +1,7 @@
 import { createParser } from "eventsource-parser";
 import { AppError } from "@/api/app-error";
 import { listenToHandover, postEntries, pullEntries, sealHandover } from "@/api/handovers";
+import type { Entry } from "@/core/handover/entry";
 import type { SealRequest } from "@/api/schemas/handover";
 import { call, callForStream } from "../api/call";
 import { sendItems } from "../outbox/items";
@@ -125,10 +126,13 @@ export class Sync {
 
   private push(): Promise<void> {
     const { store, params } = this;
+    const bodyOf = (entries: Entry[]) => {
+      const permits = store.permitsFor(entries);
+      return permits.length > 0 ? { entries, permits } : { entries };
+    };
     return sendItems({
       waiting: () => store.db.entries.where("state").equals("waiting").limit(batchSize).sortBy("id"),
-      post: (rows) =>
-        call(postEntries, { params, grant: store.grant, body: { entries: rows.map(({ entry }) => entry) } }),
+      post: (rows) => call(postEntries, { params, grant: store.grant, body: bodyOf(rows.map(({ entry }) => entry)) }),
       keep: (answered) => store.answered(answered),
     });
   }
@@ -141,8 +145,9 @@ export class Sync {
         grant: this.store.grant,
       });
       await this.store.receive(page.entries, page.people);
-      await this.store.heard(page.serverTime, { seal: page.seal, context: page.context });
-      more = page.more;
+      const { entries: _taken, people: _named, more: isMore, serverTime, ...heard } = page;
+      await this.store.heard(serverTime, heard);
+      more = isMore;
     }
   }
 
@@ -164,11 +169,17 @@ export class Sync {
       body: request as SealRequest,
     });
     const sealedAt = (request as { sealedAt: string }).sealedAt;
+    const { bundle } = this.store;
+    const { seal, standing, problems } = outcome;
+    const received = (bundle.received ?? []).filter((each) => each.seal !== seal);
     await this.store.update({
       sealToSend: null,
-      sealBeside: !outcome.standing,
-      bundle: { ...this.store.bundle, seal: { seal: outcome.seal, sealedAt } },
+      bundle: standing
+        ? { ...bundle, seal: { seal, sealedAt } }
+        : { ...bundle, received: [...received, { seal, sealedAt, problems }] },
     });
+    // what stands instead is heard from the base
+    if (!standing) this.pullSoon();
   }
 
   /** Listens for pokes; the connection is made again when it breaks. */

@@ -8,7 +8,8 @@ import { skipReasons, type SkipReason } from "@/core/briefing/walk-values";
 import { Button } from "@/ui/Button";
 import { Field } from "@/ui/Field";
 import { Sheet } from "@/ui/Sheet";
-import { useHandover } from "../store/handover-context";
+import { ManagerHere } from "../handover/ManagerHere";
+import { useHandover, useVersion } from "../store/handover-context";
 import styles from "./Walk.module.css";
 
 const offReasons = ["why-someone", "why-rain", "why-people"] as const;
@@ -21,8 +22,9 @@ export function NotNowSheet({ stop, onClose, onDone }: { stop: BriefedStop; onCl
   const [why, setWhy] = useState<SkipReason | null>(null);
   const [words, setWords] = useState("");
   const [sure, setSure] = useState(false);
-  const isManager = store.bundle.me.isManager;
-  const mayLeaveOut = !stop.safety || isManager;
+  useVersion();
+  const manager = store.managerHere();
+  const mayLeaveOut = !stop.safety || manager !== null;
   const finish = (work: () => void) => {
     work();
     onClose();
@@ -30,12 +32,13 @@ export function NotNowSheet({ stop, onClose, onDone }: { stop: BriefedStop; onCl
   };
   const leaveOut = (reason: SkipReason) =>
     finish(() =>
-      store.record(stopSubject(stop.id), "shown", {
-        result: "skipped",
-        why: reason,
-        words: words.trim(),
-        manager: isManager,
-      }),
+      store.record(
+        stopSubject(stop.id),
+        "shown",
+        { result: "skipped", why: reason, words: words.trim(), manager: stop.safety },
+        store.bundle.me.side,
+        stop.safety ? manager : null,
+      ),
     );
   return (
     <Sheet title={t("not-now-title", { title })} closeWord={t("close")} onClose={onClose}>
@@ -55,6 +58,7 @@ export function NotNowSheet({ stop, onClose, onDone }: { stop: BriefedStop; onCl
         </div>
         <h3>{t("leave-out")}</h3>
         {stop.safety && <p className={styles.never}>{t("leave-out-safety")}</p>}
+        {!mayLeaveOut && store.bundle.me.side === "base" && <ManagerHere />}
         {mayLeaveOut && (
           <div className={styles.choices}>
             {skipReasons.map((reason) => (

@@ -3,6 +3,7 @@ import { digestOf } from "../basics/digest";
 import { pairOf } from "../basics/pair";
 import { entryHash, type Entry } from "./entry";
 import { InstantText, PartySide, Sha256, Uuid } from "../basics/ids";
+import { GateContext } from "./gate/context";
 import { listHash, type HandoverList } from "./list";
 
 const closed = { additionalProperties: false } as const;
@@ -38,6 +39,8 @@ export const Manifest = Type.Object(
     lastHeardAt: Type.Union([InstantText, Type.Null()]),
     /** of a check-out that the skipper did not sign */
     without: Type.Optional(MissingSigner),
+    /** what the device knew of the base when the words were put together; manifests of before did not say */
+    context: Type.Optional(GateContext),
   },
   closed,
 );
@@ -69,7 +72,11 @@ export type SignatureContent = Static<typeof SignatureContent>;
 
 /** What was put on the glass, by who signed: the base, and the skipper or a witness. */
 export const SignatureContents = Type.Object(
-  { base: SignatureContent, skipper: Type.Optional(SignatureContent), witness: Type.Optional(SignatureContent) },
+  {
+    base: Type.Optional(SignatureContent),
+    skipper: Type.Optional(SignatureContent),
+    witness: Type.Optional(SignatureContent),
+  },
   closed,
 );
 export type SignatureContents = Static<typeof SignatureContents>;
@@ -96,6 +103,7 @@ export function makeManifest(
   words: readonly string[],
   lastHeardAt: string | null,
   without: MissingSigner | null = null,
+  context: GateContext | null = null,
 ): Manifest {
   return {
     version: 1,
@@ -106,6 +114,7 @@ export function makeManifest(
     words: [...words],
     lastHeardAt,
     ...(without ? { without } : {}),
+    ...(context ? { context } : {}),
   };
 }
 

@@ -151,7 +151,7 @@ describe("a charter's link", () => {
 describe("a device's grant", () => {
   const give = async () => {
     const [handover, maro] = [await base.handoverOf("BR-1059", "check-in"), await base.person("Maro Tessen")];
-    return { handover, maro, token: await base.inBase((db) => makeGrant(db, handover, maro)) };
+    return { handover, maro, token: (await base.inBase((db) => makeGrant(db, handover, maro))).token };
   };
 
   it("works without any sign-in, on its handover alone", async () => {

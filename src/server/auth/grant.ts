@@ -7,16 +7,19 @@ import { addGrant, findGrant } from "../db/grants";
 import type { Queryable } from "../db/pool";
 import { freshToken, tokenHash } from "./token";
 
-/** Gives a device the right to record on a handover; the token is shown once. */
+/** A grant as it is made: the token is shown once. */
+export type MadeGrant = DeviceGrant & { token: string };
+
+/** Gives a device the right to record on a handover. */
 export async function makeGrant(
   db: Queryable,
   handoverId: string,
   personId: string,
   side: PartySide = "base",
-): Promise<string> {
+): Promise<MadeGrant> {
   const token = freshToken();
-  await addGrant(db, { handoverId, tokenHash: tokenHash(token), personId, side, at: now() });
-  return token;
+  const { id, baseId } = await addGrant(db, { handoverId, tokenHash: tokenHash(token), personId, side, at: now() });
+  return { kind: "device", id, baseId, handoverId, personId, side, token };
 }
 
 /** Grants looked up in the last moments: a device posts often, and a withdrawn grant must stop working within seconds. */

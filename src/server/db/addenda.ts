@@ -47,6 +47,15 @@ export async function isAddendumOf(db: Queryable, id: string, handoverId: string
   return (rowCount ?? 0) > 0;
 }
 
+/** Entries of a handover that came after a signature. */
+export async function lateEntries(db: Queryable, handoverId: string): Promise<Entry[]> {
+  const { rows } = await db.query<{ entry: Entry }>(
+    "select content as entry from addendum where handover_id = $1 and kind = 'late-entry'",
+    [handoverId],
+  );
+  return rows.map(({ entry }) => entry);
+}
+
 /** Keeps an entry that came after the signature beside the record. */
 export async function addLateEntry(
   db: Queryable,

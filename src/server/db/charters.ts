@@ -12,10 +12,16 @@ const staySelect = `
     coalesce((select sum(case e.kind when 'held' then e.amount_minor when 'captured' then -e.amount_minor when 'released' then -e.amount_minor else 0 end)
               from deposit_event e where e.stay_id = s.id), 0)::bigint as "heldMinor",
     coalesce((select jsonb_agg(jsonb_build_object('id', h.id, 'kind', h.kind, 'openedAt', h.opened_at, 'entries', h.last_number,
-                'sealedAt', (select l.sealed_at from seal l where l.handover_id = h.id and l.number = 1),
-                'seals', (select case when count(*) > 1 then jsonb_agg(jsonb_build_object('seal', l.seal, 'sealedAt', l.sealed_at, 'receivedAt', l.received_at, 'stands', l.place = 1) order by l.number) else '[]' end
-                  from (select l.*, row_number() over (order by (select max(c.number) from seal_choice c where c.seal_id = l.id) desc nulls last, l.number) as place from seal l where l.handover_id = h.id) l),
-                'late', (select count(*) from addendum a where a.handover_id = h.id and a.kind = 'late-entry'),
+                'sealedAt', (select l.sealed_at from standing_seal l where l.handover_id = h.id),
+                'seals', coalesce((select jsonb_agg(jsonb_build_object('seal', l.seal, 'sealedAt', l.sealed_at, 'receivedAt', l.received_at, 'problems', l.problems,
+                    'settled', l.settled, 'settledWhy', l.settled_why,
+                    'stands', exists (select 1 from standing_seal t where t.id = l.id)) order by l.number)
+                  from examined_seal l where l.handover_id = h.id), '[]'),
+                'against', coalesce((select l.clearance -> 'against' from standing_seal l where l.handover_id = h.id), '[]'),
+                'lifted', (select jsonb_build_object('how', f.how, 'why', f.why, 'by', p.name, 'at', f.lifted_at) from clearance_lift f join person p on p.id = f.lifted_by
+                  where f.handover_id = h.id order by f.lifted_at desc limit 1),
+                'late', (select count(*) from addendum a where a.handover_id = h.id and a.kind = 'late-entry'
+                  and not exists (select 1 from standing_seal l where l.handover_id = h.id and l.manifest -> 'entries' @> jsonb_build_array(jsonb_build_object('id', a.id)))),
                 'toAnswer', (select count(*) from addendum a where a.handover_id = h.id and a.kind = 'late-finding'
                   and not exists (select 1 from addendum b where b.handover_id = h.id and b.kind = 'answer' and b.content ->> 'to' = a.id::text)),
                 'prepDone', exists (select 1 from entry e where e.handover_id = h.id and e.aspect = 'prep-done')) order by h.kind)
@@ -45,9 +51,9 @@ export async function staysOut(
   yachtIds: readonly string[],
 ): Promise<{ yachtId: string; stayId: string }[]> {
   const { rows } = await db.query<{ yachtId: string; stayId: string }>(
-    `select i.yacht_id as "yachtId", i.stay_id as "stayId" from handover i join seal s on s.handover_id = i.id and s.number = 1
+    `select i.yacht_id as "yachtId", i.stay_id as "stayId" from handover i join standing_seal s on s.handover_id = i.id
      where i.yacht_id = any($1) and i.kind = 'check-in'
-       and not exists (select 1 from handover o join seal t on t.handover_id = o.id where o.check_in_id = i.id)`,
+       and not exists (select 1 from handover o join standing_seal t on t.handover_id = o.id where o.check_in_id = i.id)`,
     [yachtIds],
   );
   return rows;
@@ -95,6 +101,15 @@ export async function findStay(
     (await db.query<StayView>(`${staySelect} where ${column} = $1 order by s.starts_at limit 1`, [value])).rows[0] ??
     null
   );
+}
+
+/** Who may speak and sign for the charter's side of a stay. */
+export async function skippersSide(db: Queryable, stayId: string): Promise<string[]> {
+  const { rows } = await db.query<{ people: string[] }>(
+    "select array[c.skipper_id, c.charterer_id] as people from stay s join charter c on c.id = s.charter_id where s.id = $1",
+    [stayId],
+  );
+  return rows[0]?.people ?? [];
 }
 
 /** Notes the charterer's written authority for the skipper to settle money, by what it can be found again under. */

@@ -75,7 +75,7 @@ const item = (id: string, count: number, basis: string[] = [], subject = "line:c
 });
 const append = async (...items: ReturnType<typeof item>[]) =>
   (
-    await app.query<{ answers: string[] }>("select append_entries($1, $2, $3, $4) as answers", [
+    await app.query<{ answers: string[] }>("select append_entries($1, $2, $3, $4) -> 'answers' as answers", [
       base,
       handover,
       JSON.stringify(items),

@@ -31,7 +31,7 @@ function item(change: Partial<Entry> = {}): EntryItem {
   const { id, subject, aspect } = content;
   return { id, subject, aspect, content, hash: entryHash(content) };
 }
-const posted = (...items: EntryItem[]) => appendEntries(base.baseId, handover, items, at);
+const posted = async (...items: EntryItem[]) => (await appendEntries(base.baseId, handover, items, at)).answers;
 const feed = async () => base.inBase((db) => entriesAfter(db, handover, 0));
 
 it("writes posts that arrive together in turn: each is answered for its own, and the feed has no gap", async () => {

@@ -11,10 +11,16 @@ export interface EntryItem {
   hash: string;
 }
 
+/** What became of entries, in their order, and whether a signed record waited for entries and is to be looked at again. */
+export interface Appended {
+  answers: string[];
+  awaited: boolean;
+}
+
 interface Waiting {
   items: readonly EntryItem[];
   receivedAt: string;
-  answered: (answers: string[]) => void;
+  answered: (appended: Appended) => void;
   failed: (error: unknown) => void;
 }
 
@@ -31,7 +37,7 @@ export function appendEntries(
   handoverId: string,
   items: readonly EntryItem[],
   receivedAt: string,
-): Promise<string[]> {
+): Promise<Appended> {
   return new Promise((answered, failed) => {
     const post = { items, receivedAt, answered, failed };
     const key = `${baseId} ${handoverId}`;
@@ -68,9 +74,9 @@ function nextOf(key: string): Waiting[] {
   return posts;
 }
 
-function share(posts: readonly Waiting[], answers: readonly string[]): void {
+function share(posts: readonly Waiting[], { answers, awaited }: Appended): void {
   let from = 0;
-  for (const { items, answered } of posts) answered(answers.slice(from, (from += items.length)));
+  for (const { items, answered } of posts) answered({ answers: answers.slice(from, (from += items.length)), awaited });
 }
 
 async function write(
@@ -78,14 +84,14 @@ async function write(
   handoverId: string,
   items: readonly EntryItem[],
   receivedAt: string,
-): Promise<string[]> {
-  const { rows } = await pool().query<{ answers: string[] }>("select append_entries($1, $2, $3, $4) as answers", [
+): Promise<Appended> {
+  const { rows } = await pool().query<{ appended: Appended }>("select append_entries($1, $2, $3, $4) as appended", [
     baseId,
     handoverId,
     JSON.stringify(items),
     receivedAt,
   ]);
-  return rows[0]?.answers ?? [];
+  return rows[0]?.appended ?? { answers: [], awaited: false };
 }
 
 /** Entries of a handover with their numbers, from after a number on. */
@@ -100,4 +106,19 @@ export async function entriesAfter(
     [handoverId, after, limit],
   );
   return rows;
+}
+
+/** Takes in what a record names and what had come only beside another one: late entries of a handover get numbers of the feed. */
+export async function takeInLate(db: Queryable, handoverId: string, ids: readonly string[]): Promise<void> {
+  await db.query(
+    `with taken as (
+       insert into entry (id, base_id, handover_id, number, subject, aspect, content, content_hash, received_at)
+       select a.id, a.base_id, a.handover_id, h.last_number + row_number() over (order by a.received_at, a.id), a.content ->> 'subject', a.content ->> 'aspect', a.content, a.content_hash, a.received_at
+       from addendum a join handover h on h.id = a.handover_id
+       where a.handover_id = $1 and a.kind = 'late-entry' and a.id = any($2)
+         and not exists (select 1 from entry e where e.id = a.id)
+       returning number)
+     update handover set last_number = (select max(number) from taken) where id = $1 and exists (select 1 from taken)`,
+    [handoverId, ids],
+  );
 }

@@ -20,9 +20,11 @@ export async function findGrant(tokenHash: string): Promise<GrantRow | null> {
 export async function addGrant(
   db: Queryable,
   grant: { handoverId: string; tokenHash: string; personId: string; side: PartySide; at: string },
-): Promise<void> {
-  await db.query(
-    "insert into device_grant (id, base_id, handover_id, token_hash, person_id, created_at, side) values ($1, current_base(), $2, $3, $4, $5, $6)",
+): Promise<{ id: string; baseId: string }> {
+  const { rows } = await db.query<{ id: string; baseId: string }>(
+    `insert into device_grant (id, base_id, handover_id, token_hash, person_id, created_at, side) values ($1, current_base(), $2, $3, $4, $5, $6)
+     returning id, base_id as "baseId"`,
     [randomUUID(), grant.handoverId, grant.tokenHash, grant.personId, grant.at, grant.side],
   );
+  return rows[0] as { id: string; baseId: string };
 }

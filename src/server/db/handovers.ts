@@ -41,11 +41,13 @@ export interface AddendumRow {
   receivedAt: string;
 }
 
-/** What came after the seal, in order of arrival. */
+/** What came after the seal that stands, in order of arrival; what it names itself came with it, whatever seal was there before. */
 export async function addendaOf(db: Queryable, handoverId: string): Promise<AddendumRow[]> {
   return (
     await db.query<AddendumRow>(
-      `select id, kind, content, made_at as "madeAt", received_at as "receivedAt" from addendum where handover_id = $1 order by received_at, id`,
+      `select id, kind, content, made_at as "madeAt", received_at as "receivedAt" from addendum a where handover_id = $1
+       and not (kind = 'late-entry' and exists (select 1 from standing_seal s where s.handover_id = a.handover_id and s.manifest -> 'entries' @> jsonb_build_array(jsonb_build_object('id', a.id))))
+       order by received_at, id`,
       [handoverId],
     )
   ).rows;
@@ -108,13 +110,15 @@ export async function readingsOf(
   yachtId: string,
 ): Promise<{ subject: string; value: ReadingValue; at: string }[]> {
   const { rows } = await db.query<{ subject: string; value: ReadingValue; at: string }>(
-    `select e.subject, e.content -> 'value' as value, h.opened_at as at from entry e join handover h on h.id = e.handover_id
-     where h.yacht_id = $1 and e.aspect = 'reading'
-       and (exists (select 1 from seal s where s.handover_id = h.id)
-         or (h.kind = 'prep' and exists (select 1 from entry done where done.handover_id = h.id and done.aspect = 'prep-done')))
-       and not exists (select 1 from addendum a where a.id = e.id)
-       and not exists (select 1 from entry later where later.handover_id = e.handover_id and later.content -> 'basis' ? e.id::text
-         and not exists (select 1 from addendum a where a.id = later.id))
+    `with named as (
+       select (x ->> 'id')::uuid as id from handover h join standing_seal s on s.handover_id = h.id, jsonb_array_elements(s.manifest -> 'entries') x where h.yacht_id = $1
+       union all
+       select e.id from handover h join entry e on e.handover_id = h.id
+       where h.yacht_id = $1 and h.kind = 'prep' and exists (select 1 from entry done where done.handover_id = h.id and done.aspect = 'prep-done')
+         and not exists (select 1 from addendum a where a.id = e.id))
+     select e.subject, e.content -> 'value' as value, h.opened_at as at from named join entry e using (id) join handover h on h.id = e.handover_id
+     where e.aspect = 'reading'
+       and not exists (select 1 from named n join entry later using (id) where later.handover_id = e.handover_id and later.content -> 'basis' ? e.id::text)
      order by h.opened_at`,
     [yachtId],
   );

@@ -74,7 +74,7 @@ export async function addNoteAnswer(
 /** The last signed handovers of a yacht, newest first. */
 export async function lastSignedHandovers(db: Queryable, slug: string, most: number): Promise<string[]> {
   const { rows } = await db.query<{ id: string }>(
-    "select h.id from handover h join yacht y on y.id = h.yacht_id join seal s on s.handover_id = h.id and s.number = 1 where y.slug = $1 and h.kind in ('check-in', 'check-out') order by s.sealed_at desc limit $2",
+    "select h.id from handover h join yacht y on y.id = h.yacht_id join standing_seal s on s.handover_id = h.id where y.slug = $1 and h.kind in ('check-in', 'check-out') order by s.received_at desc, h.opened_at desc limit $2",
     [slug, most],
   );
   return rows.map(({ id }) => id);

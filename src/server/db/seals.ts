@@ -2,6 +2,8 @@ import "server-only";
 import { v7 as uuid } from "uuid";
 import type { Entry } from "@/core/handover/entry";
 import type { HandoverList } from "@/core/handover/list";
+import type { Gate } from "@/core/handover/gate";
+import type { StandingProblem } from "@/core/handover/standing";
 import type { Manifest, Signature, SignatureContent, SignatureContents, SignerSide } from "@/core/handover/seal";
 import type { Queryable } from "./pool";
 
@@ -11,30 +13,57 @@ export interface SealRow {
   digest: string;
   signatures: Signature[];
   seal: string;
+  device: string;
   sealedAt: string;
   receivedAt: string;
 }
 
-/** The seal that stands: the one a manager settled on, else the first that was received whole. */
+/** Whether she may leave, as the base reckoned when the record arrived, and in words what stood against it. */
+export interface Clearance {
+  state: Gate["state"];
+  against: string[];
+}
+
+/** A record that arrived, with what was found and what a person settled. */
+export interface ExaminedSeal extends SealRow {
+  number: number;
+  grantId: string | null;
+  problems: StandingProblem[];
+  clearance: Clearance | null;
+  /** what a person said of it last: whether it stands; null while nobody has */
+  settled: boolean | null;
+}
+
+const sealColumns = `id, manifest, digest, signatures, seal, device, sealed_at as "sealedAt", received_at as "receivedAt"`;
+
+/** The seal that stands: the one a manager settled on, else the first to arrive that nothing speaks against. */
 export async function effectiveSeal(db: Queryable, handoverId: string): Promise<SealRow | null> {
-  const { rows } = await db.query<SealRow>(
-    `select id, manifest, digest, signatures, seal, sealed_at as "sealedAt", received_at as "receivedAt" from seal s where handover_id = $1
-     order by (select max(c.number) from seal_choice c where c.seal_id = s.id) desc nulls last, number limit 1`,
-    [handoverId],
-  );
+  const { rows } = await db.query<SealRow>(`select ${sealColumns} from standing_seal where handover_id = $1`, [
+    handoverId,
+  ]);
   return rows[0] ?? null;
 }
 
 /** Every seal of a handover, in the order they were received. */
-export async function sealsOf(
-  db: Queryable,
-  handoverId: string,
-): Promise<{ id: string; seal: string; number: number }[]> {
-  const { rows } = await db.query<{ id: string; seal: string; number: number }>(
-    "select id, seal, number from seal where handover_id = $1 order by number",
+export async function sealsOf(db: Queryable, handoverId: string): Promise<ExaminedSeal[]> {
+  const { rows } = await db.query<ExaminedSeal>(
+    `select ${sealColumns}, number, grant_id as "grantId", problems, clearance, settled from examined_seal where handover_id = $1 order by number`,
     [handoverId],
   );
   return rows;
+}
+
+/** Keeps what an examination of a record found; the last one counts. */
+export async function addExamination(
+  db: Queryable,
+  sealId: string,
+  found: { problems: readonly StandingProblem[]; clearance: Clearance | null; at: string },
+): Promise<void> {
+  await db.query(
+    `insert into seal_examination (seal_id, base_id, number, problems, clearance, at)
+     select $1, current_base(), coalesce(max(number), 0) + 1, $2, $3, $4 from seal_examination where seal_id = $1`,
+    [sealId, JSON.stringify(found.problems), found.clearance && JSON.stringify(found.clearance), found.at],
+  );
 }
 
 /** Adds a seal with what its signers put on the glass; returns its id. */
@@ -42,16 +71,15 @@ export async function addSeal(
   db: Queryable,
   handoverId: string,
   seal: Omit<SealRow, "id"> & {
-    device: string;
     number: number;
+    grantId: string | null;
     contents: Partial<SignatureContents>;
-    signers: readonly SignerSide[];
   },
 ): Promise<string> {
   const id = uuid();
   await db.query(
-    `insert into seal (id, base_id, handover_id, manifest, digest, signatures, seal, device, sealed_at, received_at, number)
-     values ($1, current_base(), $2, $3, $4, $5, $6, $7, $8, $9, $10)`,
+    `insert into seal (id, base_id, handover_id, manifest, digest, signatures, seal, device, sealed_at, received_at, number, grant_id)
+     values ($1, current_base(), $2, $3, $4, $5, $6, $7, $8, $9, $10, $11)`,
     [
       id,
       handoverId,
@@ -63,12 +91,13 @@ export async function addSeal(
       seal.sealedAt,
       seal.receivedAt,
       seal.number,
+      seal.grantId,
     ],
   );
-  for (const side of seal.signers) {
+  for (const side of Object.keys(seal.contents)) {
     await db.query(
       "insert into signature_content (seal_id, base_id, side, content) values ($1, current_base(), $2, $3)",
-      [id, side, JSON.stringify(seal.contents[side])],
+      [id, side, JSON.stringify(seal.contents[side as SignerSide])],
     );
   }
   return id;
@@ -83,18 +112,15 @@ export async function signatureContents(db: Queryable, sealId: string): Promise<
   return Object.fromEntries(rows.map((row) => [row.side, row.content]));
 }
 
-/** Settles on one of a handover's seals; the last choice counts. */
+/** Settles whether one of a handover's seals stands; the last choice counts. */
 export async function addSealChoice(
   db: Queryable,
   handoverId: string,
-  sealId: string,
-  why: string,
-  personId: string,
-  at: string,
+  choice: { sealId: string; stands: boolean; why: string; personId: string; at: string },
 ): Promise<void> {
   await db.query(
-    "insert into seal_choice (id, base_id, handover_id, seal_id, why, chosen_by, chosen_at, number) values ($1, current_base(), $2, $3, $4, $5, $6, (select count(*) + 1 from seal_choice where handover_id = $2))",
-    [uuid(), handoverId, sealId, why, personId, at],
+    "insert into seal_choice (id, base_id, handover_id, seal_id, why, chosen_by, chosen_at, stands, number) values ($1, current_base(), $2, $3, $4, $5, $6, $7, (select count(*) + 1 from seal_choice where handover_id = $2))",
+    [uuid(), handoverId, choice.sealId, choice.why, choice.personId, choice.at, choice.stands],
   );
 }
 
@@ -161,8 +187,8 @@ export async function lastSealedHandovers(
 ): Promise<{ yachtId: string; id: string; sealedAt: string }[]> {
   const { rows } = await db.query<{ yachtId: string; id: string; sealedAt: string }>(
     `select distinct on (h.yacht_id) h.yacht_id as "yachtId", h.id, s.sealed_at as "sealedAt"
-     from handover h join seal s on s.handover_id = h.id and s.number = 1
-     where h.yacht_id = any($1) order by h.yacht_id, s.sealed_at desc`,
+     from handover h join standing_seal s on s.handover_id = h.id
+     where h.yacht_id = any($1) order by h.yacht_id, s.received_at desc, h.opened_at desc`,
     [yachtIds],
   );
   return rows;
@@ -178,8 +204,7 @@ export async function sealedCounts(
          where e.handover_id = h.id and e.content->>'aspect' = 'count'
            and s.manifest->'entries' @> jsonb_build_array(jsonb_build_object('id', e.id))), '[]') as entries
      from handover h
-     join lateral (select manifest::jsonb as manifest from seal where handover_id = h.id
-       order by (select max(c.number) from seal_choice c where c.seal_id = seal.id) desc nulls last, number limit 1) s on true
+     join standing_seal s on s.handover_id = h.id
      where h.id = any($1)`,
     [handoverIds],
   );

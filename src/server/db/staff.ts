@@ -1,4 +1,5 @@
 import "server-only";
+import type { Role } from "@/api/permissions";
 import type { Queryable } from "./pool";
 
 /** Those of some people who are managers of the base. */
@@ -8,6 +9,18 @@ export async function managersAmong(db: Queryable, people: readonly string[]): P
     [[...new Set(people)]],
   );
   return new Set(rows.map((row) => row.id));
+}
+
+/** Somebody who works at the base, by name, with what they are; null for anybody else. */
+export async function findStaffMember(
+  db: Queryable,
+  personId: string,
+): Promise<{ name: string; roles: Role[] } | null> {
+  const { rows } = await db.query<{ name: string; roles: Role[] }>(
+    "select p.name, s.roles from staff s join person p on p.id = s.person_id where s.person_id = $1 and s.active",
+    [personId],
+  );
+  return rows[0] ?? null;
 }
 
 /** Whether somebody works at the base. */

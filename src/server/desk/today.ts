@@ -8,7 +8,7 @@ import { depositMet } from "@/core/settlement/terms";
 import type { YachtFile } from "@/core/yacht/schema";
 import { localizeFigures } from "@/core/yacht/figures";
 import { isSoundText } from "@/formats/sound-text";
-import type { CharterRow, ChartersPage, StayView, TodayRow, TodayYacht } from "@/api/schemas/desk";
+import type { CharterRow, ChartersPage, HandoverBrief, StayView, TodayRow, TodayYacht } from "@/api/schemas/desk";
 import { now } from "../clock";
 import { currentBase, type BaseRow } from "../db/base";
 import { staysAfter, staysBetween, type StayMark } from "../db/charters";
@@ -26,6 +26,11 @@ export interface TodayView {
   yachts: Record<string, TodayYacht>;
 }
 
+const factsOf = ({ sealedAt, seals }: HandoverBrief) => ({
+  sealedAt,
+  isUnsettled: sealedAt === null && seals.some(({ settled }) => settled !== false),
+});
+
 /** What a stay needs next, with what is to be known of it. */
 export function todayRow(stay: StayView, at: string): TodayRow {
   const checkIn = stay.handovers.find((each) => each.kind === "check-in") ?? null;
@@ -35,8 +40,8 @@ export function todayRow(stay: StayView, at: string): TodayRow {
       startsAt: stay.startsAt,
       endsAt: stay.endsAt,
       depositMet: depositMet(stay.terms, stay.heldMinor),
-      checkIn,
-      checkOut,
+      checkIn: checkIn && factsOf(checkIn),
+      checkOut: checkOut && factsOf(checkOut),
       settledAt: stay.settledAt,
       heldMinor: stay.heldMinor,
     },
@@ -53,6 +58,7 @@ export function todayRow(stay: StayView, at: string): TodayRow {
     verdict: calm ? "fine" : "watch",
     recorded: open?.entries ?? 0,
     late,
+    notCleared: checkOut === null && checkIn !== null && checkIn.against.length > 0 && checkIn.lifted === null,
     farBelow: null,
     readiness: null,
     fileWork: null,

@@ -1,5 +1,5 @@
 import "server-only";
-import type { PartySide } from "@/core/basics/ids";
+import type { DeviceGrant } from "@/api/callers";
 import { fold } from "@/core/handover/fold";
 import { mainCell, photosOf, remarksOf } from "@/core/handover/state";
 import { lineSubject } from "@/core/handover/lines";
@@ -8,12 +8,11 @@ import { now } from "../clock";
 import { currentBase } from "../db/base";
 import { findStay } from "../db/charters";
 import { findHandover, namesOf } from "../db/handovers";
-import { effectiveSeal } from "../db/seals";
 import type { Queryable } from "../db/pool";
 import { changesSinceStudy } from "../briefing/changes-since-study";
 import { managersAmong } from "../db/staff";
 import { yachtFileAt } from "../db/yachts";
-import { gateContext } from "./gate-context";
+import { heardBy } from "./heard";
 import { AppError } from "@/api/app-error";
 import { signedEntries } from "../record/record";
 
@@ -21,16 +20,15 @@ import { signedEntries } from "../record/record";
 export async function handoverBundle(
   db: Queryable,
   handoverId: string,
-  personId: string,
-  side: PartySide = "base",
+  grant: Pick<DeviceGrant, "id" | "baseId" | "handoverId" | "personId" | "side">,
 ): Promise<HandoverBundle> {
+  const { personId, side } = grant;
   const handover = await findHandover(db, handoverId);
   if (!handover) throw new AppError("no-such-handover");
   const stay = await findStay(db, { stayId: handover.stayId });
   const file = await yachtFileAt(db, handover.yachtId, handover.revision);
   if (!stay || !file) throw new Error("a handover without its stay or file");
   const base = await currentBase(db);
-  const seal = await effectiveSeal(db, handoverId);
   const studied = handover.list.briefing?.studied;
   return {
     list: handover.list,
@@ -42,7 +40,6 @@ export async function handoverBundle(
       skipper: { id: stay.skipperId, name: stay.skipper },
       charterer: { id: stay.chartererId, name: stay.charterer },
     },
-    context: await gateContext(db, handover),
     me: {
       person: personId,
       name: (await namesOf(db, [personId]))[personId] ?? "",
@@ -51,7 +48,7 @@ export async function handoverBundle(
     },
     before: handover.checkInId ? await valuesOf(db, handover.checkInId) : {},
     changes: studied ? await changesSinceStudy(db, handover.yachtId, [studied], handover.revision, file) : [],
-    seal: seal ? { seal: seal.seal, sealedAt: seal.sealedAt } : null,
+    ...(await heardBy(db, handover, grant)),
     serverTime: now(),
   };
 }

@@ -45,8 +45,8 @@ export async function joinByCode(code: string, name: string) {
     const grant = await makeGrant(db, found.handoverId, personId, "skipper");
     return {
       handover: found.handoverId,
-      grant,
-      bundle: await handoverBundle(db, found.handoverId, personId, "skipper"),
+      grant: grant.token,
+      bundle: await handoverBundle(db, found.handoverId, grant),
     };
   });
 }

@@ -43,3 +43,7 @@ export function publicKey(baseId: string): string {
 export function isSignedBy(pem: string, { hash, signature }: { hash: string; signature: string }): boolean {
   return verify(null, Buffer.from(hash, "hex"), createPublicKey(pem), Buffer.from(signature, "base64"));
 }
+
+/** Whether the base's own key made a signature. */
+export const isSigned = (baseId: string, hash: string, signature: string): boolean =>
+  isSignedBy(publicKey(baseId), { hash, signature });

@@ -16,5 +16,5 @@ export async function openHere(
 ) {
   const { id } = await openHandover(db, stayId, kind, personId);
   const grant = await makeGrant(db, id, personId, side);
-  return { handover: id, grant, bundle: await handoverBundle(db, id, personId, side) };
+  return { handover: id, grant: grant.token, bundle: await handoverBundle(db, id, grant) };
 }

@@ -6,7 +6,7 @@ import { postEntries } from "@/testing/post-entries";
 import { sealHandover } from "./seal";
 import type { Entry } from "@/core/handover/entry";
 import { sealRequest } from "@/testing/signing";
-import { handoverBundle } from "./bundle";
+import { bundleFor } from "@/testing/bundle-for";
 
 const base = demoBase("open");
 const open = async (reference: string, kind: "check-in" | "check-out") => {
@@ -140,6 +140,7 @@ describe("opening a check-out", () => {
           base: { person: maro, name: "Maro Tessen" },
           skipper: { person: runa, name: "Runa Sedgeley" },
         }),
+        { id: randomUUID(), personId: maro },
       ),
     );
     const checkOut = (await open("BR-1060", "check-out")).id;
@@ -147,7 +148,7 @@ describe("opening a check-out", () => {
     expect(expected).toMatchObject({
       expected: (list.lines.find((line) => line.id === "count:boat-hook") as { expected: number }).expected,
     });
-    const { before } = await base.inBase((db) => handoverBundle(db, checkOut, maro));
+    const { before } = await base.inBase((db) => bundleFor(db, checkOut, maro));
     expect(before["count:bucket"]).toMatchObject({ value: { count: 1 } });
     expect(before["count:boat-hook"]).toBeUndefined();
   });

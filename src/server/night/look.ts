@@ -6,15 +6,22 @@ import type { HealthFinding } from "@/core/health/finding";
 import { compareBooks } from "@/core/settlement/books";
 import { now } from "../clock";
 import { notedMovements, terminalBook } from "../db/deposits";
+import { everyOpenFollowUp } from "../db/follow-ups";
 import { addLook, everyLink, type WalkedLink } from "../db/night";
 import type { Queryable } from "../db/pool";
+import { effectiveSeal } from "../db/seals";
 import { sealedFile } from "../export/sealed-file";
 import { isSignedBy, publicKey } from "../handover/keys";
 
 /** Looks over a base: its book of money beside the terminal's, every yacht's chain of seals, and every sealed record. */
 export async function lookOver(db: Queryable, baseId: string): Promise<HealthFinding[]> {
   const links = await everyLink(db);
-  return [...(await moneyFindings(db)), ...chainFindings(links, keyOf(baseId)), ...(await recordFindings(db, links))];
+  return [
+    ...(await moneyFindings(db)),
+    ...chainFindings(links, keyOf(baseId)),
+    ...(await recordFindings(db, links)),
+    ...(await followUpFindings(db)),
+  ];
 }
 
 /** Looks over a base at once, because somebody asks, and keeps what was found. */
@@ -22,6 +29,17 @@ export async function lookNow(db: Queryable, baseId: string): Promise<{ findings
   const findings = await lookOver(db, baseId);
   await addLook(db, now(), findings);
   return { findings: findings.length };
+}
+
+async function followUpFindings(db: Queryable): Promise<HealthFinding[]> {
+  return (await everyOpenFollowUp(db)).map(({ handover, yacht, kind, what, problem }) => ({
+    what: "follow-up",
+    yacht,
+    handover,
+    kind,
+    work: what,
+    problem: problem ?? "",
+  }));
 }
 
 async function moneyFindings(db: Queryable): Promise<HealthFinding[]> {
@@ -60,8 +78,11 @@ function walkedFindings(links: readonly WalkedLink[], isSigned: (link: WalkedLin
 async function recordFindings(db: Queryable, links: readonly WalkedLink[]): Promise<HealthFinding[]> {
   const findings: HealthFinding[] = [];
   const handovers = new Map(links.map((link) => [link.handover, link]));
-  for (const { handover, yacht, kind } of handovers.values())
+  for (const { handover, yacht, kind } of handovers.values()) {
+    // a record that does not stand is shown at its charter, and looked at there
+    if (!(await effectiveSeal(db, handover))) continue;
     for (const problem of sealProblems(await sealedFile(db, handover)))
       findings.push({ what: "record", yacht, handover, kind, problem });
+  }
   return findings;
 }

@@ -1,8 +1,10 @@
 import "server-only";
 import { dayIn } from "@/core/basics/instant";
 import { now } from "../clock";
+import { everyOpenFollowUp } from "../db/follow-ups";
 import { addLook, everyBase, lastLook, mayLook } from "../db/night";
 import { inBaseTransaction } from "../db/pool";
+import { followUp } from "../follow-up/follow-up";
 import { log } from "../log";
 import { lookOver } from "./look";
 
@@ -25,12 +27,20 @@ export function watchAtNight(): void {
 
 /** Looks over each base whose night's look is due. */
 export async function lookWhereDue(): Promise<void> {
-  for (const { id, timeZone } of await everyBase())
+  for (const { id, timeZone } of await everyBase()) {
+    await doAgain(id);
     await inBaseTransaction(id, async (db) => {
       const at = now();
       if (!isDue(at, timeZone, (await lastLook(db))?.at ?? null) || !(await mayLook(db))) return;
       await addLook(db, at, await lookOver(db, id));
     });
+  }
+}
+
+/** Does once more what followed from a handover and failed, or was cut off by a stop of the app. */
+async function doAgain(baseId: string): Promise<void> {
+  const open = await inBaseTransaction(baseId, everyOpenFollowUp);
+  for (const handover of new Set(open.map((each) => each.handover))) await followUp(baseId, handover);
 }
 
 /** Whether a base has not been looked over since its hour of today. */

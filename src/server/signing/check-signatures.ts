@@ -28,7 +28,7 @@ export function checkSignatures(
     if (imprint(content) !== signature.imprint) throw new AppError("wrong-imprint", {}, `/contents/${side}`);
     return signature;
   });
-  if (without && contents.witness && sameName(contents.witness.name, contents.base.name)) {
+  if (without && contents.witness && sameName(contents.witness.name, contents.base?.name ?? "")) {
     throw new AppError("own-witness", {}, "/contents/witness");
   }
   return checked;

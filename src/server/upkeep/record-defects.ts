@@ -2,6 +2,7 @@ import "server-only";
 import { v7 as uuid } from "uuid";
 import { compare } from "@/core/comparison/compare";
 import { localize } from "@/core/basics/words";
+import type { Entry } from "@/core/handover/entry";
 import { fold } from "@/core/handover/fold";
 import { mainCell, statusOf } from "@/core/handover/state";
 import { seenDefects } from "@/core/upkeep/defect";
@@ -11,7 +12,7 @@ import { englishTranslator } from "@/messages/translator";
 import { entriesAfter } from "../db/entries";
 import { findHandover, type HandoverRow } from "../db/handovers";
 import type { Queryable } from "../db/pool";
-import { sealedRecord } from "../record/record";
+import { sealedRecord, signedEntries } from "../record/record";
 import { reportDefect } from "./report-defect";
 
 /** Turns what a prep or a handover has found that is not fine, and that was not known, into defects with work orders. Asked for twice it has no more effect. */
@@ -19,7 +20,7 @@ export async function recordDefects(db: Queryable, handoverId: string): Promise<
   const handover = await findHandover(db, handoverId);
   if (!handover) return;
   const { list } = handover;
-  const folded = fold((await entriesAfter(db, handoverId, 0)).map(({ entry }) => entry));
+  const folded = fold(await entriesOf(db, handover));
   const t = englishTranslator();
   for (const { subject, line, safety } of seenDefects(list, folded)) {
     const head = mainCell(folded, line)?.heads[0];
@@ -39,6 +40,12 @@ export async function recordDefects(db: Queryable, handoverId: string): Promise<
     });
   }
   if (handover.kind === "check-out") await recordMarks(db, handover);
+}
+
+/** What a prep has found, or what the record that stands names. */
+async function entriesOf(db: Queryable, { id, kind }: HandoverRow): Promise<Entry[]> {
+  if (kind === "prep") return (await entriesAfter(db, id, 0)).map(({ entry }) => entry);
+  return (await signedEntries(db, id))?.entries ?? [];
 }
 
 /** New marks and marks that grew worse go to the technician, who says what is mended and what stays. */

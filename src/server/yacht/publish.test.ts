@@ -3,7 +3,7 @@ import { resolveYacht } from "@/core/yacht/resolve";
 import { demoBase } from "@/testing/demo-base";
 import { findYacht, yachtFileAt } from "../db/yachts";
 import { openHandover } from "../handover/open";
-import { handoverBundle } from "../handover/bundle";
+import { bundleFor } from "@/testing/bundle-for";
 import { revisionsOf } from "./history";
 import { publishFile, type Publication } from "./publish";
 import { reviewFile } from "./review";
@@ -85,21 +85,21 @@ describe("publishing a file", () => {
 
   it("makes the next revision; earlier ones stay as they were, and so do the handovers made from them", async () => {
     const checkIn = await base.handoverOf("BR-1052", "check-in");
-    const before = await base.inBase((db) => handoverBundle(db, checkIn, senna));
+    const before = await base.inBase((db) => bundleFor(db, checkIn, senna));
     expect(await publish(await changed((file) => (file.inventory["fender-large"]!.expected = 7)))).toEqual({
       revision: 2,
     });
     const now = await yacht();
     expect([now.revision, now.file.inventory["fender-large"]!.expected]).toEqual([2, 7]);
     expect((await base.inBase((db) => yachtFileAt(db, now.id, 1)))?.inventory["fender-large"]!.expected).toBe(6);
-    expect((await base.inBase((db) => handoverBundle(db, checkIn, senna))).file).toEqual(before.file);
+    expect((await base.inBase((db) => bundleFor(db, checkIn, senna))).file).toEqual(before.file);
     await expect(base.asOwner("update yacht_revision set why = 'x'")).rejects.toThrow("is refused");
   });
 
   it("is what the next check-in is made from", async () => {
     const stay = await base.stayOf("BR-1058");
     const { id } = await base.inBase((db) => openHandover(db, stay, "check-in", senna));
-    const { list } = await base.inBase((db) => handoverBundle(db, id, senna));
+    const { list } = await base.inBase((db) => bundleFor(db, id, senna));
     expect(list.yacht.revision).toBe(2);
     expect(list.lines.find((line) => line.id === "count:fender-large")).toMatchObject({ expected: 7 });
   });

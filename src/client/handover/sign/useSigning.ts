@@ -1,5 +1,6 @@
 "use client";
 import { useState } from "react";
+import { canonicalJson } from "@/core/basics/digest";
 import { forks } from "@/core/handover/fold";
 import { makeManifest, manifestDigest, sealOf, type MissingSigner } from "@/core/handover/seal";
 import { photosIn } from "@/core/handover/state";
@@ -30,17 +31,18 @@ export interface Signing {
 /** Keeps both signatures while they are made; what comes in after the first one makes it void, as it was not what that person read. */
 export function useSigning(): Signing {
   const store = useHandover();
-  const { list, me, charter } = store.bundle;
+  const { list, me, charter, context } = store.bundle;
   const [signed, setSigned] = useState<Signing["signed"]>({ base: null, skipper: null });
   const [tried, setTried] = useState(false);
   const [round, setRound] = useState(0);
   const [voided, setVoided] = useState(false);
   const [without, setWithout] = useState<MissingSigner | null>(null);
   const [witness, setWitness] = useState("");
-  const entries = store.allEntries().length;
-  const [seen, setSeen] = useState(entries);
-  if (entries !== seen) {
-    setSeen(entries);
+  // what the record says rests on its entries and on what the base has told: either may change under a pen
+  const rests = `${store.allEntries().length} ${canonicalJson(context)}`;
+  const [seen, setSeen] = useState(rests);
+  if (rests !== seen) {
+    setSeen(rests);
     if (signed.base || signed.skipper) {
       setSigned({ base: null, skipper: null });
       setRound((each) => each + 1);
@@ -65,6 +67,7 @@ export function useSigning(): Signing {
       words,
       store.lastHeardAt,
       without && { ...without, words: without.words.trim() },
+      context,
     );
     const signatures = [base.signature, theirs.signature];
     await store.sealHere({

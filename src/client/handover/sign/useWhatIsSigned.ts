@@ -1,10 +1,10 @@
 "use client";
-import { useFormatter, useTranslations } from "next-intl";
+import { useTranslations } from "next-intl";
 import { useMemo } from "react";
 import { walkState } from "@/core/handover/walk/walk-state";
 import { briefingWords } from "@/messages/briefing-words";
 import { findings, type Finding } from "@/messages/findings";
-import { reasonWords } from "@/messages/reason-words";
+import { forChartererWords, othersWords, signedWords } from "@/messages/signed-words";
 import { useHandover, useSaveState, useVersion } from "../../store/handover-context";
 import type { Signing } from "./useSigning";
 
@@ -21,12 +21,17 @@ export interface WhatIsSigned {
   words: string[];
 }
 
-export function useWhatIsSigned({ without, witness }: Pick<Signing, "without" | "witness">): WhatIsSigned {
+export function useWhatIsSigned({
+  without,
+  witness,
+  signed,
+}: Pick<Signing, "without" | "witness" | "signed">): WhatIsSigned {
   const t = useTranslations();
   const store = useHandover();
   const version = useVersion();
-  const { list, charter } = store.bundle;
-  const { gate, progress } = store.sums();
+  const { online } = useSaveState();
+  const { list, charter, base, context } = store.bundle;
+  const { gate } = store.sums();
   const noted = useMemo(() => {
     void version;
     return findings(t, list, store.folded());
@@ -35,45 +40,25 @@ export function useWhatIsSigned({ without, witness }: Pick<Signing, "without" | 
     void version;
     return list.briefing ? briefingWords(t, list.briefing, walkState(list.briefing, store.folded())) : [];
   }, [t, list, store, version]);
-  const gateWords = t(list.kind === "check-in" ? `gate.state-${gate.state}` : "sign.state-out");
-  const reasons = gate.reasons.filter((reason) => reason.blocks).map((reason) => reasonWords(t, list, reason));
-  const { skipper, charterer } = charter;
-  const forCharterer =
-    skipper.id === charterer.id ? null : t("sign.for-charterer", { skipper: skipper.name, charterer: charterer.name });
-  const withoutOthers = useWithoutOthers();
-  const words = [
-    ...(list.known ?? []).map(({ title, words: said }) => t("known.word", { title, words: said })),
-    ...noted.map((finding) => `${finding.place}: ${finding.name}: ${finding.words}`),
-    ...(list.kind === "check-in" ? [gateWords, ...reasons] : []),
-    ...(progress.left > 0 ? [t("sign.open-lines", { left: progress.left })] : []),
-    ...briefing,
-    ...(forCharterer === null ? [] : [forCharterer]),
-    ...(withoutOthers === null ? [] : [withoutOthers]),
-    without
-      ? t("without.declaration", { why: t(`without.they-${without.reason}`), words: without.words, witness })
-      : t("sign.declaration"),
-  ];
-  return { noted, gateWords, briefing, forCharterer, withoutOthers, words };
-}
-
-/** What another device holds and has not sent is not in what is signed here: that is said, and meant. */
-function useWithoutOthers(): string | null {
-  const t = useTranslations("sign");
-  const format = useFormatter();
-  const store = useHandover();
-  const { online } = useSaveState();
-  const others = new Set(store.allEntries().flatMap((entry) => (entry.device === store.device ? [] : [entry.device])))
-    .size;
-  if (others === 0 || online) return null;
-  const heard =
-    store.lastHeardAt === null
-      ? ""
-      : format.dateTime(new Date(store.lastHeardAt), {
-          weekday: "short",
-          hour: "2-digit",
-          minute: "2-digit",
-          hourCycle: "h23",
-          timeZone: store.bundle.base.timeZone,
-        });
-  return t("without-others", { others, heard });
+  const { lastHeardAt } = store;
+  const withoutOthers = online
+    ? null
+    : othersWords(t, store.allEntries(), store.device, { lastHeardAt, timeZone: base.timeZone });
+  return {
+    noted,
+    gateWords: t(list.kind === "check-in" ? `gate.state-${gate.state}` : "sign.state-out"),
+    briefing,
+    forCharterer: forChartererWords(t, charter),
+    withoutOthers,
+    words: signedWords(t, {
+      list,
+      folded: store.folded(),
+      context,
+      ...charter,
+      without: without && { ...without, words: without.words.trim() },
+      // a witness who types a name signs under that one
+      witness: (signed.skipper?.name ?? witness).trim(),
+      withoutOthers,
+    }),
+  };
 }

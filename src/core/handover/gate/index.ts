@@ -7,7 +7,8 @@ import { deposit } from "./deposit";
 import { jackets } from "./jackets";
 import { lines } from "./lines";
 import { withOverride } from "./override";
-import type { GateContext, GateRule, Reason } from "./reason";
+import type { GateContext } from "./context";
+import type { GateRule, Reason } from "./reason";
 import { safetyWork } from "./safety-work";
 import { unfinished } from "./unfinished";
 import { weather } from "./weather";
@@ -38,4 +39,5 @@ export function gate(list: HandoverList, folded: Folded, context: GateContext): 
   return { state, reasons };
 }
 
-export type { GateContext, Reason } from "./reason";
+export type { GateContext } from "./context";
+export type { Reason } from "./reason";

@@ -1,9 +1,9 @@
 import type { BaseRules } from "../../base/rules";
-import type { Forecast } from "../../weather/forecast";
 import type { Folded } from "../fold";
 import type { HandoverList } from "../list";
 import type { Line, LineReasonCode } from "../lines";
 import type { ClearanceTopic } from "../../basics/clearance-topics";
+import type { GateContext } from "./context";
 
 /** Why something stands in the way, or is to be said. The words for a code are in the message catalogue. */
 export type ReasonCode =
@@ -32,15 +32,6 @@ export interface Reason {
   words?: string;
   /** a manager's override, which keeps the reason in the record and takes its block away */
   override?: { why: string; person: string };
-}
-
-/** What the gate looks at besides the list and what was recorded: what the base knew when this device last heard of it. */
-export interface GateContext {
-  deposit: { met: boolean };
-  /** work orders on this yacht's safety that are not done */
-  safetyWork: { id: string; words: string }[];
-  /** for the first day; null when none has come in */
-  forecast: Forecast | null;
 }
 
 export interface GateFacts extends GateContext {

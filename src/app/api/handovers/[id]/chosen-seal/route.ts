@@ -1,9 +1,13 @@
 import { chooseRecord } from "@/api/handovers";
-import { chooseSeal } from "@/server/handover/choose-seal";
+import { settledBy } from "@/server/handover/sealed-from";
 import { serve } from "@/server/http/serve";
 
-export const POST = serve(chooseRecord, async ({ db, params, body, session, poke }) => {
-  await chooseSeal(db, params.id, body.seal, body.why.trim(), session.personId);
-  poke(params.id);
-  return {};
-});
+export const POST = serve(
+  chooseRecord,
+  async ({ params, body, session, poke }) => {
+    await settledBy(session, params.id, { ...body, why: body.why.trim() });
+    poke(params.id);
+    return {};
+  },
+  { transaction: false },
+);

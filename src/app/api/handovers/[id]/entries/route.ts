@@ -3,6 +3,6 @@ import { entriesFrom, feedPage } from "@/server/handover/feed";
 import { serve } from "@/server/http/serve";
 
 export const GET = serve(pullEntries, ({ db, params, query, session }) =>
-  feedPage(db, session.baseId, params.id, query.after ?? 0),
+  feedPage(db, session, params.id, query.after ?? 0),
 );
 export const POST = serve(postEntries, entriesFrom, { transaction: false });

@@ -1,8 +1,12 @@
 import { sealHandover } from "@/api/handovers";
-import { sealHandover as seal } from "@/server/handover/seal";
+import { sealedFrom } from "@/server/handover/sealed-from";
 import { serve } from "@/server/http/serve";
 
-export const POST = serve(sealHandover, ({ db, params, body, poke }) => {
-  poke(params.id);
-  return seal(db, params.id, body);
-});
+export const POST = serve(
+  sealHandover,
+  ({ params, session, body, poke }) => {
+    poke(params.id);
+    return sealedFrom(session, body);
+  },
+  { transaction: false },
+);

@@ -1,0 +1,62 @@
+"use client";
+import { liftClearance } from "@/api/handovers";
+import { Box, Button, chakra } from "@chakra-ui/react";
+import { useTranslations } from "next-intl";
+import { useState } from "react";
+import type { HandoverBrief } from "@/api/schemas/desk";
+import { Choice } from "@/ui/Choice";
+import { Chip } from "@/ui/Chip";
+import { Field } from "@/ui/Field";
+import { useRequest } from "../api/useRequest";
+import { useMay } from "./shared/staff";
+
+const ways = ["cured", "overridden"] as const;
+
+/** She was signed over while not cleared to leave: the mark stays until what stood against it is put right, or a manager lets her go. */
+export function NotCleared({ handover, at }: { handover: HandoverBrief; at: (instant: string) => string }) {
+  const t = useTranslations("not-cleared");
+  const mayLift = useMay("override");
+  const { lifted, against } = handover;
+  if (lifted) return <p>{t(`lifted-${lifted.how}`, { by: lifted.by, at: at(lifted.at), why: lifted.why })}</p>;
+  return (
+    <Box display="grid" gap="3">
+      <Chip verdict="stop">{t("title")}</Chip>
+      <p>{t("words")}</p>
+      <chakra.ul paddingLeft="5" listStyleType="square">
+        {against.map((words) => (
+          <li key={words}>{words}</li>
+        ))}
+      </chakra.ul>
+      {mayLift ? <LiftForm handover={handover.id} /> : <p>{t("manager")}</p>}
+    </Box>
+  );
+}
+
+function LiftForm({ handover }: { handover: string }) {
+  const t = useTranslations("not-cleared");
+  const [how, setHow] = useState<(typeof ways)[number]>("cured");
+  const [why, setWhy] = useState("");
+  const { fault, faultAt, setFault, busy, request } = useRequest(["why"]);
+  const lift = async () => {
+    if (why.trim() === "") return setFault(t("why-missing"), "why");
+    await request(liftClearance, { params: { id: handover }, body: { how, why: why.trim() } });
+  };
+  return (
+    <>
+      <Choice
+        label={t("how")}
+        options={ways.map((value) => ({ value, word: t(`how-${value}`) }))}
+        value={how}
+        onChoose={setHow}
+      />
+      <Field label={t(`why-${how}`)} error={faultAt("why") ?? fault}>
+        {(ids) => <input {...ids} maxLength={500} value={why} onChange={(event) => setWhy(event.target.value)} />}
+      </Field>
+      <div>
+        <Button disabled={busy} onClick={() => void lift()}>
+          {t("go")}
+        </Button>
+      </div>
+    </>
+  );
+}
