@@ -13,12 +13,14 @@ import { YachtFile } from "../../core/yacht/schema";
 const closed = { additionalProperties: false } as const;
 const Named = Type.Object({ id: Uuid, name: Type.String() }, closed);
 
+const Problems = Type.Array(Type.Unsafe<StandingProblem>({ type: "string", enum: [...standingProblems] }));
+
 /** A signed record that reached the base and does not stand, and why: a person settles it. */
 export const ReceivedRecord = Type.Object(
   {
     seal: Sha256,
     sealedAt: InstantText,
-    problems: Type.Array(Type.Unsafe<StandingProblem>({ type: "string", enum: [...standingProblems] })),
+    problems: Problems,
   },
   closed,
 );
@@ -143,6 +145,6 @@ export const SealRequest = Type.Object(
 );
 export type SealRequest = Static<typeof SealRequest>;
 export const SealAnswer = Type.Object(
-  { seal: Sha256, toCome: Type.Integer(), standing: Type.Boolean(), problems: ReceivedRecord.properties.problems },
+  { seal: Sha256, toCome: Type.Integer(), standing: Type.Boolean(), problems: Problems },
   closed,
 );
