@@ -29,6 +29,8 @@ export interface SealBrief {
   stands: boolean;
   /** what speaks against it, as the base found when it came in */
   problems: StandingProblem[];
+  /** lines that only the signed words have, and that only the words of its own entries have; null where they are the same */
+  differ: { signed: string[]; own: string[] } | null;
   /** what a manager said of it last: whether it stands; null while nobody has */
   settled: boolean | null;
   settledWhy: string | null;

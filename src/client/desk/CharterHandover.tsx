@@ -34,7 +34,7 @@ export function CharterHandover({ row, kind, afterwards, me, timeZone, at }: Pro
     <DeskPart title={t(`charter.${kind}`)}>
       {!handover && <NotOpened stayId={stay.stayId} kind={kind} next={next} />}
       {handover && <Records handover={handover} at={at} />}
-      {handover && !handover.sealedAt && (
+      {handover && !handover.sealedAt && !isUnsettled(handover) && (
         <>
           <p>{t("charter.open", { entries: handover.entries, at: at(handover.openedAt) })}</p>
           <div>
@@ -75,6 +75,9 @@ function NotOpened({ stayId, kind, next }: { stayId: string; kind: Props["kind"]
     </>
   );
 }
+
+/** Whether records came in that do not stand and that nobody has sent back: until then nothing goes on. */
+const isUnsettled = ({ seals }: Handover) => seals.some(({ settled }) => settled !== false);
 
 /** What has been signed of it, where not simply one record stands. */
 function Records({ handover, at }: { handover: Handover; at: (instant: string) => string }) {

@@ -22,8 +22,9 @@ export function CharterHead({ row, at }: { row: TodayRow; at: (instant: string) 
           {at(stay.startsAt)} – {at(stay.endsAt)} · {t("today.aboard", { aboard: stay.aboard })} ·{" "}
           {t("today.berth", { berth: stay.berth })}
         </p>
-        <Box marginTop="2">
+        <Box marginTop="2" display="flex" flexWrap="wrap" gap="2">
           <Chip verdict={row.verdict}>{t(`today.know-${row.next}`, { recorded: row.recorded })}</Chip>
+          {row.notCleared && <Chip verdict="stop">{t("today.not-cleared")}</Chip>}
         </Box>
         {row.farBelow && (
           <Box marginTop="2">

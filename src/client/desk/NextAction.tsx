@@ -31,7 +31,7 @@ export function NextAction({ stayId, reference, next }: { stayId: string; refere
     case "clear-up":
       return to(`/charters/${reference}/settlement`, t(`do-${next}`));
     case "settle-record":
-      return to(`/charters/${reference}`, t("do-settle-record"));
+      return to(`/charters/${reference}#records`, t("do-settle-record"));
     case "settled":
       return to(`/charters/${reference}`, t("do-settled"), false);
     case "under-way":

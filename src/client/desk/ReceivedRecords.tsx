@@ -29,9 +29,16 @@ export function ReceivedRecords({
   };
   const isSettled = seals.some(({ stands }) => stands);
   return (
-    <Box display="grid" gap="3">
+    <Box id="records" display="grid" gap="3">
       <Chip verdict={isSettled ? "watch" : "stop"}>{t(isSettled ? "title-more" : "title-none")}</Chip>
       <p>{t(isSettled ? "words-more" : "words-none")}</p>
+      {mayChoose ? (
+        <Field label={t("why")} hint={t("why-hint")} error={faultAt("why") ?? fault}>
+          {(ids) => <input {...ids} maxLength={500} value={why} onChange={(event) => setWhy(event.target.value)} />}
+        </Field>
+      ) : (
+        <p>{t("manager")}</p>
+      )}
       <chakra.ul display="grid" gap="3">
         {seals.map((each) => (
           <Box as="li" key={each.seal} display="grid" gap="2" paddingBlock="2">
@@ -46,6 +53,7 @@ export function ReceivedRecords({
                 ))}
               </chakra.ul>
             )}
+            {!each.stands && each.differ && <Differing differ={each.differ} />}
             {mayChoose && (
               <Box display="flex" flexWrap="wrap" gap="3">
                 {!each.stands && !each.problems.includes("entries-to-come") && (
@@ -57,13 +65,26 @@ export function ReceivedRecords({
           </Box>
         ))}
       </chakra.ul>
-      {mayChoose ? (
-        <Field label={t("why")} error={faultAt("why") ?? fault}>
-          {(ids) => <input {...ids} maxLength={500} value={why} onChange={(event) => setWhy(event.target.value)} />}
-        </Field>
-      ) : (
-        <p>{t("manager")}</p>
-      )}
+    </Box>
+  );
+}
+
+/** The lines that only one of the two has: what was signed, and what the entries say. */
+function Differing({ differ }: { differ: NonNullable<SealBrief["differ"]> }) {
+  const t = useTranslations("received");
+  return (
+    <Box display="grid" gap="2" borderLeftWidth="4px" borderLeftStyle="solid" borderColor="kelp" paddingLeft="3">
+      {(["signed", "own"] as const).map((side) => (
+        <Box key={side}>
+          <strong>{t(`only-${side}`)}</strong>
+          <chakra.ul aria-label={t(`only-${side}`)} paddingLeft="5" listStyleType="square">
+            {differ[side].length === 0 && <li>{t("only-nothing")}</li>}
+            {differ[side].map((line) => (
+              <li key={line}>{line}</li>
+            ))}
+          </chakra.ul>
+        </Box>
+      ))}
     </Box>
   );
 }

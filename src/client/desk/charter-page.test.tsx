@@ -40,6 +40,7 @@ const seal = (letter: string, change: Partial<SealBrief> = {}): SealBrief => ({
   receivedAt: "2027-06-12T16:01:00.000Z",
   stands: true,
   problems: [],
+  differ: null,
   settled: null,
   settledWhy: null,
   ...change,
@@ -103,12 +104,23 @@ describe("a charter's page", () => {
   });
 
   it("says why a signed record does not stand, and lets a manager alone settle it, with a reason", async () => {
-    const seals = [seal("a", { stands: false, problems: ["words-differ", "open-fork"] })];
+    const seals = [
+      seal("a", {
+        stands: false,
+        problems: ["words-differ", "open-fork"],
+        differ: { signed: ["Base: nothing to pay"], own: ["Fender: 5 of 6"] },
+      }),
+    ];
     const row = rowOf(stayOf({ handovers: [handoverOf("check-in", { seals })] }), { next: "settle-record" });
     draw(row, ["briefer"]);
     expect(part("Check-in").getByText("Signed, and it does not stand yet")).toBeInTheDocument();
     expect(part("Check-in").getByText(/not what its own entries say/)).toBeInTheDocument();
     expect(part("Check-in").getByText(/nobody has settled that/)).toBeInTheDocument();
+    expect(part("Check-in").getByRole("list", { name: "Signed, and not in the entries" })).toHaveTextContent(
+      "Base: nothing to pay",
+    );
+    expect(part("Check-in").getByRole("list", { name: "In the entries, and not signed" })).toHaveTextContent("5 of 6");
+    expect(part("Check-in").queryByRole("button", { name: /Go on/ })).not.toBeInTheDocument();
     expect(part("Check-in").queryByRole("button", { name: "Let this one stand" })).not.toBeInTheDocument();
     cleanup();
     const sent = jest.fn<Promise<Response>, Parameters<typeof fetch>>(() => Promise.resolve(Response.json({})));

@@ -14,7 +14,7 @@ const staySelect = `
     coalesce((select jsonb_agg(jsonb_build_object('id', h.id, 'kind', h.kind, 'openedAt', h.opened_at, 'entries', h.last_number,
                 'sealedAt', (select l.sealed_at from standing_seal l where l.handover_id = h.id),
                 'seals', coalesce((select jsonb_agg(jsonb_build_object('seal', l.seal, 'sealedAt', l.sealed_at, 'receivedAt', l.received_at, 'problems', l.problems,
-                    'settled', l.settled, 'settledWhy', l.settled_why,
+                    'settled', l.settled, 'settledWhy', l.settled_why, 'differ', l.differ,
                     'stands', exists (select 1 from standing_seal t where t.id = l.id)) order by l.number)
                   from examined_seal l where l.handover_id = h.id), '[]'),
                 'against', coalesce((select l.clearance -> 'against' from standing_seal l where l.handover_id = h.id), '[]'),

@@ -24,6 +24,12 @@ export interface Clearance {
   against: string[];
 }
 
+/** Lines of a record's words that only the signed ones have, and that only those of its own entries have. */
+export interface DifferingWords {
+  signed: string[];
+  own: string[];
+}
+
 /** A record that arrived, with what was found and what a person settled. */
 export interface ExaminedSeal extends SealRow {
   number: number;
@@ -57,12 +63,23 @@ export async function sealsOf(db: Queryable, handoverId: string): Promise<Examin
 export async function addExamination(
   db: Queryable,
   sealId: string,
-  found: { problems: readonly StandingProblem[]; clearance: Clearance | null; at: string },
+  found: {
+    problems: readonly StandingProblem[];
+    clearance: Clearance | null;
+    differ: DifferingWords | null;
+    at: string;
+  },
 ): Promise<void> {
   await db.query(
-    `insert into seal_examination (seal_id, base_id, number, problems, clearance, at)
-     select $1, current_base(), coalesce(max(number), 0) + 1, $2, $3, $4 from seal_examination where seal_id = $1`,
-    [sealId, JSON.stringify(found.problems), found.clearance && JSON.stringify(found.clearance), found.at],
+    `insert into seal_examination (seal_id, base_id, number, problems, clearance, differ, at)
+     select $1, current_base(), coalesce(max(number), 0) + 1, $2, $3, $4, $5 from seal_examination where seal_id = $1`,
+    [
+      sealId,
+      JSON.stringify(found.problems),
+      found.clearance && JSON.stringify(found.clearance),
+      found.differ && JSON.stringify(found.differ),
+      found.at,
+    ],
   );
 }
 

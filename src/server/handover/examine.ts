@@ -15,7 +15,7 @@ import { lateEntries } from "../db/addenda";
 import { entriesAfter } from "../db/entries";
 import type { HandoverRow } from "../db/handovers";
 import type { Queryable } from "../db/pool";
-import type { Clearance } from "../db/seals";
+import type { Clearance, DifferingWords } from "../db/seals";
 import { AppError } from "@/api/app-error";
 import { gateContext } from "./gate-context";
 
@@ -30,6 +30,7 @@ interface Signed {
 export interface Examined {
   problems: StandingProblem[];
   clearance: Clearance | null;
+  differ: DifferingWords | null;
   /** entries that it names and that are not here yet */
   toCome: number;
 }
@@ -50,7 +51,7 @@ export async function examine(
   const { list } = handover;
   const entries = await namedEntries(db, handover.id, manifest);
   const toCome = manifest.entries.length - entries.length;
-  if (toCome > 0) return { problems: ["entries-to-come"], clearance: null, toCome };
+  if (toCome > 0) return { problems: ["entries-to-come"], clearance: null, differ: null, toCome };
   const folded = fold(entries);
   const t = englishTranslator();
   const { timeZone } = await currentBase(db);
@@ -67,13 +68,22 @@ export async function examine(
       withoutOthers,
     });
   const others = othersWords(t, entries, device, { lastHeardAt: manifest.lastHeardAt, timeZone });
-  const isAsSigned = [words(null), words(others)].some((each) => canonicalJson(each) === canonicalJson(manifest.words));
+  // that the base could not be reached is known to the device alone
+  const own = manifest.words.includes(others ?? "") ? words(others) : words(null);
+  const differ = differing(manifest.words, own);
   return {
-    problems: [...entryProblems(list, folded), ...(isAsSigned ? [] : (["words-differ"] as const))],
+    problems: [...entryProblems(list, folded), ...(differ ? (["words-differ"] as const) : [])],
     clearance:
       list.kind === "check-in" ? clearanceOf(t, list, gate(list, folded, await gateContext(db, handover))) : null,
+    differ,
     toCome,
   };
+}
+
+/** Where the signed words are not those of the entries; null where they are, to the letter and in their order. */
+function differing(signed: readonly string[], own: readonly string[]): DifferingWords | null {
+  if (canonicalJson(signed) === canonicalJson(own)) return null;
+  return { signed: signed.filter((line) => !own.includes(line)), own: own.filter((line) => !signed.includes(line)) };
 }
 
 const clearanceOf = (t: Translator, list: HandoverList, { state, reasons }: Gate): Clearance => ({

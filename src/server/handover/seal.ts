@@ -66,7 +66,12 @@ export async function sealHandover(
     contents,
   });
   const problems = [...(await signerProblems(db, handover, stay, request, grant.personId)), ...examined.problems];
-  await addExamination(db, sealId, { problems, clearance: examined.clearance, at: receivedAt });
+  await addExamination(db, sealId, {
+    problems,
+    clearance: examined.clearance,
+    differ: examined.differ,
+    at: receivedAt,
+  });
   await appendChainLink(db, handover, sealId, request.seal, receivedAt);
   await settleRecord(db, handoverId);
   return outcomeOf(db, handoverId, { seal: request.seal, problems }, toCome);
@@ -89,6 +94,7 @@ export async function examineAgain(db: Queryable, handoverId: string): Promise<v
     await addExamination(db, id, {
       problems: [...signers, ...examined.problems],
       clearance: examined.clearance,
+      differ: examined.differ,
       at: now(),
     });
   }

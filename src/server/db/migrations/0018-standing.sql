@@ -10,6 +10,8 @@ create table seal_examination (
   problems jsonb not null,
   -- of a check-in: whether she may leave by the base's own reckoning, and what stands against it
   clearance jsonb,
+  -- where the words that were signed are not what the entries give: the lines that only one of the two has
+  differ jsonb,
   at timestamptz not null,
   primary key (seal_id, number)
 );
@@ -21,10 +23,10 @@ grant select, insert on seal_examination to :app_role;
 
 -- Every record with what was found and what a person settled on it.
 create view examined_seal with (security_invoker = true) as
-  select s.*, coalesce(e.problems, '[]') as problems, e.clearance, c.number as chosen, c.stands as settled, c.why as settled_why,
+  select s.*, coalesce(e.problems, '[]') as problems, e.clearance, e.differ, c.number as chosen, c.stands as settled, c.why as settled_why,
     coalesce(c.stands, coalesce(e.problems, '[]') = '[]') as fit
   from seal s
-  left join lateral (select x.problems, x.clearance from seal_examination x where x.seal_id = s.id order by x.number desc limit 1) e on true
+  left join lateral (select x.problems, x.clearance, x.differ from seal_examination x where x.seal_id = s.id order by x.number desc limit 1) e on true
   left join lateral (select x.number, x.stands, x.why from seal_choice x where x.seal_id = s.id order by x.number desc limit 1) c on true;
 grant select on examined_seal to :app_role;
 
