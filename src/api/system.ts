@@ -2,6 +2,7 @@ import { Type } from "@sinclair/typebox";
 import { Key } from "../core/yacht/parts/basics";
 import { anyone } from "./callers";
 import { endpoint, media } from "./endpoint";
+import { KeysAnswer } from "./schemas/keys";
 import { closed } from "./schemas/closed";
 
 export const readHealth = endpoint({
@@ -11,6 +12,15 @@ export const readHealth = endpoint({
   about: "Whether the app and its database answer.",
   who: [anyone],
   answer: Type.Object({ status: Type.Literal("ok"), database: Type.Literal("ok") }, closed),
+});
+
+export const readKeys = endpoint({
+  name: "read-keys",
+  method: "GET",
+  path: "/api/keys.json",
+  about: "The keys that records are signed with, for whoever checks one: `verify --key` reads this.",
+  who: [anyone],
+  answer: KeysAnswer,
 });
 
 export const readYachtFileSchema = endpoint({

@@ -4,7 +4,11 @@ import { cpSync, mkdtempSync } from "node:fs";
 import { tmpdir } from "node:os";
 import { join } from "node:path";
 import { demoBase } from "../testing/demo-base";
-import { publicKey, signHash } from "../server/handover/keys";
+import { keysOf } from "../server/db/keys";
+import { publicKeyOf, rewriteKeyFile } from "../server/keys/key-file";
+import { nextKey, signForBase } from "../server/keys/signing";
+import { strayKeys } from "../core/handover/signing-keys";
+import { isSignedBy } from "../server/keys/key-file";
 import { lookOver } from "../server/night/look";
 import { checkKeys } from "./check-keys";
 
@@ -36,9 +40,12 @@ describe("the base's signing key", () => {
     await expect(checkKeys(url)).rejects.toThrow(
       /^The signing key of Brinecove is missing or broken\. Put .*\.pem back from your backup, then start again\./,
     );
-    expect(() => signHash(base.baseId, "00")).toThrow(expect.objectContaining({ code: "key-missing", status: 503 }));
+    await expect(base.inBase((db) => signForBase(db, base.baseId, "00"))).rejects.toMatchObject({
+      code: "key-missing",
+      status: 503,
+    });
     expect(() => readFileSync(file)).toThrow("ENOENT");
-    expect(await base.inBase((db) => lookOver(db, base.baseId))).toContainEqual({ what: "key" });
+    expect(await base.inBase((db) => lookOver(db, base.baseId))).toContainEqual({ what: "key", number: null });
     renameSync(`${file}.away`, file);
     await checkKeys(url);
   });
@@ -51,9 +58,11 @@ describe("the base's signing key", () => {
     writeFileSync(file, privateKey.export({ type: "pkcs8", format: "pem" }));
     await expect(checkKeys(url)).rejects.toThrow(/is not the one that its records were signed with/);
     const found = await base.inBase((db) => lookOver(db, base.baseId));
-    expect(new Set(found.map((each) => (each.what === "chain" ? each.code : each.what)))).toEqual(
-      new Set(["not-signed"]),
-    );
+    expect(found).toEqual([{ what: "key", number: null }]);
+    // and nothing is signed with it
+    await expect(base.inBase((db) => signForBase(db, base.baseId, "00"))).rejects.toMatchObject({
+      code: "key-missing",
+    });
     writeFileSync(file, pem);
     await checkKeys(url);
   });
@@ -65,8 +74,42 @@ describe("the base's signing key", () => {
       [id],
     );
     await checkKeys(url);
-    const key = publicKey(id);
+    const key = publicKeyOf(id, 1);
     await checkKeys(url);
-    expect(publicKey(id)).toBe(key);
+    expect(publicKeyOf(id, 1)).toBe(key);
+  });
+
+  it("is changed for the next one, which both sign; what was signed before is proved for ever", async () => {
+    const before = await base.inBase((db) => signForBase(db, base.baseId, "ab"));
+    await base.inBase((db) => nextKey(db, base.baseId));
+    await checkKeys(url);
+    const after = await base.inBase((db) => signForBase(db, base.baseId, "ab"));
+    expect([before.keyNumber, after.keyNumber]).toEqual([1, 2]);
+    const keys = await base.inBase((db) => keysOf(db, base.baseId));
+    expect(keys.map(({ publicKey }, at) => isSignedBy(publicKey, { hash: "ab", ...[before, after][at]! }))).toEqual([
+      true,
+      true,
+    ]);
+    expect(await base.inBase((db) => lookOver(db, base.baseId))).toEqual([]);
+    const strays = (changed: typeof keys) =>
+      strayKeys(base.baseId, changed, (pem, hash, signature) => isSignedBy(pem, { hash, signature }));
+    expect(strays(keys)).toEqual([]);
+    // a stranger's key in the place of the first, or of the second, does not hang together with the other
+    const { publicKey } = generateKeyPairSync("ed25519");
+    const theirs = publicKey.export({ type: "spki", format: "pem" }).toString();
+    expect(strays(keys.map((key) => (key.number === 1 ? { ...key, publicKey: theirs } : key)))).toEqual([2]);
+    expect(strays(keys.map((key) => (key.number === 2 ? { ...key, publicKey: theirs } : key)))).toEqual([2]);
+    expect(strays(keys.slice(1))).toEqual([2]);
+  });
+
+  it("is wrapped with a passphrase, and missed at the start without it", async () => {
+    process.env.BRINECOVE_KEY_PASSPHRASE = "gull on a bollard";
+    for (const number of [1, 2]) rewriteKeyFile(base.baseId, number, undefined);
+    expect(readFileSync(file, "utf8")).toContain("ENCRYPTED PRIVATE KEY");
+    await expect(base.inBase((db) => signForBase(db, base.baseId, "ab"))).resolves.toMatchObject({ keyNumber: 2 });
+    delete process.env.BRINECOVE_KEY_PASSPHRASE;
+    await expect(checkKeys(url)).rejects.toThrow(/missing or broken.*set BRINECOVE_KEY_PASSPHRASE/);
+    for (const number of [1, 2]) rewriteKeyFile(base.baseId, number, "gull on a bollard");
+    await checkKeys(url);
   });
 });

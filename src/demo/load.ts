@@ -24,7 +24,7 @@ import { addPrices } from "../server/db/prices";
 import { findYacht } from "../server/db/yachts";
 import { holdDeposit, noteDeposit } from "../server/deposit/deposit";
 import { terminalBook } from "../server/db/deposits";
-import { makeSigningKey } from "../server/handover/keys";
+import { makeFirstKey } from "../server/keys/signing";
 import { openHandover } from "../server/handover/open";
 import { takeEntries } from "../server/items/entries";
 import { followUp } from "../server/follow-up/follow-up";
@@ -97,7 +97,6 @@ async function loadDemo(): Promise<void> {
   const at = ({ day, time }: { day: number; time: string }) =>
     instantIn(addDays(today, day), time, script.base.timeZone);
   const baseId = uuid();
-  makeSigningKey(baseId);
   const loaded: Loaded = { baseId, staff: new Map(), yachts: new Map(), at, timeZone: script.base.timeZone };
   await inBaseTransaction(baseId, async (db) => {
     const { name, place, timeZone, currency, languages, phone } = script.base;
@@ -105,6 +104,7 @@ async function loadDemo(): Promise<void> {
       "insert into base (id, name, place, time_zone, currency, languages, phone) values ($1, $2, $3, $4, $5, $6, $7)",
       [baseId, name, place, timeZone, currency, languages, phone],
     );
+    await makeFirstKey(db, baseId);
     await loadStaff(db, loaded, script);
     await addPrices(db, 0, script.prices, "this season's prices", loaded.staff.get("senna")?.id ?? "", now());
     await loadYachts(db, loaded, script);

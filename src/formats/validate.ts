@@ -2,9 +2,8 @@ import type { Static, TSchema } from "@sinclair/typebox";
 import Ajv, { type ErrorObject, type ValidateFunction } from "ajv/dist/2020.js";
 import { isInstant } from "../core/basics/instant";
 
-const ajv = new Ajv({
+const options = {
   allErrors: false,
-  formats: { "date-time": isInstant },
   strict: true,
   allowUnionTypes: true,
   strictTuples: false,
@@ -12,10 +11,15 @@ const ajv = new Ajv({
   strictTypes: false,
   // a union that is told apart by a word is worded by the branch that was meant
   verbose: true,
-});
-const compiled = new WeakMap<TSchema, ValidateFunction>();
+} as const;
 
-function validatorOf(schema: TSchema): ValidateFunction {
+/** One way to check input, with the checks it has made so far. */
+const checking = (ajv: Ajv) => ({ ajv, compiled: new WeakMap<TSchema, ValidateFunction>() });
+const asItMustBe = checking(new Ajv({ ...options, formats: { "date-time": isInstant } }));
+/** For what was signed before times were looked at: 99 o'clock is no time, and yet what was written down. */
+const asItWasWritten = checking(new Ajv({ ...options, validateFormats: false }));
+
+function validatorOf(schema: TSchema, { ajv, compiled } = asItMustBe): ValidateFunction {
   const known = compiled.get(schema);
   if (known) return known;
   const fresh = ajv.compile(schema);
@@ -35,8 +39,8 @@ export class SchemaMismatch extends Error {
 }
 
 /** What is wrong with a value by a schema, or null when it passes. */
-export function mismatch(schema: TSchema, value: unknown): SchemaMismatch | null {
-  const validate = validatorOf(schema);
+export function mismatch(schema: TSchema, value: unknown, checks = asItMustBe): SchemaMismatch | null {
+  const validate = validatorOf(schema, checks);
   if (validate(value)) return null;
   const errors = validate.errors ?? [];
   return meant(errors) ?? worded(errors, value);
@@ -49,6 +53,17 @@ export function mismatch(schema: TSchema, value: unknown): SchemaMismatch | null
  */
 export function parseAs<T extends TSchema>(schema: T, value: unknown): Static<T> {
   const wrong = mismatch(schema, value);
+  if (wrong) throw wrong;
+  return value as Static<T>;
+}
+
+/**
+ * Takes a record that was signed as it was written down: its form is checked, and not whether its times are times.
+ *
+ * @throws SchemaMismatch with the place (a JSON pointer) and what is wanted there
+ */
+export function parseAsWritten<T extends TSchema>(schema: T, value: unknown): Static<T> {
+  const wrong = mismatch(schema, value, asItWasWritten);
   if (wrong) throw wrong;
   return value as Static<T>;
 }

@@ -20,7 +20,8 @@ export function healthWords(t: Translator, finding: HealthFinding): string {
   if (finding.what === "money") return bookWords(t, finding.difference);
   if (finding.what === "chain")
     return t(`health.chain-${finding.code}`, { yacht: finding.yacht, number: finding.number });
-  if (finding.what === "key") return t("health.key");
+  if (finding.what === "key")
+    return finding.number === null ? t("health.key") : t("health.key-stray", { number: finding.number });
   const { yacht, kind, problem } = finding;
   const named = { yacht, kind: t(`kind.${kind as "check-in"}`), problem };
   if (finding.what === "follow-up") return t(`health.follow-up-${finding.work}`, named);

@@ -117,6 +117,7 @@ const allowed: Record<string, string> = {
   "look-over-base": "M",
   "save-history": staff,
   "read-health": everybody,
+  "read-keys": everybody,
   "read-yacht-file-schema": everybody,
   "read-open-api": everybody,
   "read-simulated-vessel": everybody,

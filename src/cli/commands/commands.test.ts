@@ -1,4 +1,5 @@
 import { spawnSync } from "node:child_process";
+import { generateKeyPairSync, sign } from "node:crypto";
 import { createServer } from "node:net";
 import { mkdtempSync, readFileSync, writeFileSync } from "node:fs";
 import { tmpdir } from "node:os";
@@ -6,9 +7,11 @@ import { join } from "node:path";
 import { strFromU8, strToU8, unzipSync, zipSync } from "fflate";
 import type { SealedFile } from "../../core/handover/sealed-file";
 import { canonicalJson, digestOf } from "../../core/basics/digest";
-import { signHash } from "../../server/handover/keys";
+import { signWith } from "../../server/keys/key-file";
 import { sealedFile } from "../../server/export/sealed-file";
 import { sealedZip } from "../../server/export/sealed-zip";
+import { writtenDigest } from "../../core/handover/receipt";
+import { keysAnswer } from "../../server/keys/published";
 import { demoBase } from "../../testing/demo-base";
 import { run as verify } from "./verify";
 
@@ -171,7 +174,7 @@ describe("verify, and compare of exported records", () => {
   it("finds nothing changed in what the base gives out", async () => {
     const { status, out } = run(["verify", await exported("check-out", "sound.json")]);
     expect(status).toBe(0);
-    expect(out).toContain("nothing was changed");
+    expect(out).toMatch(/fit the seal [0-9a-f]{64}\. Not authenticated: .* Not covered: when it was received/);
   });
 
   it.each<[string, (record: Loose) => void, RegExp]>([
@@ -245,9 +248,14 @@ describe("verify, and compare of exported records", () => {
     const file = await zipped("check-in", "first-form.zip", (parts) => {
       for (const part of Object.keys(parts)) if (/^(signatures|record\.pdf)/.test(part)) delete parts[part];
       withJson(parts, "receipt.json", (receipt) => {
-        Object.assign(receipt, { format: "brinecove/receipt/1", files: undefined, sealedAt: undefined });
+        Object.assign(receipt, {
+          format: "brinecove/receipt/1",
+          files: undefined,
+          sealedAt: undefined,
+          linkKey: undefined,
+        });
         const { hash, addenda, writtenAt } = receipt;
-        receipt.writtenSignature = signHash(base.baseId, digestOf({ hash, addenda, writtenAt }));
+        receipt.writtenSignature = signWith(base.baseId, 1, digestOf({ hash, addenda, writtenAt }));
       });
     });
     const { status, out } = await verified(file);
@@ -302,6 +310,67 @@ describe("verify, and compare of exported records", () => {
     const { status, out } = await verified(await zipped("check-out", "changed.zip", change));
     expect(out).toMatch(words);
     expect(status).toBe(1);
+  });
+
+  it("takes the base's published keys or a PEM file, and tells a record that a stranger signed anew", async () => {
+    const keys = join(folder, "keys.json");
+    writeFileSync(keys, JSON.stringify(await keysAnswer()));
+    const out = await zipped("check-out", "out.zip");
+    const said = run(["verify", out, "--key", keys]);
+    expect([said.status, said.out]).toEqual([0, expect.stringMatching(/signed with the base's key [0-9a-f]{16}/)]);
+    expect(run(["verify", out]).out).toContain("Not authenticated: give the base's key");
+    // everything signed anew, with another key and in its name
+    const { privateKey, publicKey } = generateKeyPairSync("ed25519");
+    const signed = (hash: string) => sign(null, Buffer.from(hash, "hex"), privateKey).toString("base64");
+    const pem = publicKey.export({ type: "spki", format: "pem" }).toString();
+    const forged = await zipped("check-out", "forged.zip", (parts) =>
+      withJson(parts, "receipt.json", (receipt) => {
+        receipt.publicKey = pem;
+        receipt.linkKey = { number: 1, publicKey: pem };
+        receipt.signature = signed(receipt.hash as string);
+        receipt.writtenSignature = signed(writtenDigest(receipt as never));
+      }),
+    );
+    expect(run(["verify", forged, "--key", keys])).toMatchObject({
+      status: 1,
+      out: expect.stringMatching(/signed with a key that is not the base's \([0-9a-f]{16}\)/),
+    });
+    const theirs = join(folder, "theirs.pem");
+    writeFileSync(theirs, pem);
+    expect(run(["verify", out, "--key", theirs]).status).toBe(1);
+    expect(run(["verify", out, "--key"])).toMatchObject({ status: 2, err: expect.stringContaining("Say which key") });
+    writeFileSync(theirs, "no key");
+    expect(run(["verify", out, "--key", theirs])).toMatchObject({ status: 2, err: expect.stringContaining("no key") });
+  }, 60_000);
+
+  it("says of a check-out beside another charter's check-in that it does not go back to it", async () => {
+    const other = await base.handoverOf("BR-1052", "check-in");
+    const file = join(folder, "other-in.zip");
+    writeFileSync(file, (await base.inBase((db) => sealedZip(db, other))).bytes);
+    const { status, out } = run(["verify", await zipped("check-out", "out.zip"), file]);
+    expect([status, out]).toEqual([1, expect.stringContaining("does not go back to")]);
+  });
+
+  it.each<[string, (record: Loose) => void, RegExp]>([
+    ["one signature alone", (record) => void record.signatures.pop(), /the signature of the \w+ is missing/],
+    ["none", (record) => void record.signatures.splice(0), /the signature of the base is missing/],
+    ["an entry twice", (record) => void record.entries.push(record.entries[0]!), /entry [0-9a-f-]{36} stands twice/],
+    [
+      "another hour of sealing",
+      (record) => void ((record as { sealedAt?: string }).sealedAt = "2027-06-01T10:00:00.000Z"),
+      /the time of sealing is not that of its signatures/,
+    ],
+  ])("names %s in JSON alone", async (_what, change, words) => {
+    const { status, out } = await verified(await exported("check-out", "changed.json", change as never));
+    expect([status, out]).toEqual([1, expect.stringMatching(words)]);
+  });
+
+  it("opens a record of before that has an impossible hour in it, and says which", async () => {
+    const file = await exported("check-out", "bricked.json", ((record: Loose) => {
+      record.signatures[0]!.at = "2027-06-12T99:00:00.000Z";
+    }) as never);
+    const { out } = await verified(file);
+    expect(out).toContain("there is no such time as 2027-06-12T99:00:00.000Z");
   });
 
   it("says of another file that it is no record", () => {

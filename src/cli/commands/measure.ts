@@ -25,6 +25,7 @@ import { checkInFigures } from "../measure/check-in";
 import { checkOutFigures } from "../measure/check-out";
 import { editingFigures } from "../measure/editing";
 import { seventhYacht } from "../measure/seventh-yacht";
+import { tamperingFigures } from "../measure/tampering";
 import { postingFigures } from "../measure/posting";
 import { pageFigures } from "../measure/pages";
 import { walkFigures } from "../measure/walk";
@@ -47,6 +48,11 @@ export async function run([only]: string[]): Promise<number> {
   await buildIfChanged(".next-test");
   const prepared = await prepareDatabase("pictures");
   await loadFixedDemo(prepared, "pictures");
+  if (wanted("tampering")) await tamperingFigures(say);
+  if (only === "tampering") {
+    prepared.database.stop();
+    return 0;
+  }
   const app = serve(port, {}, true);
   try {
     await untilReady(port, app);

@@ -56,7 +56,7 @@ describe("the health of a base", () => {
       { what: "record", yacht: "Quillback", handover: "h", kind: "check-in", problem: "entry 7 was changed" },
       "Quillback, check-in: entry 7 was changed.",
     ],
-    [{ what: "key" }, "The base’s signing key is missing or broken."],
+    [{ what: "key", number: null }, "The base’s signing key is missing or broken."],
   ])("names it in words, and what to do: %j", (finding, words) => {
     draw([finding]);
     expect(screen.getByRole("status")).toHaveTextContent("One thing does not fit.");

@@ -1,13 +1,17 @@
 import { Type, type Static } from "@sinclair/typebox";
 import { digestOf } from "../basics/digest";
 import { Sha256 } from "../basics/ids";
-import { chainLink } from "./seal";
+import { chainLink, twice } from "./seal";
 import type { SealedFile } from "./sealed-file";
 
 /** What the base says of a sealed record: its link in the yacht's chain of seals, and what was added since, signed with the base's key. */
 export const Receipt = Type.Object(
   {
-    format: Type.Union([Type.Literal("brinecove/receipt/1"), Type.Literal("brinecove/receipt/2")]),
+    format: Type.Union([
+      Type.Literal("brinecove/receipt/1"),
+      Type.Literal("brinecove/receipt/2"),
+      Type.Literal("brinecove/receipt/3"),
+    ]),
     yacht: Type.String(),
     /** place of the link in the yacht's chain, from 1 */
     number: Type.Integer({ minimum: 1 }),
@@ -17,6 +21,10 @@ export const Receipt = Type.Object(
     hash: Sha256,
     /** the base's signature (Ed25519, base64) over `hash` */
     signature: Type.String(),
+    /** the key that made it, where the base has changed keys since: from the third form on */
+    linkKey: Type.Optional(
+      Type.Object({ number: Type.Integer({ minimum: 1 }), publicKey: Type.String() }, { additionalProperties: false }),
+    ),
     /** when it was signed; the first form did not say */
     sealedAt: Type.Optional(Type.String()),
     /** every other file of the zip; the first form named none */
@@ -59,6 +67,11 @@ export function receiptProblems(receipt: Receipt, record: Receipted): string[] {
   if (receipt.yacht !== record.list.yacht.name) problems.push("the receipt names another yacht");
   if (receipt.sealedAt !== undefined && receipt.sealedAt !== record.sealedAt)
     problems.push("the time of sealing is not the one in the receipt");
+  const listed = receipt.addenda.map(({ id }) => id);
+  for (const id of twice([...listed, ...(receipt.files ?? []).map(({ name }) => name)]))
+    problems.push(`${id} stands twice in the receipt`);
+  for (const id of twice(record.addenda.map((addendum) => (addendum as Added).id)))
+    problems.push(`addendum ${id} stands twice`);
   if (receipt.seal !== record.seal) problems.push("the receipt is for another record");
   if (chainLink(receipt.previous, receipt.seal, receipt.receivedAt) !== receipt.hash)
     problems.push("the receipt's link in the yacht's chain was changed");
@@ -79,7 +92,7 @@ export function receiptProblems(receipt: Receipt, record: Receipted): string[] {
  *
  * @param files digest of each file by its name, the receipt's own left out
  */
-export function fileProblems(
+export function zipProblems(
   receipt: Receipt,
   { manifest, addenda }: Pick<SealedFile, "manifest" | "addenda">,
   files: ReadonlyMap<string, string>,

@@ -133,6 +133,20 @@ export function chainLink(previous: string | null, seal: string, receivedAt: str
   return digestOf({ previous, seal, receivedAt });
 }
 
+/** Whoever has to sign, and has not, or twice. */
+function signatureProblems({ manifest, signatures }: Pick<SealedParts, "manifest" | "signatures">): string[] {
+  const sides = signatures.map(({ side }) => side);
+  const wanted = signersOf(manifest.without ?? null);
+  return [
+    ...wanted.filter((side) => !sides.includes(side)).map((side) => `the signature of the ${side} is missing`),
+    ...sides.filter((side) => !wanted.includes(side)).map((side) => `a signature of the ${side} does not belong there`),
+    ...twice(sides).map((side) => `the ${side} has signed twice`),
+  ];
+}
+
+/** What stands more than once in a list, each once. */
+export const twice = <T>(list: readonly T[]): T[] => [...new Set(list.filter((each, at) => list.indexOf(each) !== at))];
+
 /** What a sealed record consists of, for checking. */
 export interface SealedParts {
   list: HandoverList;
@@ -146,7 +160,11 @@ export interface SealedParts {
  * Names what does not agree with the seal. Empty means that list, entries and signatures are those that were sealed.
  */
 export function sealProblems(parts: SealedParts): string[] {
-  const problems: string[] = [];
+  const problems = [
+    ...twice(parts.entries.map(({ id }) => id)).map((id) => `entry ${id} stands twice`),
+    ...twice(parts.manifest.entries.map(({ id }) => id)).map((id) => `entry ${id} was signed twice`),
+    ...signatureProblems(parts),
+  ];
   if (listHash(parts.list) !== parts.manifest.listHash) problems.push("the list is not the one that was signed");
   const present = new Map(parts.entries.map((entry) => [entry.id, entryHash(entry)]));
   for (const { id, hash } of parts.manifest.entries) {

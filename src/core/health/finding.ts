@@ -5,8 +5,8 @@ import type { ChainFault } from "./chain";
 export type HealthFinding =
   | { what: "money"; difference: BookDifference }
   | { what: "chain"; yacht: string; number: number; code: ChainFault["code"] | "not-signed" }
-  /** the base's signing key is missing or broken */
-  | { what: "key" }
+  /** the base's signing key is missing or broken; with a number, a key that does not follow from the one before it */
+  | { what: "key"; number: number | null }
   /** what follows from a handover and was not done: defects found, a copy to be sent */
   | { what: "follow-up"; yacht: string; handover: string; kind: string; work: "defects" | "copy"; problem: string }
   | { what: "record"; yacht: string; handover: string; kind: string; problem: string };

@@ -5,8 +5,8 @@ import type { Entry } from "@/core/handover/entry";
 import { permitDigest, speaksFor, type Permit } from "@/core/handover/permit";
 import { now } from "../clock";
 import { findStaffMember } from "../db/staff";
-import type { Queryable } from "../db/pool";
-import { isSigned, signHash } from "../handover/keys";
+import { inBaseTransaction, type Queryable } from "../db/pool";
+import { isSignedForBase, signForBase } from "../keys/signing";
 
 /** Hours that somebody's own device speaks for them without signal: a day at the quay. */
 const ownHours = 12;
@@ -39,17 +39,23 @@ export async function makePermit(
     from,
     until: addHours(from, second ? secondHours : ownHours),
   };
-  return { ...said, signature: signHash(grant.baseId, permitDigest(said)) };
+  const { signature } = await signForBase(db, grant.baseId, permitDigest(said));
+  return { ...said, signature };
 }
 
 /** Permits of a device that the base itself signed and that have not grown old on the way. */
-export function soundPermits(grant: Pick<DeviceGrant, "id" | "baseId">, permits: readonly Permit[]): Permit[] {
-  return permits.filter(
-    (permit) =>
-      permit.grant === grant.id &&
-      now() <= addHours(permit.until, arrivalHours) &&
-      isSigned(grant.baseId, permitDigest(permit), permit.signature),
-  );
+export async function soundPermits(
+  grant: Pick<DeviceGrant, "id" | "baseId">,
+  permits: readonly Permit[],
+): Promise<Permit[]> {
+  const own = permits.filter(({ grant: of, until }) => of === grant.id && now() <= addHours(until, arrivalHours));
+  if (own.length === 0) return [];
+  return inBaseTransaction(grant.baseId, async (db) => {
+    const sound: Permit[] = [];
+    for (const permit of own)
+      if (await isSignedForBase(db, grant.baseId, permitDigest(permit), permit.signature)) sound.push(permit);
+    return sound;
+  });
 }
 
 /** The permit that speaks for an entry, of those that are sound. */

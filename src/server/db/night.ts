@@ -40,12 +40,13 @@ export interface WalkedLink extends ChainLink {
   handover: string;
   kind: string;
   signature: string;
+  keyNumber: number;
 }
 
 /** Every link of every yacht's chain, by yacht and number. */
 export async function everyLink(db: Queryable): Promise<WalkedLink[]> {
   const { rows } = await db.query<WalkedLink>(
-    `select y.id as "yachtId", y.name as yacht, c.number, c.previous, c.hash, s.seal, c.received_at as "receivedAt", c.signature,
+    `select y.id as "yachtId", y.name as yacht, c.number, c.previous, c.hash, s.seal, c.received_at as "receivedAt", c.signature, c.key_number as "keyNumber",
        h.id as handover, h.kind
      from chain_link c join seal s on s.id = c.seal_id join handover h on h.id = s.handover_id join yacht y on y.id = c.yacht_id
      order by y.name, c.yacht_id, c.number`,

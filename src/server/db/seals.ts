@@ -148,6 +148,8 @@ export interface ChainLinkRow {
   hash: string;
   receivedAt: string;
   signature: string;
+  /** which of the base's keys made the signature */
+  keyNumber: number;
 }
 
 /** The last link of a yacht's chain, or null before the first. */
@@ -165,13 +167,14 @@ export interface BaseLink {
   name: string;
   hash: string | null;
   signature: string | null;
+  keyNumber: number | null;
 }
 
 /** Every base with its last link, asked as the owner, who sees all of them. */
 export async function lastLinks(owner: Queryable): Promise<BaseLink[]> {
   const { rows } = await owner.query<BaseLink>(
-    `select b.id, b.name, l.hash, l.signature from base b left join lateral
-       (select hash, signature from chain_link c where c.base_id = b.id order by received_at desc, number desc limit 1) l on true`,
+    `select b.id, b.name, l.hash, l.signature, l.key_number as "keyNumber" from base b left join lateral
+       (select hash, signature, key_number from chain_link c where c.base_id = b.id order by received_at desc, number desc limit 1) l on true`,
   );
   return rows;
 }
@@ -179,8 +182,8 @@ export async function lastLinks(owner: Queryable): Promise<BaseLink[]> {
 /** Adds a link to a yacht's chain. */
 export async function addLink(db: Queryable, yachtId: string, sealId: string, link: ChainLinkRow): Promise<void> {
   await db.query(
-    "insert into chain_link (yacht_id, base_id, number, seal_id, previous, hash, received_at, signature) values ($1, current_base(), $2, $3, $4, $5, $6, $7)",
-    [yachtId, link.number, sealId, link.previous, link.hash, link.receivedAt, link.signature],
+    "insert into chain_link (yacht_id, base_id, number, seal_id, previous, hash, received_at, signature, key_number) values ($1, current_base(), $2, $3, $4, $5, $6, $7, $8)",
+    [yachtId, link.number, sealId, link.previous, link.hash, link.receivedAt, link.signature, link.keyNumber],
   );
 }
 
@@ -191,7 +194,7 @@ export async function linkOfSeal(
   seal: string,
 ): Promise<(ChainLinkRow & { baseId: string }) | null> {
   const { rows } = await db.query<ChainLinkRow & { baseId: string }>(
-    `select c.number, c.previous, c.hash, c.received_at as "receivedAt", c.signature, c.base_id as "baseId" from chain_link c join seal s on s.id = c.seal_id where s.handover_id = $1 and s.seal = $2`,
+    `select c.number, c.previous, c.hash, c.received_at as "receivedAt", c.signature, c.key_number as "keyNumber", c.base_id as "baseId" from chain_link c join seal s on s.id = c.seal_id where s.handover_id = $1 and s.seal = $2`,
     [handoverId, seal],
   );
   return rows[0] ?? null;

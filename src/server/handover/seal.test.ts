@@ -10,7 +10,7 @@ import { findStay } from "../db/charters";
 import { entriesAfter } from "../db/entries";
 import { findHandover } from "../db/handovers";
 import { chooseSeal } from "./choose-seal";
-import { publicKey } from "./keys";
+import { keysOf } from "../db/keys";
 import { postEntries } from "@/testing/post-entries";
 import { sealedRecord } from "../record/record";
 import { sealHandover } from "./seal";
@@ -165,7 +165,8 @@ describe("a sound seal", () => {
       [list.yacht.id],
     );
     expect(links.length).toBeGreaterThanOrEqual(3);
-    const key = createPublicKey(publicKey(base.baseId));
+    const [first] = await base.inBase((db) => keysOf(db, base.baseId));
+    const key = createPublicKey(first?.publicKey ?? "");
     links.forEach((link, i) => {
       expect(link.number).toBe(i + 1);
       expect(link.previous).toBe(links[i - 1]?.hash ?? null);

@@ -16,7 +16,7 @@ import { askFollowUp } from "../db/follow-ups";
 import type { Queryable } from "../db/pool";
 import { AppError } from "@/api/app-error";
 import { examine } from "./examine";
-import { signHash } from "./keys";
+import { signForBase } from "../keys/signing";
 import { signerProblems } from "./signer-problems";
 
 /** What became of a seal: whether it stands and if not why, and how many named entries and photos are still to come. */
@@ -148,13 +148,14 @@ async function appendChainLink(
   const last = await lastLink(db, handover.yachtId);
   const previous = last?.hash ?? null;
   const hash = chainLink(previous, seal, receivedAt);
-  const signature = signHash(handover.baseId, hash);
+  const { signature, keyNumber } = await signForBase(db, handover.baseId, hash);
   await addLink(db, handover.yachtId, sealId, {
     number: (last?.number ?? 0) + 1,
     previous,
     hash,
     receivedAt,
     signature,
+    keyNumber,
   });
 }
 

@@ -36,7 +36,7 @@ export async function takeEntries(
 ): Promise<ItemAnswer[]> {
   const { baseId, handoverId } = right;
   const { list, stayId } = await handoverById(baseId, handoverId);
-  const kind = await entryKind(right, { list, stayId }, entries, soundPermits(right, permits));
+  const kind = await entryKind(right, { list, stayId }, entries, await soundPermits(right, permits));
   return takeItems(kind, entries);
 }
 

@@ -1,24 +1,27 @@
 import "server-only";
 import { AppError } from "@/api/app-error";
 import { sealProblems } from "@/core/handover/seal";
+import { strayKeys, type PublishedKey } from "@/core/handover/signing-keys";
 import { walkChain } from "@/core/health/chain";
 import type { HealthFinding } from "@/core/health/finding";
 import { compareBooks } from "@/core/settlement/books";
 import { now } from "../clock";
 import { notedMovements, terminalBook } from "../db/deposits";
+import { keysOf } from "../db/keys";
 import { everyOpenFollowUp } from "../db/follow-ups";
 import { addLook, everyLink, type WalkedLink } from "../db/night";
 import type { Queryable } from "../db/pool";
 import { effectiveSeal } from "../db/seals";
 import { sealedFile } from "../export/sealed-file";
-import { isSignedBy, publicKey } from "../handover/keys";
+import { isSignedBy, publicKeyOf } from "../keys/key-file";
 
 /** Looks over a base: its book of money beside the terminal's, every yacht's chain of seals, and every sealed record. */
 export async function lookOver(db: Queryable, baseId: string): Promise<HealthFinding[]> {
   const links = await everyLink(db);
   return [
     ...(await moneyFindings(db)),
-    ...chainFindings(links, keyOf(baseId)),
+    ...(await keyFindings(db, baseId)),
+    ...chainFindings(links, await keysOf(db, baseId)),
     ...(await recordFindings(db, links)),
     ...(await followUpFindings(db)),
   ];
@@ -47,20 +50,30 @@ async function moneyFindings(db: Queryable): Promise<HealthFinding[]> {
   return compareBooks(here, terminal).map((difference) => ({ what: "money", difference }));
 }
 
-/** The base's public key; null where its signing key is missing or broken. */
-function keyOf(baseId: string): string | null {
+/** Whether the key in use is where it belongs and the row of keys hangs together; what cannot be proved without it is looked at all the same. */
+async function keyFindings(db: Queryable, baseId: string): Promise<HealthFinding[]> {
+  const keys = await keysOf(db, baseId);
+  const last = keys.at(-1);
+  const strays = strayKeys(baseId, keys, (pem, hash, signature) => isSignedBy(pem, { hash, signature }));
+  return [
+    ...(last && isInPlace(baseId, last) ? [] : [{ what: "key" as const, number: null }]),
+    ...strays.map((number) => ({ what: "key" as const, number })),
+  ];
+}
+
+/** Whether the file of a key holds that key. */
+function isInPlace(baseId: string, { number, publicKey }: PublishedKey): boolean {
   try {
-    return publicKey(baseId);
+    return publicKeyOf(baseId, number) === publicKey;
   } catch (error) {
-    if (error instanceof AppError) return null;
+    if (error instanceof AppError) return false;
     throw error;
   }
 }
 
-function chainFindings(links: readonly WalkedLink[], pem: string | null): HealthFinding[] {
-  if (links.length === 0) return [];
-  if (pem === null) return [{ what: "key" }, ...walkedFindings(links, () => true)];
-  return walkedFindings(links, (link) => isSignedBy(pem, link));
+function chainFindings(links: readonly WalkedLink[], keys: readonly PublishedKey[]): HealthFinding[] {
+  const pems = new Map(keys.map(({ number, publicKey }) => [number, publicKey]));
+  return walkedFindings(links, (link) => isSignedBy(pems.get(link.keyNumber) ?? "", link));
 }
 
 function walkedFindings(links: readonly WalkedLink[], isSigned: (link: WalkedLink) => boolean): HealthFinding[] {

@@ -1,0 +1,104 @@
+import { mkdtempSync, writeFileSync } from "node:fs";
+import { tmpdir } from "node:os";
+import { join } from "node:path";
+import { strFromU8, strToU8, unzipSync, zipSync } from "fflate";
+import { demoBase } from "@/testing/demo-base";
+import { sealedZip } from "@/server/export/sealed-zip";
+import { keysAnswer } from "@/server/keys/published";
+import { trustedKeys } from "./keys";
+import { problemsOf } from "./problems";
+import { exportedFrom, readExported } from "./read";
+import { tamperings } from "./tamper";
+
+const base = demoBase("tamper");
+const folder = mkdtempSync(join(tmpdir(), "brinecove-tamper-"));
+let parts: Record<string, Uint8Array>;
+let trusted: Set<string>;
+
+beforeAll(async () => {
+  const id = await base.handoverOf("BR-1050", "check-out");
+  parts = unzipSync((await base.inBase((db) => sealedZip(db, id))).bytes);
+  const keys = join(folder, "keys.json");
+  writeFileSync(keys, JSON.stringify(await keysAnswer()));
+  trusted = trustedKeys([keys]);
+});
+
+const file = join(folder, "record.zip");
+/** What is said of a zip made of some parts: problems, or that it is no record. */
+const said = (of: Record<string, Uint8Array>): string[] => {
+  try {
+    return problemsOf(exportedFrom(file, of), trusted);
+  } catch (error) {
+    return [(error as Error).message];
+  }
+};
+
+it("says nothing against the zip as it was given out", () => expect(said(parts)).toEqual([]));
+
+it.each<[string, number]>([
+  ["receipt.json", 1],
+  // every one of them is tried by `measure tampering`
+  ["record.json", 97],
+  ["signatures/base.json", 1],
+])(
+  "finds every change of %s, one member at a time (each of %i)",
+  (name, every) => {
+    const passed: string[] = [];
+    let tried = 0;
+    for (const { path, how, text } of tamperings(strFromU8(parts[name]!), every)) {
+      tried += 1;
+      if (said({ ...parts, [name]: strToU8(text) }).length === 0) passed.push(`${path} ${how}`);
+    }
+    expect(passed).toEqual([]);
+    expect(tried).toBeGreaterThan(8);
+  },
+  120_000,
+);
+
+it("finds a record that stands alone as JSON and was changed: list, entries, manifest, signatures, seal and hour", () => {
+  const alone = join(folder, "record.json");
+  const passed: string[] = [];
+  for (const { path, how, text } of tamperings(strFromU8(parts["record.json"]!), 97)) {
+    // what was added since is covered by the receipt alone, and said so; the order of entries and signatures says nothing
+    if (path.startsWith("addenda") || (how === "swapped" && /^(entries|signatures)\/\d+$/.test(path))) continue;
+    writeFileSync(alone, text);
+    try {
+      if (problemsOf(readExported(alone), trusted).length === 0) passed.push(`${path} ${how}`);
+    } catch {
+      // it is no record any more
+    }
+  }
+  expect(passed).toEqual([]);
+}, 120_000);
+
+it("finds every file of the zip that was changed, taken out, doubled under another name or changed for another", () => {
+  const passed: string[] = [];
+  const names = Object.keys(parts).filter((name) => name !== "receipt.json");
+  for (const [at, name] of names.entries()) {
+    const { [name]: own, ...others } = parts;
+    const next = names[(at + 1) % names.length]!;
+    const bytes = Uint8Array.from(own!);
+    bytes[bytes.length >> 1]! ^= 1;
+    const cells: [string, Record<string, Uint8Array>][] = [
+      ["changed", { ...parts, [name]: bytes }],
+      ["removed", others],
+      ["doubled", { ...parts, [`${name}.copy`]: own! }],
+      ["swapped", { ...parts, [name]: parts[next]!, [next]: own! }],
+    ];
+    for (const [how, of] of cells) if (said(of).length === 0) passed.push(`${name} ${how}`);
+  }
+  expect(passed).toEqual([]);
+});
+
+it("finds a file that lies in the zip twice", () => {
+  const twice = zipSync({ "recore.json": strToU8("{}"), ...parts }, { level: 0 });
+  // the same name in both of its places: the file's own head and the zip's list
+  for (const at of places(twice, "recore.json")) twice.set(strToU8("record.json"), at);
+  writeFileSync(file, twice);
+  expect(problemsOf(readExported(file), trusted)).toContain("record.json is in the zip twice");
+});
+
+function places(bytes: Uint8Array, name: string): number[] {
+  const text = Buffer.from(bytes).toString("latin1");
+  return [...text.matchAll(new RegExp(name.replace(".", "\\."), "g"))].map(({ index }) => index);
+}
