@@ -112,6 +112,7 @@ export const errors = {
   "prep-not-signed": 422,
   "prices-changed": 409,
   "range-turned": 422,
+  "record-unfit": 409,
   "reported-before": 409,
   "reservation-line": 422,
   "rules-changed": 409,

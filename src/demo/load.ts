@@ -2,6 +2,7 @@ import { readFileSync } from "node:fs";
 import { v7 as uuid } from "uuid";
 import { addDays, addHours, dayIn, instantIn } from "../core/basics/instant";
 import { digestOf } from "../core/basics/digest";
+import type { Entry } from "../core/handover/entry";
 import { fold } from "../core/handover/fold";
 import type { HandoverKind } from "../core/handover/lines/line-input";
 import { imprint, makeManifest, manifestDigest, sealOf, type SignatureContent } from "../core/handover/seal";
@@ -18,7 +19,7 @@ import { takeStudyAnswers } from "../server/items/study-answers";
 import { now } from "../server/clock";
 import { addCrewList } from "../server/db/crew";
 import { addCall } from "../server/db/calls";
-import { findHandover } from "../server/db/handovers";
+import { findHandover, type HandoverRow } from "../server/db/handovers";
 import { pool, inBaseTransaction, type Queryable } from "../server/db/pool";
 import { addPrices } from "../server/db/prices";
 import { findYacht } from "../server/db/yachts";
@@ -28,8 +29,8 @@ import { makeFirstKey } from "../server/keys/signing";
 import { openHandover } from "../server/handover/open";
 import { takeEntries } from "../server/items/entries";
 import { followUp } from "../server/follow-up/follow-up";
-import { gateContext } from "../server/handover/gate-context";
-import { sealHandover } from "../server/handover/seal";
+import { gateContext } from "../server/sealing/gate-context";
+import { sealHandover } from "../server/sealing/seal";
 import { checkPhoto } from "../server/photos/check";
 import { addPhoto } from "../server/db/photos";
 import { decide } from "../server/settlement/decide";
@@ -317,15 +318,31 @@ async function playHandover(
     markIds,
   );
   const grant = { id: uuid(), baseId, handoverId: id, personId: doer.id };
-  const answers = await takeEntries({ ...grant, side: "base" }, entries);
-  const refused = answers.find((answer) => answer.status !== "kept");
-  if (refused) throw new Error(`the demo's entry was refused: ${refused.message}`);
-  for (const photo of photos)
-    await inBaseTransaction(baseId, async (db) =>
-      addPhoto(db, id, await checkPhoto(photo.bytes, photo.hash), photo.bytes),
-    );
-  if (kind === "prep" || scripted.sign === false || scripted.upTo !== undefined) return;
+  const keep = async () => {
+    const answers = await takeEntries({ ...grant, side: "base" }, entries);
+    const refused = answers.find((answer) => answer.status !== "kept");
+    if (refused) throw new Error(`the demo's entry was refused: ${refused.message}`);
+    for (const photo of photos)
+      await inBaseTransaction(baseId, async (db) =>
+        addPhoto(db, id, await checkPhoto(photo.bytes, photo.hash), photo.bytes),
+      );
+  };
+  if (kind === "prep" || scripted.sign === false || scripted.upTo !== undefined) return keep();
   const sealedAt = addHours(entries.at(-1)?.at ?? now(), 0.1);
+  // it reaches the base when it is signed, not when it was begun
+  await atTime(sealedAt, async () => {
+    await keep();
+    await playSigning(grant, handover, stay, { entries, photos, sealedAt });
+  });
+}
+
+async function playSigning(
+  { id: grantId, baseId }: { id: string; baseId: string },
+  handover: HandoverRow,
+  stay: LoadedStay,
+  { entries, photos, sealedAt }: { entries: Entry[]; photos: { hash: string }[]; sealedAt: string },
+): Promise<void> {
+  const { id } = handover;
   const context = await inBaseTransaction(baseId, (db) => gateContext(db, handover));
   const words = signedWords(englishTranslator(), {
     list: handover.list,
@@ -359,7 +376,7 @@ async function playHandover(
         device: entries[0]?.device ?? uuid(),
         sealedAt,
       },
-      { id: grant.id, personId: stay.briefer.id },
+      { id: grantId, personId: stay.briefer.id },
     ),
   );
   if (!standing) throw new Error(`the demo's record of ${id} does not stand: ${problems.join(", ")}`);

@@ -62,6 +62,7 @@ export const settlementOf = (change: Partial<SettlementScreen> = {}): Settlement
   ({
     stay: stayOf({ heldMinor: 250_000 }),
     currency: "EUR",
+    faults: [],
     timeZone: "Atlantic/Azores",
     told: [],
     notLookedBelow: false,

@@ -4,6 +4,7 @@ import type { FarBelow } from "../../core/briefing/far-below";
 import type { Verdict } from "../../core/basics/verdict";
 import type { KeptAddendum } from "../../core/handover/addenda/kept";
 import type { HandoverKind } from "../../core/handover/lines/line-input";
+import type { RecordFault } from "../../core/handover/record-fault";
 import type { StandingProblem } from "../../core/handover/standing";
 import type { MissingSigner } from "../../core/handover/seal";
 import type { NextStep } from "../../core/handover/next-step";
@@ -293,6 +294,8 @@ export interface AfterItem {
 
 /** The settlement of a stay as its screen shows it. */
 export interface SettlementScreen {
+  /** what does not fit of the two records as they are kept */
+  faults: RecordFault[];
   stay: StayView;
   currency: string;
   timeZone: string;

@@ -2,6 +2,7 @@
 import { printRecord, saveRecord, saveWholeRecord } from "@/api/handovers";
 import type { AddendaView } from "@/api/schemas/book";
 import type { TodayRow } from "@/api/schemas/desk";
+import type { RecordFault } from "@/core/handover/record-fault";
 import { href } from "../api/call";
 import { Box, Button } from "@chakra-ui/react";
 import { useTranslations } from "next-intl";
@@ -9,6 +10,7 @@ import { Chip } from "@/ui/Chip";
 import { AddendaPart } from "./AddendaPart";
 import { OpenHandover } from "./OpenHandover";
 import { DeskPart } from "./shared/DeskPart";
+import { UnfitRecord } from "./UnfitRecord";
 import { useMay } from "./shared/staff";
 import { NotCleared } from "./NotCleared";
 import { ReceivedRecords } from "./ReceivedRecords";
@@ -23,10 +25,11 @@ interface Props {
   me: string;
   timeZone: string;
   at: (instant: string) => string;
+  faults: Readonly<Record<string, RecordFault[]>>;
 }
 
 /** The check-in or the check-out of a charter: not opened, open, or signed with its papers. */
-export function CharterHandover({ row, kind, afterwards, me, timeZone, at }: Props) {
+export function CharterHandover({ row, kind, afterwards, me, timeZone, at, faults }: Props) {
   const t = useTranslations();
   const { stay, next } = row;
   const handover = stay.handovers.find((each) => each.kind === kind);
@@ -45,6 +48,7 @@ export function CharterHandover({ row, kind, afterwards, me, timeZone, at }: Pro
       {handover?.sealedAt && (
         <>
           <p>{t("charter.signed", { at: at(handover.sealedAt) })}</p>
+          <UnfitRecord faults={faults[handover.id] ?? []} />
           {handover.against.length > 0 && <NotCleared handover={handover} at={at} />}
           {kind === "check-in" && afterwards && <AddendaPart afterwards={afterwards} person={me} timeZone={timeZone} />}
           <SignedRecord handover={handover} />

@@ -8,6 +8,7 @@ import Link from "next/link";
 import { useFormatter, useTranslations } from "next-intl";
 import type { Forecast } from "@/core/weather/forecast";
 import { BookLink } from "./BookLink";
+import type { RecordFault } from "@/core/handover/record-fault";
 import { CharterHandover } from "./CharterHandover";
 import { CharterHead } from "./CharterHead";
 import { CharterMoney } from "./CharterMoney";
@@ -32,6 +33,8 @@ interface Props {
   afterwards: AddendaView | null;
   me: string;
   messages: OutMessage[];
+  /** what does not fit of the signed records as they are kept, by handover */
+  faults: Readonly<Record<string, RecordFault[]>>;
 }
 
 const dayAndHour = {
@@ -46,7 +49,8 @@ const dayAndHour = {
 
 /** One charter: who, when, its money terms, its handovers and records, and the one next thing. */
 export function CharterPage(props: Props) {
-  const { row, timeZone, currency, deposit, crew, defects, forecast, windLimitKn, afterwards, me, messages } = props;
+  const { row, timeZone, currency, deposit, crew, defects, forecast, windLimitKn, afterwards, me, messages, faults } =
+    props;
   const t = useTranslations();
   const format = useFormatter();
   const { stay } = row;
@@ -73,7 +77,7 @@ export function CharterPage(props: Props) {
         )}
         <CharterPrep row={row} defects={defects} timeZone={timeZone} at={at} />
         {(["check-in", "check-out"] as const).map((kind) => (
-          <CharterHandover key={kind} {...{ row, kind, afterwards, me, timeZone, at }} />
+          <CharterHandover key={kind} {...{ row, kind, afterwards, me, timeZone, at, faults }} />
         ))}
         {sealed.length === 2 && <SettlementLinks stay={stay} at={at} />}
         {messages.length > 0 && (

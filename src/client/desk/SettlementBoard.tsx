@@ -11,6 +11,7 @@ import { AddendumWords } from "../book/AddendumWords";
 import { SettlementSigning } from "./SettlementSigning";
 import { PhotoStrip } from "./PhotoStrip";
 import { StatementExtras } from "./StatementExtras";
+import { UnfitRecord } from "./UnfitRecord";
 import { StatementSums } from "./StatementSums";
 import { Allowed } from "./shared/staff";
 
@@ -36,6 +37,7 @@ export function SettlementBoard({ screen, me }: Props) {
             {t("settle.summary", { differences: items.length, undecided: screen.undecided })}
           </p>
         </Box>
+        <UnfitRecord faults={screen.faults} />
         <ToldBefore screen={screen} />
         <AfterStatement screen={screen} />
         {items.length === 0 && <p>{t("settle.nothing")}</p>}

@@ -9,7 +9,11 @@ import { CharterPage } from "./CharterPage";
 
 jest.mock("next/navigation", () => ({ useRouter: () => ({ refresh: jest.fn(), push: jest.fn() }) }));
 
-const draw = (row: TodayRow, roles?: Parameters<typeof drawDesk>[1]) =>
+const draw = (
+  row: TodayRow,
+  roles?: Parameters<typeof drawDesk>[1],
+  faults: Parameters<typeof CharterPage>[0]["faults"] = {},
+) =>
   drawDesk(
     <CharterPage
       row={row}
@@ -23,6 +27,7 @@ const draw = (row: TodayRow, roles?: Parameters<typeof drawDesk>[1]) =>
       afterwards={null}
       me={id(905)}
       messages={[]}
+      faults={faults}
     />,
     roles,
   );
@@ -165,6 +170,21 @@ describe("a charter's page", () => {
     const lifted = { how: "cured", why: "fourth jacket", by: "Senna Ruhl", at: "2027-06-12T17:00:00.000Z" };
     draw(row({ lifted }));
     expect(part("Check-in").getByText(/put right by the word of Senna Ruhl.*fourth jacket/)).toBeInTheDocument();
+  });
+
+  it("marks a record whose kept parts are not what was signed, and an hour that cannot be", () => {
+    const check = sealed("check-in", { seals: [seal("a")] });
+    draw(rowOf(stayOf({ handovers: [check] }), { next: "under-way" }), ["office"], {
+      [check.id]: [{ what: "record", problem: "entry 7 was changed" }, { what: "chain" }],
+    });
+    expect(part("Check-in").getByRole("alert")).toHaveTextContent(/not what was signed.*entry 7 was changed.*chain/s);
+    expect(part("Check-in").getByRole("alert")).toHaveTextContent("No money is settled on it");
+    cleanup();
+    draw(rowOf(stayOf({ handovers: [check] }), { next: "under-way" }), ["office"], {
+      [check.id]: [{ what: "time", fault: "after-receipt" }],
+    });
+    expect(part("Check-in").getByRole("alert")).toHaveTextContent("signed after it was received");
+    expect(part("Check-in").getByRole("alert")).not.toHaveTextContent("No money");
   });
 
   it("leads to the settlement once both ends are signed, and not before", () => {

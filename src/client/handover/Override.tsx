@@ -6,7 +6,7 @@ import { overrideCell } from "@/core/handover/override";
 import { Button } from "@/ui/Button";
 import { Field } from "@/ui/Field";
 import { useHandover, useVersion } from "../store/handover-context";
-import { ManagerHere } from "./ManagerHere";
+import { ManagerHere } from "../second/ManagerHere";
 import styles from "./Sheets.module.css";
 
 /** The manager's override of one reason: a written reason of its own, and the way back. On somebody else's device the manager signs in first. Nothing for what nobody lets go. */

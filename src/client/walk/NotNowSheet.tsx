@@ -8,7 +8,7 @@ import { skipReasons, type SkipReason } from "@/core/briefing/walk-values";
 import { Button } from "@/ui/Button";
 import { Field } from "@/ui/Field";
 import { Sheet } from "@/ui/Sheet";
-import { ManagerHere } from "../handover/ManagerHere";
+import { ManagerHere } from "../second/ManagerHere";
 import { useHandover, useVersion } from "../store/handover-context";
 import styles from "./Walk.module.css";
 

@@ -46,6 +46,15 @@ export async function photosHere(db: Queryable, hashes: readonly string[]): Prom
   return new Set(rows.map((row) => row.hash));
 }
 
+/** Those of some photos whose kept bytes are not the ones they are named by; one that has not come is none. */
+export async function otherPhotos(db: Queryable, hashes: readonly string[]): Promise<string[]> {
+  const { rows } = await db.query<{ hash: string }>(
+    "select hash from photo where hash = any($1) and encode(sha256(bytes), 'hex') <> hash order by hash",
+    [[...hashes]],
+  );
+  return rows.map(({ hash }) => hash);
+}
+
 /** Whether a photo is evidence in a charter's handovers: taken there, or standing on its list from before. */
 export async function photoBelongsToCharter(db: Queryable, hash: string, charterId: string): Promise<boolean> {
   const { rowCount } = await db.query(

@@ -6,7 +6,7 @@ import type { HandoverRow } from "../db/handovers";
 import type { Queryable } from "../db/pool";
 import { effectiveSeal, sealsOf } from "../db/seals";
 import { makePermit } from "../auth/permit";
-import { gateContext } from "./gate-context";
+import { gateContext } from "../sealing/gate-context";
 
 /** How a handover stands with the base, as a device hears it with every exchange. */
 export async function heardBy(

@@ -3,7 +3,7 @@ import { demoBase } from "@/testing/demo-base";
 import { findHandover } from "../db/handovers";
 import { openHandover } from "./open";
 import { postEntries } from "@/testing/post-entries";
-import { sealHandover } from "./seal";
+import { sealHandover } from "../sealing/seal";
 import type { Entry } from "@/core/handover/entry";
 import { sealRequest } from "@/testing/signing";
 import { bundleFor } from "@/testing/bundle-for";

@@ -24,6 +24,7 @@ import type { Queryable } from "../db/pool";
 import { studyAnswersOf } from "../db/study";
 import { findYacht, yachtFileAt } from "../db/yachts";
 import { AppError } from "@/api/app-error";
+import { believedAt } from "../record/believed-at";
 import { signedEntries } from "../record/record";
 
 /**
@@ -133,7 +134,7 @@ async function signedCheckIn(db: Queryable, stayId: string) {
     counts,
     told,
     foundIn: elsewhere,
-    marks: knownMarksAfter(checkIn.list, folded, seal.sealedAt),
+    marks: knownMarksAfter(checkIn.list, folded, believedAt({ handover: checkIn, seal })),
     viewPhotos: viewPhotosAfter(checkIn.list, folded),
   };
 }
@@ -185,7 +186,7 @@ async function leftByLastCharter(
   if (!last || !signed) return { knownMarks: [], viewPhotos: {} };
   const folded = fold(signed.entries);
   return {
-    knownMarks: knownMarksAfter(last.list, folded, signed.seal.sealedAt),
+    knownMarks: knownMarksAfter(last.list, folded, believedAt({ handover: last, seal: signed.seal })),
     viewPhotos: viewPhotosAfter(last.list, folded),
   };
 }

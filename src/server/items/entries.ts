@@ -17,7 +17,7 @@ import { inBaseTransaction } from "../db/pool";
 import { managersAmong } from "../db/staff";
 import { handoverById } from "../record/list-cache";
 import { followUp } from "../follow-up/follow-up";
-import { examineAgain } from "../handover/seal";
+import { examineAgain } from "../sealing/seal";
 import { takeItems, type ItemKind, type Outcome } from "./inbox";
 
 /** What a device may record on, and for whom: what its grant says. */

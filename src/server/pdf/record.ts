@@ -11,6 +11,7 @@ import {
 } from "./record-sections";
 import { fold } from "@/core/handover/fold";
 import type { SignedKind } from "@/core/handover/list";
+import { faultWords } from "@/messages/fault-words";
 import { findings } from "@/messages/findings";
 import { stampIn } from "@/messages/stamp";
 import { englishTranslator } from "@/messages/translator";
@@ -19,6 +20,7 @@ import { currentBase } from "../db/base";
 import { findStay } from "../db/charters";
 import type { Queryable } from "../db/pool";
 import { yachtFileAt } from "../db/yachts";
+import { faultsOf } from "../record/faults";
 import { sealedRecord } from "../record/record";
 import { Paper } from "./paper";
 
@@ -51,6 +53,7 @@ export async function recordPdf(db: Queryable, handoverId: string): Promise<PdfF
     [t("paper.file"), t("paper.file-revision", { revision: list.yacht.revision })],
     [t("paper.seal"), seal.seal],
   ]);
+  for (const fault of await faultsOf(db, record)) paper.line(faultWords(t, fault), true);
   paper.section(t("paper.noted"));
   if (noted.length === 0) paper.line(t("sign.all-fine"));
   else

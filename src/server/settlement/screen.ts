@@ -37,6 +37,7 @@ export async function settlementScreen(db: Queryable, stayId: string): Promise<S
   return {
     stay: view.stay,
     currency: view.input.currency,
+    faults: [...view.faults.checkIn, ...view.faults.checkOut],
     timeZone: base.timeZone,
     told,
     notLookedBelow: isUnlookedBelow(view.checkOut.list, fold(view.checkOut.entries), happened),

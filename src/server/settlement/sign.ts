@@ -3,6 +3,7 @@ import { takeTurnsOnStatement } from "../db/locks";
 import { addSettlement } from "../db/settlements";
 import { digestOf } from "@/core/basics/digest";
 import { sealOf, signersOf, type Signature, type SignatureContents, type MissingSigner } from "@/core/handover/seal";
+import { isUnfit } from "@/core/handover/record-fault";
 import type { Reservation } from "@/api/schemas/desk";
 import { now } from "../clock";
 import type { Queryable } from "../db/pool";
@@ -40,6 +41,11 @@ export async function signSettlement(
   await takeTurnsOnStatement(db, stayId);
   const view = await settlementView(db, stayId);
   if (view.signed) throw new AppError("settled");
+  for (const [kind, faults] of [
+    ["check-in", view.faults.checkIn],
+    ["check-out", view.faults.checkOut],
+  ] as const)
+    if (isUnfit(faults)) throw new AppError("record-unfit", { kind });
   if (view.undecided > 0) throw new AppError("undecided", { count: view.undecided });
   if (signing.digest !== view.digest) throw new AppError("sums-changed");
   const lines = new Set(view.input.lines.map((line) => line.id));

@@ -1,5 +1,9 @@
 import "server-only";
 import { digestOf } from "@/core/basics/digest";
+import { madeAtMs } from "@/core/handover/permit";
+import type { RecordFault } from "@/core/handover/record-fault";
+import { entryTimeFault } from "@/core/handover/times";
+import { believedAt } from "../record/believed-at";
 import { compare, type Difference } from "@/core/comparison/compare";
 import { priorOf, withPriors, type PriorReport } from "@/core/comparison/prior";
 import { dueRange, type DueRange } from "@/core/settlement/due-range";
@@ -20,6 +24,7 @@ import { currentPrices } from "../db/prices";
 import { yachtFileAt } from "../db/yachts";
 import type { Queryable } from "../db/pool";
 import { AppError } from "@/api/app-error";
+import { faultsOf } from "../record/faults";
 import { sealedRecord, type SealedRecord } from "../record/record";
 import { afterSigning, type StatementSince } from "./after";
 import {
@@ -36,6 +41,8 @@ export interface SettlementView {
   stay: StayView;
   checkIn: SealedRecord;
   checkOut: SealedRecord;
+  /** what does not fit of each record as it is kept */
+  faults: { checkIn: RecordFault[]; checkOut: RecordFault[] };
   differences: Difference[];
   proposals: Proposal[];
   decided: Record<string, CurrentDecision>;
@@ -70,7 +77,7 @@ export async function settlementView(db: Queryable, stayId: string): Promise<Set
     if (list.currency !== base.currency)
       throw new AppError("other-currency", { kind: list.kind, theirs: list.currency, ours: base.currency });
   }
-  const reported = await reportedBefore(db, stay.yachtId, checkIn.seal.sealedAt);
+  const reported = await reportedBefore(db, stay.yachtId, believedAt(checkIn));
   const differences = withPriors(compare(checkIn, checkOut), reported);
   const decided = await currentDecisions(db, stayId);
   const extras = await extrasOf(db, stayId);
@@ -113,6 +120,7 @@ export async function settlementView(db: Queryable, stayId: string): Promise<Set
     stay,
     checkIn,
     checkOut,
+    faults: { checkIn: await faultsOf(db, checkIn), checkOut: await faultsOf(db, checkOut) },
     differences,
     proposals,
     decided,
@@ -136,10 +144,17 @@ export async function settlementView(db: Queryable, stayId: string): Promise<Set
   };
 }
 
-/** When the first line of the check-out was recorded, by the device's clock put right by what it was off. */
-function backAt({ entries, seal }: SealedRecord): string {
-  const first = Math.min(...entries.map((entry) => Date.parse(entry.at) - (entry.offsetMs ?? 0)));
-  return Number.isFinite(first) ? new Date(first).toISOString() : seal.sealedAt;
+/**
+ * When the first line of the check-out was recorded, by the device's clock put right by what it was off; a time that
+ * cannot be, or lies before the check-out was opened, says nothing.
+ */
+function backAt(record: SealedRecord): string {
+  const { entries, seal, handover } = record;
+  const times = entries
+    .filter((entry) => entryTimeFault(entry, handover.openedAt, seal.receivedAt) === null)
+    .map(madeAtMs);
+  const first = Math.max(Math.min(...times), Date.parse(handover.openedAt));
+  return Number.isFinite(first) ? new Date(first).toISOString() : believedAt(record);
 }
 
 /** What each engine and generator burns at cruising revs, by the line of its hours' counter. */

@@ -5,7 +5,7 @@ import { demoBase } from "@/testing/demo-base";
 import { addCrewList, crewOf } from "../db/crew";
 import { addWorkStep, allDefects, openDefects, openSafetyWork, workStepsOf } from "../db/defects";
 import { findHandover } from "../db/handovers";
-import { gateContext } from "../handover/gate-context";
+import { gateContext } from "../sealing/gate-context";
 import { openHandover } from "../handover/open";
 import { postEntries } from "@/testing/post-entries";
 import { simulatedDay, simulatedForecasts } from "@/stand-ins/weather-feed";

@@ -1,4 +1,4 @@
-import { addHours } from "../../basics/instant";
+import { addHours, isInstant } from "../../basics/instant";
 import { rulesFrom } from "../../base/rules";
 import type { Folded } from "../fold";
 import type { HandoverList } from "../list";
@@ -19,7 +19,7 @@ export interface OpenLine {
 /** When she left the berth by what was said first; null while nobody has said so. The first word stands: a clock is not set back by a later one. */
 export function leftBerthAt(addenda: readonly Addendum[]): string | null {
   const said = addenda
-    .flatMap((each) => (each.kind === "left-berth" ? [each] : []))
+    .flatMap((each) => (each.kind === "left-berth" && isInstant(each.leftAt) ? [each] : []))
     .sort((a, b) => (a.id < b.id ? -1 : 1));
   return said[0]?.leftAt ?? null;
 }

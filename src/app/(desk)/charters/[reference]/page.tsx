@@ -14,6 +14,7 @@ import { inBaseTransaction } from "@/server/db/pool";
 import { findYacht } from "@/server/db/yachts";
 import { forecastFor } from "@/server/weather/forecast";
 import { depositEvents } from "@/server/db/deposits";
+import { faultsOfAll } from "@/server/record/faults";
 import { rowOfStay } from "@/server/desk/today";
 
 interface Props {
@@ -32,6 +33,7 @@ export default async function CharterRoute({ params }: Props) {
     const yacht = stay && (await findYacht(db, { id: stay.yachtId }));
     if (!stay) return null;
     const base = await currentBase(db);
+    const sealed = stay.handovers.filter(({ kind, sealedAt }) => kind !== "prep" && sealedAt !== null);
     const signed = stay.handovers.find((each) => each.kind === "check-in" && each.sealedAt);
     return {
       row: await rowOfStay(db, stay, yacht?.file),
@@ -43,6 +45,10 @@ export default async function CharterRoute({ params }: Props) {
       windLimitKn: (await currentRules(db)).rules.windLimitKn,
       afterwards: signed ? await addendaView(db, signed.id) : null,
       messages: await messagesOf(db, stay.stayId),
+      faults: await faultsOfAll(
+        db,
+        sealed.map(({ id }) => id),
+      ),
     };
   });
   if (!view) notFound();
@@ -58,6 +64,7 @@ export default async function CharterRoute({ params }: Props) {
       windLimitKn={view.windLimitKn}
       afterwards={view.afterwards}
       messages={view.messages}
+      faults={view.faults}
       me={staff.personId}
     />
   );

@@ -1,5 +1,5 @@
 import { chooseRecord } from "@/api/handovers";
-import { settledBy } from "@/server/handover/sealed-from";
+import { settledBy } from "@/server/sealing/sealed-from";
 import { serve } from "@/server/http/serve";
 
 export const POST = serve(

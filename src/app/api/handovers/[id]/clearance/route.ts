@@ -1,5 +1,5 @@
 import { liftClearance } from "@/api/handovers";
-import { liftClearance as lift } from "@/server/handover/clearance";
+import { liftClearance as lift } from "@/server/sealing/clearance";
 import { serve } from "@/server/http/serve";
 
 export const POST = serve(liftClearance, async ({ db, params, body, session }) => {

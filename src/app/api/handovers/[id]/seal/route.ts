@@ -1,5 +1,5 @@
 import { sealHandover } from "@/api/handovers";
-import { sealedFrom } from "@/server/handover/sealed-from";
+import { sealedFrom } from "@/server/sealing/sealed-from";
 import { serve } from "@/server/http/serve";
 
 export const POST = serve(

@@ -16,7 +16,7 @@ import { followUp } from "../follow-up/follow-up";
 import { sealedRecord } from "../record/record";
 import { chooseSeal } from "./choose-seal";
 import { liftClearance } from "./clearance";
-import { openHandover } from "./open";
+import { openHandover } from "../handover/open";
 import { sealHandover } from "./seal";
 
 const base = demoBase("standing");

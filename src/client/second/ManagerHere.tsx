@@ -7,7 +7,7 @@ import { Button } from "@/ui/Button";
 import { Field } from "@/ui/Field";
 import { call } from "../api/call";
 import { useHandover } from "../store/handover-context";
-import styles from "./Sheets.module.css";
+import styles from "./ManagerHere.module.css";
 
 /** A manager signs in on this device for a quarter of an hour, to do what a manager alone may do; the device stays whose it is. */
 export function ManagerHere() {
@@ -36,7 +36,7 @@ export function ManagerHere() {
     }
   };
   return (
-    <form className={styles.override} onSubmit={(event) => void prove(event)} method="post">
+    <form className={styles.form} onSubmit={(event) => void prove(event)} method="post">
       <p>{t("words")}</p>
       <Field label={t("email")}>
         {(ids) => <input {...ids} name="email" type="email" autoComplete="off" required autoFocus />}
