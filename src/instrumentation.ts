@@ -6,6 +6,20 @@ export async function register(): Promise<void> {
     import("@/stand-ins/weather-feed"),
     import("@/server/night/watch"),
   ]);
+  endWithParent();
   plugWeatherFeed(simulatedDay);
   watchAtNight();
+}
+
+/** Ends the app when whoever started it was killed and could not end it. */
+function endWithParent(): void {
+  const parent = Number(process.env.BRINECOVE_PARENT ?? 0);
+  if (parent === 0) return;
+  setInterval(() => {
+    try {
+      process.kill(parent, 0);
+    } catch {
+      process.exit(0);
+    }
+  }, 2000).unref();
 }

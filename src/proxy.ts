@@ -1,4 +1,5 @@
 import { NextResponse, type NextRequest } from "next/server";
+import { isOwnHost } from "@/server/http/own-host";
 
 /** The two states (empty, filled) of the one style element that react-zoom-pan-pinch writes, by their hashes. */
 const zoomStyles =
@@ -6,6 +7,7 @@ const zoomStyles =
 
 /** Before every page: a request id, and the content-security policy with a fresh nonce. Routes do their own part in `handle`. */
 export function proxy(request: NextRequest): NextResponse {
+  if (!isOwnHost(request.headers.get("host"))) return new NextResponse(null, { status: 421 });
   const requestId = crypto.randomUUID();
   const headers = new Headers(request.headers);
   headers.set("x-request-id", requestId);

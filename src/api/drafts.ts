@@ -4,6 +4,7 @@ import { DraftEdit } from "../core/yacht/draft/edit";
 import { Key, oneOf } from "../core/yacht/parts/basics";
 import { staff } from "./callers";
 import { bytes, Done, endpoint, media } from "./endpoint";
+import { RowNumber } from "./fields";
 import { closed } from "./schemas/closed";
 import { DraftNews, DraftReview, DraftScreen } from "./schemas/draft";
 
@@ -31,7 +32,7 @@ export const readDraftNews = endpoint({
   about: "What has changed in a draft after one of its edits: the edits since, and what the checks find now.",
   who: [staff("see-desk")],
   params: ByFile,
-  query: Type.Object({ after: Type.Integer({ minimum: 0 }), draft: Type.Optional(Uuid) }, closed),
+  query: Type.Object({ after: RowNumber, draft: Type.Optional(Uuid) }, closed),
   answer: DraftNews,
   errors: onNothing,
 });
@@ -47,7 +48,7 @@ export const editDraft = endpoint({
     {
       edits: Type.Array(DraftEdit, { minItems: 1, maxItems: 600 }),
       /** the number of the last edit that the editor has seen */
-      after: Type.Integer({ minimum: 0 }),
+      after: RowNumber,
       draft: Type.Union([Uuid, Type.Null()]),
     },
     closed,

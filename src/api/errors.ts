@@ -10,11 +10,13 @@ export const errors = {
   "check-out-begun": 409,
   closed: 409,
   "database-away": 503,
+  "disk-full": 507,
   "entries-to-come": 409,
   "entry-differs": 409,
   "file-has-errors": 422,
   "filled-too-early": 422,
   "first-draft": 409,
+  "foreign-host": 421,
   "foreign-origin": 403,
   "gateway-no-boat-data": 503,
   "gateway-other-yacht": 503,
@@ -107,6 +109,7 @@ export const errors = {
   "photo-not-here": 404,
   "photo-other-bytes": 422,
   "photo-too-large": 413,
+  "photo-too-many": 409,
   "photo-too-many-pixels": 422,
   "photo-with-metadata": 422,
   "prep-not-signed": 422,
@@ -161,6 +164,7 @@ export type ErrorCode = keyof typeof errors;
 
 /** Errors that every endpoint can give. */
 export const commonErrors: readonly ErrorCode[] = [
+  "foreign-host",
   "foreign-origin",
   "no-such-address",
   "not-signed-in",
@@ -178,5 +182,6 @@ export const commonErrors: readonly ErrorCode[] = [
   "wrong-form",
   "wrong-input",
   "database-away",
+  "disk-full",
   "unforeseen",
 ];

@@ -14,4 +14,7 @@ export const BySlug = Type.Object({ slug: Key }, closed);
 export const RequestKey = Type.String({ minLength: 8, maxLength: 80, pattern: "^[\\w-]+$" });
 
 /** A day as it is written, "2027-06-12". */
-export const DayText = Type.String({ pattern: "^\\d{4}-(0[1-9]|1[0-2])-(0[1-9]|[12]\\d|3[01])$" });
+export const DayText = Type.String({ pattern: "^\\d{4}-(0[1-9]|1[0-2])-(0[1-9]|[12]\\d|3[01])$", format: "date" });
+
+/** A number in a row that the database keeps: of the feed, of a draft's changes. */
+export const RowNumber = Type.Integer({ minimum: 0, maximum: 2_147_483_647 });

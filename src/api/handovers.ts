@@ -4,7 +4,7 @@ import { Permit } from "../core/handover/permit";
 import { anyone, charter, device, handoverIn, staff } from "./callers";
 import { Done, endpoint, media } from "./endpoint";
 import { closed } from "./schemas/closed";
-import { ById, words } from "./fields";
+import { RowNumber, ById, words } from "./fields";
 import { AddendumBatch, ItemAnswers } from "./schemas/book";
 import {
   BoatDataAnswer,
@@ -62,7 +62,7 @@ export const pullEntries = endpoint({
   about: "The feed: entries after a number, whether it is signed, and what the gate looks at.",
   who: [device(handoverIn("params"))],
   params: ById,
-  query: Type.Object({ after: Type.Optional(Type.Integer({ minimum: 0 })) }, closed),
+  query: Type.Object({ after: Type.Optional(RowNumber) }, closed),
   answer: FeedPage,
   errors: ["no-such-handover"],
 });

@@ -40,6 +40,7 @@ export const putPhoto = endpoint({
     "photo-damaged",
     "photo-other-bytes",
     "photo-too-large",
+    "photo-too-many",
     "photo-too-many-pixels",
     "photo-with-metadata",
     "no-such-handover",

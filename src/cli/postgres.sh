@@ -37,6 +37,14 @@ else
 fi
 DATA=$DIR/data
 
+# a lock that a killed server has left names a process that is none any more, or another one that was given its number
+unlock() {
+  local pid
+  pid=$(as head -1 "$DATA/postmaster.pid" 2>/dev/null || true)
+  [ -n "$pid" ] || return 0
+  [ "$(cat "/proc/$pid/comm" 2>/dev/null || true)" = postgres ] || as rm -f "$DATA/postmaster.pid"
+}
+
 running() { as "$BIN/pg_ctl" -D "$DATA" status >/dev/null 2>&1; }
 case "$1" in
   start)
@@ -46,6 +54,7 @@ case "$1" in
         fail "PostgreSQL could not make its data folder in $DIR: check the free disk space and the rights."
       as rm -f "$DIR/password"
     fi
+    unlock
     if ! running; then
       if (exec 3<>"/dev/tcp/127.0.0.1/$PORT") 2>/dev/null; then
         fail "Port $PORT, which Brinecove's database uses, is taken. Stop what uses it, or set BRINECOVE_PG_PORT to a free one."
@@ -55,7 +64,7 @@ case "$1" in
         { as tail -5 "$DIR/log" >&2; fail "PostgreSQL did not start; its last words are above, all of them in $DIR/log."; }
     fi
     printf '%s\n' "$DIR" ;;
-  stop) if running; then as "$BIN/pg_ctl" -D "$DATA" -m fast -w -s stop; fi ;;
+  stop) unlock; if running; then as "$BIN/pg_ctl" -D "$DATA" -m fast -w -s stop; fi ;;
   destroy)
     if running; then as "$BIN/pg_ctl" -D "$DATA" -m immediate -w -s stop; fi
     rm -rf "$DIR" ;;

@@ -1,6 +1,7 @@
 import { spawn, type ChildProcess } from "node:child_process";
 import { createServer } from "node:net";
-import { statfsSync } from "node:fs";
+import { mkdirSync, statfsSync } from "node:fs";
+import { dataFolder } from "./database";
 import { CommandError } from "./command-error";
 
 /** Refuses with one line when a port is taken. */
@@ -20,11 +21,14 @@ export function needFreePort(port: number): Promise<void> {
 
 /** Refuses with one line when the disk is all but full. */
 export function needDisk(megabytes: number): void {
-  const { bavail, bsize } = statfsSync(".");
+  // where the data lie, which may be another disk than the program's
+  const folder = dataFolder();
+  mkdirSync(folder, { recursive: true, mode: 0o711 });
+  const { bavail, bsize } = statfsSync(folder);
   const free = Math.floor((bavail * bsize) / 1e6);
   if (free < megabytes)
     throw new CommandError(
-      `Only ${free} MB are free on this disk; Brinecove needs about ${megabytes} MB. Make room, then run this again.`,
+      `Only ${free} MB are free on the disk of ${folder}; Brinecove needs about ${megabytes} MB. Make room, then run this again.`,
     );
 }
 

@@ -61,10 +61,17 @@ export function demoSignIns(port: number): string {
   ].join("\n");
 }
 
-/** Loads the demo scenario into an empty database, through the same code that the app uses. Returns whether it did. */
-export async function loadDemoIfEmpty(): Promise<boolean> {
+/**
+ * Loads the demo scenario into an empty database, through the same code that the app uses. Returns whether it did.
+ *
+ * @param onBegin called before the first of it is written, where the database is empty
+ */
+export async function loadDemoIfEmpty(onBegin: () => void = () => undefined): Promise<boolean> {
   const { rows } = await pool().query<{ empty: boolean }>("select not base_exists() as empty");
-  if (rows[0]?.empty) await loadDemo();
+  if (rows[0]?.empty) {
+    onBegin();
+    await loadDemo();
+  }
   await pool().end();
   delete (globalThis as { brinecovePool?: unknown }).brinecovePool;
   return rows[0]?.empty ?? false;

@@ -1,6 +1,6 @@
 import type { Static, TSchema } from "@sinclair/typebox";
 import Ajv, { type ErrorObject, type ValidateFunction } from "ajv/dist/2020.js";
-import { isInstant } from "../core/basics/instant";
+import { isDay, isInstant } from "../core/basics/instant";
 
 const options = {
   allErrors: false,
@@ -15,7 +15,7 @@ const options = {
 
 /** One way to check input, with the checks it has made so far. */
 const checking = (ajv: Ajv) => ({ ajv, compiled: new WeakMap<TSchema, ValidateFunction>() });
-const asItMustBe = checking(new Ajv({ ...options, formats: { "date-time": isInstant } }));
+const asItMustBe = checking(new Ajv({ ...options, formats: { "date-time": isInstant, date: isDay } }));
 /** For what was signed before times were looked at: 99 o'clock is no time, and yet what was written down. */
 const asItWasWritten = checking(new Ajv({ ...options, validateFormats: false }));
 
@@ -148,7 +148,7 @@ function wantedBy(error: ErrorObject, value: unknown): string {
     case "enum":
       return `must be one of ${(params.allowedValues as unknown[]).map((allowed) => JSON.stringify(allowed)).join(", ")}`;
     case "format":
-      return `must be a time that there is${shownAt(error, value)}`;
+      return `must be a ${params.format === "date" ? "day" : "time"} that there is${shownAt(error, value)}`;
     case "pattern":
       return `is not written as it must be (${String(params.pattern)})`;
     default: {

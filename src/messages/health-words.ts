@@ -22,6 +22,7 @@ export function healthWords(t: Translator, finding: HealthFinding): string {
     return t(`health.chain-${finding.code}`, { yacht: finding.yacht, number: finding.number });
   if (finding.what === "key")
     return finding.number === null ? t("health.key") : t("health.key-stray", { number: finding.number });
+  if (finding.what === "disk") return t("health.disk", { freeMb: finding.freeMb });
   const { yacht, kind, problem } = finding;
   const named = { yacht, kind: t(`kind.${kind as "check-in"}`), problem };
   if (finding.what === "follow-up") return t(`health.follow-up-${finding.work}`, named);

@@ -400,7 +400,7 @@ describe("what the person at the keyboard can mend is one line", () => {
   it("for a command that is not there", () => {
     const { status, err } = run(["strat"]);
     expect(status).toBe(2);
-    expect(err).toMatch(/^There is no "strat"\. Commands: start, test/);
+    expect(err).toMatch(/^There is no "strat"\. Commands: start, stop, test/);
     expect(run(["../run"]).status).toBe(2);
   });
 

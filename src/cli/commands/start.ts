@@ -1,44 +1,55 @@
 import { dataFolder } from "../database";
 import { buildIfChanged } from "../build";
 import { checkKeys } from "../check-keys";
-import { demoSignIns, loadDemoIfEmpty } from "../../demo/load";
+import { demoSignIns } from "../../demo/load";
+import { loadDemoOnce } from "../demo-once";
+import { guardAgainstDeath } from "../running/guard";
+import { forgetRunning, noteRunning } from "../running/note";
+import { keepDatabase, keepApp } from "../running/watch";
 import { prepareDatabase } from "../prepare";
-import { endApp, needDisk, needFreePort, serve, untilReady } from "../serve";
+import { needDisk, needFreePort } from "../serve";
 
-/** `start`: database, migrations, demo when empty, build when changed, and the app on 127.0.0.1:4310. */
+/**
+ * `start`: database, migrations, demo when empty, build when changed, and the app on 127.0.0.1:4310. It keeps watch: a
+ * killed database or app comes back by itself, and with this process everything ends.
+ */
 export async function run(): Promise<number> {
   const port = Number(process.env.BRINECOVE_PORT ?? 4310);
   await needFreePort(port);
   needDisk(600);
   await buildIfChanged(".next");
-  const { database, ownerUrl, appUrl } = await prepareDatabase("main");
-  let stopping = false;
+  const prepared = await prepareDatabase("main");
+  const { database, ownerUrl, appUrl } = prepared;
   const env = { BRINECOVE_APP_DATABASE_URL: appUrl, BRINECOVE_DATA: dataFolder(), BRINECOVE_DIST: ".next" };
   Object.assign(process.env, env);
-  await checkKeys(ownerUrl).catch((error: Error) => {
+  noteRunning({ pid: process.pid, app: null });
+  guardAgainstDeath();
+  let fresh: boolean;
+  try {
+    await checkKeys(ownerUrl);
+    fresh = await loadDemoOnce(prepared);
+  } catch (error) {
+    forgetRunning();
     database.stop();
     throw error;
-  });
-  const fresh = await loadDemoIfEmpty();
-  const app = serve(port, { ...env, BRINECOVE_LOG: process.env.BRINECOVE_LOG ?? "warn" }, true);
+  }
+  const watched = keepDatabase(database);
+  const app = keepApp(port, { ...env, BRINECOVE_LOG: process.env.BRINECOVE_LOG ?? "warn" });
   return new Promise((done) => {
-    const stop = async () => {
+    let stopping = false;
+    const stop = async (code = 0) => {
       if (stopping) return;
       stopping = true;
-      await endApp(app);
+      watched.stop();
+      await app.stop();
       database.stop();
-      done(0);
-      process.exit(0);
+      forgetRunning();
+      done(code);
+      process.exit(code);
     };
-    process.on("SIGINT", stop);
-    process.on("SIGTERM", stop);
-    app.once("close", (code) => {
-      if (stopping) return;
-      database.stop();
-      console.error("The app ended by itself; its last words are above.");
-      process.exit(code ?? 1);
-    });
-    untilReady(port, app)
+    process.on("SIGINT", () => void stop());
+    process.on("SIGTERM", () => void stop());
+    app.ready
       .then(() => {
         if (fresh) console.log("The demo base is loaded.");
         console.log(
@@ -47,7 +58,7 @@ export async function run(): Promise<number> {
       })
       .catch(async (error: Error) => {
         console.error(error.message);
-        await stop();
+        await stop(1);
       });
   });
 }

@@ -40,7 +40,7 @@ export function CrewSheet({ onClose }: { onClose: () => void }) {
         {code ? (
           <p className={styles.code}>
             <span>{t("crew-join.go-to", { address: `${location.origin}/join` })}</span>
-            <strong>{`${code.code.slice(0, 3)} ${code.code.slice(3)}`}</strong>
+            <strong>{`${code.code.slice(0, 4)} ${code.code.slice(4)}`}</strong>
             <span>
               {t("crew-join.until", {
                 at: format.dateTime(new Date(code.until), {

@@ -7,6 +7,8 @@ export type HealthFinding =
   | { what: "chain"; yacht: string; number: number; code: ChainFault["code"] | "not-signed" }
   /** the base's signing key is missing or broken; with a number, a key that does not follow from the one before it */
   | { what: "key"; number: number | null }
+  /** the disk on which the data lie is nearly full */
+  | { what: "disk"; freeMb: number }
   /** what follows from a handover and was not done: defects found, a copy to be sent */
   | { what: "follow-up"; yacht: string; handover: string; kind: string; work: "defects" | "copy"; problem: string }
   | { what: "record"; yacht: string; handover: string; kind: string; problem: string };

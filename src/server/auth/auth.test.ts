@@ -7,7 +7,8 @@ import { isRightPassword } from "./password";
 import { charterCookie, charterSession, closeSession, requireStaff, staffCookie, staffSession } from "./session";
 import { signIn } from "./sign-in";
 import { throttle } from "./throttle";
-import { freshToken } from "./token";
+import { findGrant } from "../db/grants";
+import { freshToken, tokenHash } from "./token";
 
 jest.mock("next/headers", () => jest.requireActual("@/testing/cookie-jar"));
 
@@ -51,6 +52,31 @@ describe("signing in", () => {
     });
     await signIn("ilko@brinecove.example", password);
     await at("2027-06-12T10:24:00Z", () => signIn("senna@brinecove.example", password));
+  });
+
+  it("does not lock out the browser on which somebody has signed in before", () =>
+    at("2027-06-12T09:00:00Z", async () => {
+      await signIn("maro@brinecove.example", password);
+      const own = jar.get("brinecove-known")?.value ?? "";
+      jar.clear();
+      for (let i = 0; i < 11; i++) await signIn("maro@brinecove.example", "guess").catch(() => undefined);
+      await expect(signIn("maro@brinecove.example", password)).rejects.toMatchObject({ code: "too-many-tries" });
+      jar.set("brinecove-known", own);
+      await signIn("maro@brinecove.example", password);
+      // it is Maro's browser, and nobody else's
+      for (let i = 0; i < 11; i++) await signIn("ilko@brinecove.example", "guess").catch(() => undefined);
+      await expect(signIn("ilko@brinecove.example", password)).rejects.toMatchObject({ code: "too-many-tries" });
+    }));
+
+  it("ends the session that was open on this browser before", async () => {
+    await signIn("odile@brinecove.example", password);
+    const first = jar.get(staffCookie)?.value ?? "";
+    await signIn("odile@brinecove.example", password);
+    const second = jar.get(staffCookie)?.value ?? "";
+    jar.set(staffCookie, first);
+    expect(await staffSession()).toBeNull();
+    jar.set(staffCookie, second);
+    expect(await staffSession()).toMatchObject({ name: "Odile Varn" });
   });
 
   it("counts only wrong tries: a right one clears the count", async () => {
@@ -178,5 +204,24 @@ describe("a device's grant", () => {
     await base.asOwner("update device_grant set revoked_at = now() where handover_id = $1", [handover]);
     await new Promise((done) => setTimeout(done, 2100));
     await expect(asDevice(token, handover)).rejects.toMatchObject({ status: 401, code: "no-grant" });
+  });
+
+  it("ends with its person's work at the base, sixty days after the charter, and a joined phone's two days after the record", async () => {
+    const find = async (token: string, time: string) => (await findGrant(tokenHash(token), time)) !== null;
+    const sealed = await base.handoverOf("BR-1052", "check-in");
+    const [maro, wenna] = [await base.person("Maro Tessen"), await base.person("Wenna Coldrake")];
+    const make = async (person: string, side: "base" | "skipper") =>
+      (await base.inBase((db) => makeGrant(db, sealed, person, side))).token;
+    const [own, joined] = [await make(maro, "base"), await make(wenna, "skipper")];
+    expect(await find(own, "2027-06-12T10:12:00Z")).toBe(true);
+    // BR-1052 began on 5 June and was signed that day
+    expect([await find(joined, "2027-06-06T10:00:00Z"), await find(joined, "2027-06-12T10:12:00Z")]).toEqual([
+      true,
+      false,
+    ]);
+    expect([await find(own, "2027-08-01T10:00:00Z"), await find(own, "2027-09-01T10:00:00Z")]).toEqual([true, false]);
+    await base.asOwner("update staff set active = false where person_id = $1", [maro]);
+    expect(await find(own, "2027-06-12T10:12:00Z")).toBe(false);
+    await base.asOwner("update staff set active = true where person_id = $1", [maro]);
   });
 });

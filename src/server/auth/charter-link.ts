@@ -3,8 +3,8 @@ import { randomInt } from "node:crypto";
 import { AppError } from "@/api/app-error";
 import { now } from "../clock";
 import { inBaseTransaction, type Queryable } from "../db/pool";
-import { addLink, openLink, pinWasRight } from "../db/ways-in";
-import { hashPassword, isRightPassword } from "./password";
+import { addLink, tryLink } from "../db/ways-in";
+import { hashPassword, inQueue, isRight } from "./password";
 import { openSession } from "./session";
 import { freshToken, tokenHash } from "./token";
 
@@ -34,11 +34,9 @@ export async function storeCharterLink(
 
 /** Opens the boat book by link and PIN. A forged link and a withdrawn one are told apart from a wrong PIN only. */
 export async function openByLink(secret: string, pin: string): Promise<void> {
-  const link = await openLink(tokenHash(secret), now());
-  const right = await isRightPassword(link?.pinHash ?? null, pin);
+  const { link, right } = await inQueue(() => tryLink(tokenHash(secret), now(), (pinHash) => isRight(pinHash, pin)));
   if (!link || link.state === "revoked" || link.state === "expired") throw new AppError("link-closed");
   if (link.state === "locked") throw new AppError("link-locked");
   if (!right) throw new AppError("wrong-pin");
-  await pinWasRight(link.id);
-  await inBaseTransaction(link.baseId, (db) => openSession(db, { charterId: link.charterId }));
+  await inBaseTransaction(link.baseId, (db) => openSession(db, { charterId: link.charterId, linkId: link.id }));
 }

@@ -32,7 +32,7 @@ export async function deviceGrant(request: Request): Promise<DeviceGrant | null>
   const hash = tokenHash(token);
   const remembered = lately.get(hash);
   if (remembered) return remembered;
-  const row = await findGrant(hash);
+  const row = await findGrant(hash, now());
   if (!row) return null;
   const grant: DeviceGrant = {
     kind: "device",

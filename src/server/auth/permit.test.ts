@@ -7,6 +7,8 @@ import { makeGrant, type MadeGrant } from "./grant";
 import { makePermit } from "./permit";
 import { proveSecond } from "./second";
 
+jest.mock("next/headers", () => jest.requireActual("@/testing/cookie-jar"));
+
 const base = demoBase("permit");
 let handover: string;
 let maro: string;

@@ -4,12 +4,13 @@ import { AppError } from "@/api/app-error";
 import type { CharterSession, StaffSession } from "@/api/callers";
 import { addHours } from "@/core/basics/instant";
 import { now } from "../clock";
-import type { Queryable } from "../db/pool";
+import { inBaseTransaction, type Queryable } from "../db/pool";
 import { addSession, endSession, findSession, type SessionRow } from "../db/sessions";
 import { freshToken, tokenHash } from "./token";
 
 export const staffCookie = "brinecove-desk";
 export const charterCookie = "brinecove-book";
+const knownCookie = "brinecove-known";
 const staffHours = 14;
 const charterHours = 24 * 30;
 
@@ -40,7 +41,11 @@ export async function charterSession(): Promise<CharterSession | null> {
 }
 
 /** Opens a session row and sets its http-only cookie. */
-export async function openSession(db: Queryable, who: { staffId: string } | { charterId: string }): Promise<void> {
+export async function openSession(
+  db: Queryable,
+  who: { staffId: string } | { charterId: string; linkId: string },
+): Promise<void> {
+  await endEarlier("staffId" in who ? staffCookie : charterCookie);
   const token = freshToken();
   const isStaff = "staffId" in who;
   const hours = isStaff ? staffHours : charterHours;
@@ -48,6 +53,7 @@ export async function openSession(db: Queryable, who: { staffId: string } | { ch
     tokenHash: tokenHash(token),
     staffId: isStaff ? who.staffId : null,
     charterId: isStaff ? null : who.charterId,
+    linkId: isStaff ? null : who.linkId,
     at: now(),
     until: addHours(now(), hours),
   });
@@ -58,6 +64,30 @@ export async function openSession(db: Queryable, who: { staffId: string } | { ch
     secure: process.env.ORIGIN?.startsWith("https:") ?? false,
     maxAge: hours * 3600,
   });
+  if (isStaff) await rememberBrowser(token);
+}
+
+/** A browser has one session of a kind: signing in again ends the one before, also that of somebody else. */
+async function endEarlier(cookie: string): Promise<void> {
+  const earlier = await sessionIn(cookie);
+  if (earlier) await inBaseTransaction(earlier.base_id, (db) => endSession(db, earlier.id, now()));
+}
+
+/** Marks a browser as one that somebody has signed in on; it opens nothing. */
+async function rememberBrowser(token: string): Promise<void> {
+  (await cookies()).set(knownCookie, token, {
+    httpOnly: true,
+    sameSite: "strict",
+    path: "/api/sign-in",
+    secure: process.env.ORIGIN?.startsWith("https:") ?? false,
+    maxAge: 365 * 24 * 3600,
+  });
+}
+
+/** The mark of a browser that somebody has signed in on, as a hash; null for a strange one. */
+export async function browserMark(): Promise<string | null> {
+  const token = (await cookies()).get(knownCookie)?.value;
+  return token ? tokenHash(token) : null;
 }
 
 /** Ends the session and takes its cookie away. */

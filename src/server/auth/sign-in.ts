@@ -1,19 +1,23 @@
 import "server-only";
 import { AppError } from "@/api/app-error";
 import { inBaseTransaction } from "../db/pool";
-import { findStaff } from "../db/ways-in";
+import { findStaff, isKnownBrowser } from "../db/ways-in";
 import { isRightPassword } from "./password";
-import { openSession } from "./session";
+import { browserMark, openSession } from "./session";
 import { forgetAttempts, throttle } from "./throttle";
 
 /** Who an address and a password prove. Unknown address and wrong password get the same answer after the same work. */
 export async function provenStaff(email: string, password: string): Promise<{ personId: string; baseId: string }> {
   const address = email.trim().toLowerCase();
-  await throttle(`sign-in ${address}`);
+  // who guesses elsewhere does not lock out the browsers on which that person has signed in before
+  const mark = await browserMark();
+  const known = mark !== null && (await isKnownBrowser(mark, address));
+  const key = known ? `sign-in ${address} ${mark}` : `sign-in ${address}`;
+  await throttle(key);
   const found = await findStaff(address);
   const right = await isRightPassword(found?.passwordHash ?? null, password);
   if (!found || !right) throw new AppError("wrong-sign-in");
-  await forgetAttempts(`sign-in ${address}`);
+  await forgetAttempts(key);
   return found;
 }
 

@@ -6,10 +6,21 @@ import { tokenHash } from "./token";
 
 const minutes = 10;
 const allowed = 10;
+/** Tries of one kind from everywhere together: far more than a base has in ten minutes, and nothing against what there is to guess. */
+const allowedInAll = 300;
 
 /** Counts an attempt under a key and refuses when there were too many in the last minutes. The key is kept as a hash. */
-export async function throttle(key: string): Promise<void> {
-  if ((await countAttempt(tokenHash(key), now(), minutes)) > allowed) throw new AppError("too-many-tries", { minutes });
+export async function throttle(key: string, most = allowed): Promise<void> {
+  if ((await countAttempt(tokenHash(key), now(), minutes)) > most) throw new AppError("too-many-tries", { minutes });
+}
+
+/**
+ * Counts a try of a code before it is looked up, by the code and over all codes of its kind: a right one that comes after
+ * too many wrong ones is refused as well, so that an answer tells nothing.
+ */
+export async function throttleCode(kind: string, code: string): Promise<void> {
+  await throttle(kind, allowedInAll);
+  await throttle(`${kind} ${code}`);
 }
 
 /** Forgets the attempts under a key, after one that was right. */

@@ -1,6 +1,6 @@
 import "server-only";
 import type { AboardBook } from "@/api/schemas/book";
-import { throttle } from "../auth/throttle";
+import { forgetAttempts, throttleCode } from "../auth/throttle";
 import { now } from "../clock";
 import { currentBase, type BaseRow } from "../db/base";
 import { inBaseTransaction } from "../db/pool";
@@ -10,14 +10,13 @@ import { AppError } from "@/api/app-error";
 import { boatCardPdf } from "../pdf/card";
 import type { PdfFile } from "../pdf/record";
 
-/** Opens what a code posted at a companionway leads to. Wrong codes are throttled by their first letters, so that guessing is slow. */
+/** Opens what a code posted at a companionway leads to. Tries are counted by the code and over all codes, so that guessing is slow. */
 async function byCode<T>(code: string, work: (base: BaseRow, yacht: YachtRow) => T | Promise<T>): Promise<T> {
   const plain = code.toUpperCase();
+  await throttleCode("yacht code", plain);
   const found = await findYachtByCode(plain);
-  if (!found) {
-    await throttle(`yacht code ${plain.slice(0, 2)}`);
-    throw new AppError("no-such-yacht-code");
-  }
+  if (!found) throw new AppError("no-such-yacht-code");
+  await forgetAttempts(`yacht code ${plain}`);
   return inBaseTransaction(found.baseId, async (db) => {
     const [base, yacht] = [await currentBase(db), await findYacht(db, { id: found.id })];
     if (!yacht) throw new AppError("no-yacht-file");

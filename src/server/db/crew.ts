@@ -1,5 +1,6 @@
 import "server-only";
 import type { CrewMember } from "@/api/schemas/desk";
+import { takeTurns } from "./locks";
 import type { Queryable } from "./pool";
 
 /** The crew of a stay as it was told last; empty where nobody has told it. */
@@ -19,6 +20,7 @@ export async function addCrewList(
   personId: string | null,
   at: string,
 ): Promise<void> {
+  await takeTurns(db, `crew ${stayId}`);
   await db.query(
     `insert into crew_list (stay_id, base_id, number, crew, entered_by, entered_at)
      select $1, current_base(), coalesce(max(number), 0) + 1, $2, $3, $4 from crew_list where stay_id = $1`,

@@ -1,5 +1,6 @@
 import "server-only";
 import type { Forecast } from "@/core/weather/forecast";
+import { takeTurns } from "./locks";
 import type { Queryable } from "./pool";
 
 /** What the simulated feed was told to say of a day, or null. */
@@ -13,6 +14,7 @@ export async function toldForecast(db: Queryable, day: string): Promise<Forecast
 
 /** Keeps what the simulated feed is told to say of a day. */
 export async function addForecast(db: Queryable, forecast: Forecast, at: string): Promise<void> {
+  await takeTurns(db, `forecast ${forecast.day}`);
   await db.query(
     `insert into simulated_forecast (base_id, day, number, forecast, set_at)
      select current_base(), $1, coalesce(max(number), 0) + 1, $2, $3 from simulated_forecast where day = $1`,

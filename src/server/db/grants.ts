@@ -12,8 +12,8 @@ export interface GrantRow {
 }
 
 /** The grant behind a token's hash, if it stands. */
-export async function findGrant(tokenHash: string): Promise<GrantRow | null> {
-  return (await pool().query<GrantRow>("select * from find_grant($1)", [tokenHash])).rows[0] ?? null;
+export async function findGrant(tokenHash: string, at: string): Promise<GrantRow | null> {
+  return (await pool().query<GrantRow>("select * from find_grant($1, $2)", [tokenHash, at])).rows[0] ?? null;
 }
 
 /** Adds a device's grant on a handover. */

@@ -65,3 +65,23 @@ export async function photoBelongsToCharter(db: Queryable, hash: string, charter
   );
   return (rowCount ?? 0) > 0;
 }
+
+/** Whether a photo belongs to a handover: taken there or at its check-in, or standing on its list from before. */
+export async function photoBelongsToHandover(db: Queryable, hash: string, handoverId: string): Promise<boolean> {
+  const { rowCount } = await db.query(
+    `select 1 from handover h where h.id = $2
+       and (exists (select 1 from photo p where p.handover_id in (h.id, h.check_in_id) and p.hash = $1)
+         or exists (select 1 from entry e where e.handover_id = h.id and e.aspect = 'photo:' || $1)
+         or h.list @? format('$.lines[*].photos[*] ? (@ == "%s")', $1::text)::jsonpath) limit 1`,
+    [hash, handoverId],
+  );
+  return (rowCount ?? 0) > 0;
+}
+
+/** How many photos a handover has. */
+export async function photosOn(db: Queryable, handoverId: string): Promise<number> {
+  const { rows } = await db.query<{ n: number }>("select count(*)::int as n from photo where handover_id = $1", [
+    handoverId,
+  ]);
+  return rows[0]?.n ?? 0;
+}

@@ -51,3 +51,16 @@ export async function inBaseTransaction<T>(baseId: string, work: (db: Queryable)
     client.release(broken);
   }
 }
+
+/** Does work that may fail without taking the rest of the transaction with it. */
+export async function inSavepoint<T>(db: Queryable, work: () => Promise<T>): Promise<T> {
+  await db.query("savepoint part");
+  try {
+    const result = await work();
+    await db.query("release savepoint part");
+    return result;
+  } catch (error) {
+    await db.query("rollback to savepoint part");
+    throw error;
+  }
+}

@@ -20,11 +20,26 @@ export async function findSession(tokenHash: string, at: string): Promise<Sessio
 /** Adds a session of somebody of the base, or of a charter's people. */
 export async function addSession(
   db: Queryable,
-  session: { tokenHash: string; staffId: string | null; charterId: string | null; at: string; until: string },
+  session: {
+    tokenHash: string;
+    staffId: string | null;
+    charterId: string | null;
+    linkId?: string | null;
+    at: string;
+    until: string;
+  },
 ): Promise<void> {
   await db.query(
-    "insert into session (id, base_id, token_hash, staff_id, charter_id, created_at, expires_at) values ($1, current_base(), $2, $3, $4, $5, $6)",
-    [randomUUID(), session.tokenHash, session.staffId, session.charterId, session.at, session.until],
+    "insert into session (id, base_id, token_hash, staff_id, charter_id, created_at, expires_at, link_id) values ($1, current_base(), $2, $3, $4, $5, $6, $7)",
+    [
+      randomUUID(),
+      session.tokenHash,
+      session.staffId,
+      session.charterId,
+      session.at,
+      session.until,
+      session.linkId ?? null,
+    ],
   );
 }
 

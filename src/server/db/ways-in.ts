@@ -26,33 +26,53 @@ export async function forgetAttempts(keyHash: string): Promise<void> {
   await pool().query("select forget_sign_ins($1)", [keyHash]);
 }
 
-/** A charter's link as it is opened: the try counts against it until the PIN was right. */
-export async function openLink(
-  secretHash: string,
-  at: string,
-): Promise<{
+/** A charter's link as it is found. */
+export interface FoundLink {
   id: string;
   baseId: string;
   charterId: string;
   pinHash: string;
   state: "open" | "revoked" | "expired" | "locked";
-} | null> {
-  const { rows } = await pool().query<{
-    id: string;
-    baseId: string;
-    charterId: string;
-    pinHash: string;
-    state: "open" | "revoked" | "expired" | "locked";
-  }>(`select id, base_id as "baseId", charter_id as "charterId", pin_hash as "pinHash", state from open_link($1, $2)`, [
-    secretHash,
-    at,
-  ]);
-  return rows[0] ?? null;
 }
 
-/** The PIN of a link was right: its tries are forgotten. */
-export async function pinWasRight(linkId: string): Promise<void> {
-  await pool().query("select pin_was_right($1)", [linkId]);
+/**
+ * Looks at a charter's link while nobody else does: one try after the other, each wrong one counted before the next.
+ *
+ * @param isRight whether the PIN is the one kept; asked for no link as well, so that the time taken tells nothing
+ */
+export async function tryLink(
+  secretHash: string,
+  at: string,
+  isRight: (pinHash: string | null) => Promise<boolean>,
+): Promise<{ link: FoundLink | null; right: boolean }> {
+  const client = await pool().connect();
+  try {
+    await client.query("begin");
+    const { rows } = await client.query<FoundLink>(
+      `select id, base_id as "baseId", charter_id as "charterId", pin_hash as "pinHash", state from take_link($1, $2)`,
+      [secretHash, at],
+    );
+    const link = rows[0] ?? null;
+    const right = await isRight(link?.pinHash ?? null);
+    if (link && link.state !== "locked")
+      await client.query(right ? "select pin_was_right($1)" : "select wrong_pin($1)", [link.id]);
+    await client.query("commit");
+    return { link, right };
+  } catch (error) {
+    await client.query("rollback").catch(() => undefined);
+    throw error;
+  } finally {
+    client.release();
+  }
+}
+
+/** Whether a browser has signed in as somebody before, by the token of one of its sessions. */
+export async function isKnownBrowser(tokenHash: string, email: string): Promise<boolean> {
+  const { rows } = await pool().query<{ known: boolean }>("select is_known_browser($1, $2) as known", [
+    tokenHash,
+    email,
+  ]);
+  return rows[0]?.known === true;
 }
 
 /** Keeps a charter's link; earlier ones stop opening. */

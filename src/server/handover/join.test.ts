@@ -20,7 +20,7 @@ describe("joining by a code", () => {
   it("gives a device the right to record for its own person, on the skipper's side, by name", async () => {
     const handover = await open();
     const { code } = await make(handover);
-    expect(code).toMatch(/^[ACDEFHJKLMNPRTUVWXY3479]{6}$/);
+    expect(code).toMatch(/^[ACDEFHJKLMNPRTUVWXY3479]{8}$/);
     const joined = await joinByCode(` ${code.slice(0, 3).toLowerCase()} ${code.slice(3)} `, " Tam ");
     expect(mismatch(OpenAnswer, joined)).toBeNull();
     expect([joined.handover, joined.bundle.me.name, joined.bundle.me.side, joined.bundle.me.isManager]).toEqual([
@@ -72,8 +72,11 @@ describe("joining by a code", () => {
   it("slows down who guesses, and keeps no code in plain", async () => {
     const { code } = await make(await open());
     expect(JSON.stringify(await base.asOwner("select * from join_code"))).not.toContain(code);
-    for (let i = 0; i < 10; i++) await joinByCode(`QQ${i}QQQ`, "Tam").catch(() => undefined);
-    await expect(joinByCode("QQ99QQ", "Tam")).rejects.toMatchObject({ status: 429 });
+    for (let i = 0; i < 10; i++) await joinByCode("QQQQQQQQ", "Tam").catch(() => undefined);
+    await expect(joinByCode("QQQQQQQQ", "Tam")).rejects.toMatchObject({ status: 429 });
+    for (let i = 0; i < 300; i++) await joinByCode(`QQ${i}QQ`, "Tam").catch(() => undefined);
+    // the right one is refused for the time as well, so that an answer tells nothing
+    await expect(joinByCode(code, "Tam")).rejects.toMatchObject({ status: 429 });
   });
 });
 

@@ -3,7 +3,7 @@ import { randomInt } from "node:crypto";
 import { v7 as uuid } from "uuid";
 import { addHours } from "@/core/basics/instant";
 import { makeGrant } from "../auth/grant";
-import { forgetAttempts, throttle } from "../auth/throttle";
+import { forgetAttempts, throttleCode } from "../auth/throttle";
 import { tokenHash } from "../auth/token";
 import { now } from "../clock";
 import { inBaseTransaction, type Queryable } from "../db/pool";
@@ -14,11 +14,13 @@ import { handoverBundle } from "./bundle";
 
 /** Letters and digits that are not taken for one another when read aloud in the wind. */
 const letters = "ACDEFHJKLMNPRTUVWXY3479";
+/** Eight of 23 letters: 78 thousand million codes. */
+const codeLetters = 8;
 const hoursValid = 6;
 
 /** Makes the code by which crew join a handover; an earlier one stops working. */
 export async function makeJoinCode(db: Queryable, handoverId: string): Promise<{ code: string; until: string }> {
-  const code = Array.from({ length: 6 }, () => letters[randomInt(letters.length)]).join("");
+  const code = Array.from({ length: codeLetters }, () => letters[randomInt(letters.length)]).join("");
   const until = addHours(now(), hoursValid);
   await addJoinCode(db, handoverId, tokenHash(`join ${code}`), until);
   return { code, until };
@@ -26,19 +28,16 @@ export async function makeJoinCode(db: Queryable, handoverId: string): Promise<{
 
 /**
  * Joins a handover by its code, under a name of one's own: the device may record on the skipper's side, for that person.
- * Guessing is slowed down by the code's first letters.
+ * Guessing is slowed down by the code and over all codes.
  *
  * @throws AppError for a code that opens nothing: never made, run out, replaced by a newer one, or of a signed handover
  */
 export async function joinByCode(code: string, name: string) {
   const plain = code.toUpperCase().replaceAll(/[^A-Z0-9]/g, "");
+  await throttleCode("join", plain);
   const found = await findJoinCode(tokenHash(`join ${plain}`), now());
-  const key = `join ${plain.slice(0, 2)}`;
-  if (!found) {
-    await throttle(key);
-    throw new AppError("no-such-join-code");
-  }
-  await forgetAttempts(key);
+  if (!found) throw new AppError("no-such-join-code");
+  await forgetAttempts(`join ${plain}`);
   return inBaseTransaction(found.baseId, async (db) => {
     const personId = uuid();
     await addPerson(db, personId, name.trim());

@@ -34,6 +34,8 @@ function known(thrown: unknown, requestId: string): AppError {
   if (thrown instanceof InputError) return new AppError("wrong-input", { what: thrown.message }, thrown.where);
   const { code, message } = thrown as { code?: string; message?: string };
   if (awayCodes.test(String(code ?? "")) || awayWords.test(String(message))) return new AppError("database-away");
+  // class 53: the disk or the memory of the database is full
+  if (/^53[12]00$/.test(String(code ?? "")) || code === "ENOSPC") return new AppError("disk-full");
   return new AppError("unforeseen", { request: requestId });
 }
 

@@ -4,6 +4,7 @@ import "server-only";
 export function isOwnOrigin(request: Request): boolean {
   const origin = request.headers.get("origin");
   if (origin === null) return request.headers.get("sec-fetch-site") === "same-origin";
-  if (process.env.ORIGIN) return origin === process.env.ORIGIN;
+  const { ORIGIN } = process.env;
+  if (ORIGIN) return origin === new URL(ORIGIN).origin;
   return URL.canParse(origin) && new URL(origin).host === request.headers.get("host");
 }

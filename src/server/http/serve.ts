@@ -18,6 +18,7 @@ import { poke } from "../poke/poke";
 import { parseParams, parseQuery } from "./address";
 import { readBytes, readJson } from "./body";
 import { checkDeclared, errorAnswer } from "./error-answer";
+import { isOwnHost } from "./own-host";
 import { isOwnOrigin } from "./own-origin";
 import { log } from "../log";
 
@@ -89,6 +90,7 @@ async function answerTo<E extends AnyEndpoint>(
   { params }: RouteContext,
   transaction: boolean,
 ): Promise<Response> {
+  if (!isOwnHost(request.headers.get("host"))) throw new AppError("foreign-host");
   if (request.method !== "GET" && request.method !== "HEAD" && !isOwnOrigin(request))
     throw new AppError("foreign-origin");
   const asked = {

@@ -7,7 +7,9 @@ import { now } from "../clock";
 import { addAddendum, addendumHashOf, isAddendumOf } from "../db/addenda";
 import type { HandoverRow } from "../db/handovers";
 import { effectiveSeal } from "../db/seals";
-import type { Queryable } from "../db/pool";
+import { takeTurns } from "../db/locks";
+import { inSavepoint, type Queryable } from "../db/pool";
+import { log } from "../log";
 import { reportAddendum } from "../upkeep/report-addendum";
 import { oneByOne, takeItems } from "./inbox";
 
@@ -22,6 +24,8 @@ export async function takeAddenda(
   addenda: readonly unknown[],
   who: { side: PartySide; person: string },
 ): Promise<ItemAnswer[]> {
+  // the same addendum sent at once from two tabs is kept once
+  await takeTurns(db, `addenda ${handover.id}`);
   const isSealed = (await effectiveSeal(db, handover.id)) !== null;
   return takeItems<Addendum>(
     {
@@ -32,7 +36,9 @@ export async function takeAddenda(
         (id) => addendumHashOf(db, id),
         async ({ item, hash }) => {
           await addAddendum(db, item, hash, now());
-          await reportAddendum(db, handover, item);
+          await inSavepoint(db, () => reportAddendum(db, handover, item)).catch((error: Error) =>
+            log.error({ addendum: item.id, error: error.message }, "what was reported has not been turned into work"),
+          );
         },
       ),
     },

@@ -1,4 +1,5 @@
 import "server-only";
+import { statfsSync } from "node:fs";
 import { AppError } from "@/api/app-error";
 import { sealProblems } from "@/core/handover/seal";
 import { strayKeys, type PublishedKey } from "@/core/handover/signing-keys";
@@ -19,6 +20,7 @@ import { isSignedBy, publicKeyOf } from "../keys/key-file";
 export async function lookOver(db: Queryable, baseId: string): Promise<HealthFinding[]> {
   const links = await everyLink(db);
   return [
+    ...diskFindings(),
     ...(await moneyFindings(db)),
     ...(await keyFindings(db, baseId)),
     ...chainFindings(links, await keysOf(db, baseId)),
@@ -32,6 +34,15 @@ export async function lookNow(db: Queryable, baseId: string): Promise<{ findings
   const findings = await lookOver(db, baseId);
   await addLook(db, now(), findings);
   return { findings: findings.length };
+}
+
+/** A base with photos of a season takes some hundred megabytes; below this it is time to make room. */
+const leastFreeMb = 1000;
+
+function diskFindings(): HealthFinding[] {
+  const { bavail, bsize } = statfsSync(process.env.BRINECOVE_DATA ?? ".");
+  const freeMb = Math.floor((bavail * bsize) / 1e6);
+  return freeMb < leastFreeMb ? [{ what: "disk", freeMb }] : [];
 }
 
 async function followUpFindings(db: Queryable): Promise<HealthFinding[]> {

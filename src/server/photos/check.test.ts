@@ -8,6 +8,14 @@ import { addPhoto, photoBelongsToCharter, photoBytes, photosHere } from "../db/p
 const base = demoBase("photos");
 const jpeg = (width: number, height: number) =>
   sharp({ create: { width, height, channels: 3, background: "#caa" } }).jpeg();
+/** A JPEG with one more part right after its head. */
+const withPart = (bytes: Buffer, marker: number, words: string) =>
+  Buffer.concat([
+    bytes.subarray(0, 2),
+    Buffer.from([0xff, marker, 0, words.length + 2]),
+    Buffer.from(words),
+    bytes.subarray(2),
+  ]);
 const check = (bytes: Uint8Array) => checkPhoto(bytes, sha256Hex(bytes));
 
 describe("checking a photo", () => {
@@ -19,6 +27,8 @@ describe("checking a photo", () => {
       width: 1600,
       height: 1200,
     });
+    for (const other of [jpeg(300, 200).jpeg({ progressive: true }), jpeg(300, 200).withIccProfile("srgb")])
+      expect(await check(await other.toBuffer())).toMatchObject({ mediaType: "image/jpeg" });
     const webp = await jpeg(800, 600).webp().toBuffer();
     expect(await check(webp)).toMatchObject({ mediaType: "image/webp" });
   });
@@ -52,6 +62,23 @@ describe("checking a photo", () => {
         jpeg(100, 100)
           .withExif({ IFD3: { GPSLatitude: "1/1 1/1 1/1" } })
           .toBuffer(),
+      "photo-with-metadata",
+    ],
+    ["a comment", async () => withPart(await jpeg(60, 60).toBuffer(), 0xfe, "taken by Tam"), "photo-with-metadata"],
+    ["a part of a maker's own", async () => withPart(await jpeg(60, 60).toBuffer(), 0xec, "x"), "photo-with-metadata"],
+    [
+      "a second picture after the first",
+      async () => Buffer.concat([await jpeg(60, 60).toBuffer(), await jpeg(9, 9).toBuffer()]),
+      "photo-with-metadata",
+    ],
+    [
+      "words after the end",
+      async () => Buffer.concat([await jpeg(60, 60).toBuffer(), Buffer.from("where it was")]),
+      "photo-with-metadata",
+    ],
+    [
+      "words after the end of a WebP",
+      async () => Buffer.concat([await jpeg(60, 60).webp().toBuffer(), Buffer.from("where it was")]),
       "photo-with-metadata",
     ],
     ["more than 400 kB", async () => new Uint8Array(photoLimits.bytes + 1), "photo-too-large"],

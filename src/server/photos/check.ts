@@ -1,5 +1,6 @@
 import "server-only";
 import sharp from "sharp";
+import { isPictureAlone } from "./inside";
 import { sha256Hex } from "@/core/basics/digest";
 import type { PhotoRow } from "../db/photos";
 import { AppError } from "@/api/app-error";
@@ -33,5 +34,6 @@ export async function checkPhoto(bytes: Uint8Array, claimedHash: string): Promis
     .toBuffer()
     .catch(() => null);
   if (!thumbnail) throw refuse("photo-damaged");
+  if (!isPictureAlone(bytes, mediaType)) throw refuse("photo-with-metadata");
   return { hash: claimedHash, mediaType, width: about.width, height: about.height, thumbnail };
 }

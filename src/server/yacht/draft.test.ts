@@ -198,7 +198,7 @@ describe("a yacht made from her class", () => {
     ).toEqual({ revision: 1 });
     const listed = (await base.inBase(listYachts)).find((each) => each.slug === "sea-thrift");
     expect(listed).toMatchObject({ revision: 1, name: "Sea Thrift" });
-    expect(listed?.code).toMatch(/^SEATH-[A-Z0-9]{3}$/);
+    expect(listed?.code).toMatch(/^SEATH-[A-Z0-9]{8}$/);
     // a check-in runs on it
     await base.asOwner(
       "insert into charter (id, base_id, reference, charterer_id, skipper_id, terms) select gen_random_uuid(), base_id, 'BR-NEW', charterer_id, skipper_id, terms from charter where reference = 'BR-1060'",

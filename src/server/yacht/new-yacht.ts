@@ -3,6 +3,7 @@ import { randomInt } from "node:crypto";
 import { v7 as uuid } from "uuid";
 import { freeKey } from "@/core/yacht/note/propose";
 import { now } from "../clock";
+import { takeTurns } from "../db/locks";
 import { addDraft } from "../db/drafts";
 import type { Queryable } from "../db/pool";
 import { addYacht, yachtNames } from "../db/yachts";
@@ -20,12 +21,13 @@ export async function newYacht(
   personId: string,
 ): Promise<{ slug: string }> {
   const yachtClass = await requireClass(db, classSlug);
+  await takeTurns(db, "new yacht");
   const rows = await yachtNames(db);
   if (rows.some((each) => each.name.toLowerCase() === name.toLowerCase()))
     throw new AppError("name-taken", { name }, "name");
   const slug = freeKey(Object.fromEntries(rows.map((each) => [each.slug, true])), name);
   const id = uuid();
-  const code = `${slug.replaceAll("-", "").slice(0, 5).toUpperCase()}-${Array.from({ length: 3 }, () => plain[randomInt(plain.length)]).join("")}`;
+  const code = `${slug.replaceAll("-", "").slice(0, 5).toUpperCase()}-${Array.from({ length: 8 }, () => plain[randomInt(plain.length)]).join("")}`;
   await addYacht(db, { id, slug, name, berth, code });
   await addDraft(db, { yachtId: id }, { id: uuid(), onRevision: 0, classId: yachtClass.id }, personId, now());
   await editDraft(

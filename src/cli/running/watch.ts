@@ -1,0 +1,71 @@
+import { connect } from "node:net";
+import type { ChildProcess } from "node:child_process";
+import type { Database } from "../database";
+import { endApp, serve, untilReady } from "../serve";
+import { noteRunning } from "./note";
+
+const everyMs = 2000;
+const longestWaitMs = 30_000;
+
+/** Looks after the database: where it does not answer any more it is started again. */
+export function keepDatabase(database: Database): { stop: () => void } {
+  if (!database.restart) return { stop: () => undefined };
+  const { ownerUrl, restart } = database;
+  const look = async () => {
+    if (await answers(Number(new URL(ownerUrl).port))) return;
+    console.error("The database has ended; it is started again.");
+    try {
+      restart();
+    } catch (error) {
+      console.error(`It does not start: ${(error as Error).message} It is tried again.`);
+    }
+  };
+  let timer: ReturnType<typeof setTimeout>;
+  const again = () => (timer = setTimeout(() => void look().finally(again), everyMs));
+  again();
+  return { stop: () => clearTimeout(timer) };
+}
+
+function answers(port: number): Promise<boolean> {
+  return new Promise((done) => {
+    const socket = connect(port, "127.0.0.1");
+    const end = (isThere: boolean) => {
+      socket.destroy();
+      done(isThere);
+    };
+    socket.once("connect", () => end(true));
+    socket.once("error", () => end(false));
+    socket.setTimeout(1000, () => end(false));
+  });
+}
+
+/** Keeps the app running: where its process ends by itself another one follows, later each time it ends at once. */
+export function keepApp(
+  port: number,
+  env: Record<string, string | undefined>,
+): { ready: Promise<void>; stop: () => Promise<void> } {
+  let child: ChildProcess;
+  let stopping = false;
+  let waitMs = 1000;
+  const begin = () => {
+    const started = Date.now();
+    child = serve(port, { ...env, BRINECOVE_PARENT: String(process.pid) }, true);
+    noteRunning({ pid: process.pid, app: child.pid ?? null });
+    child.once("close", () => {
+      if (stopping || !isUp) return;
+      waitMs = Date.now() - started > 60_000 ? 1000 : Math.min(waitMs * 2, longestWaitMs);
+      console.error(`The app has ended by itself; it is started again in ${Math.round(waitMs / 1000)} s.`);
+      setTimeout(() => !stopping && begin(), waitMs);
+    });
+  };
+  let isUp = false;
+  begin();
+  return {
+    // one that ends before it was ever there is no accident: its last words say why
+    ready: untilReady(port, child!).then(() => void (isUp = true)),
+    stop: async () => {
+      stopping = true;
+      await endApp(child);
+    },
+  };
+}
