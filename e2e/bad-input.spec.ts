@@ -5,6 +5,9 @@ import pg from "pg";
 import sharp from "sharp";
 import { sha256Hex } from "../src/core/basics/digest";
 import type { Entry } from "../src/core/handover/entry";
+import { fold } from "../src/core/handover/fold";
+import { signedWords } from "../src/messages/signed-words";
+import { englishTranslator } from "../src/messages/translator";
 import { imprint, makeManifest, manifestDigest, sealOf } from "../src/core/handover/seal";
 import type { HandoverBundle } from "../src/api/schemas/handover";
 import { signInByApi } from "./desk";
@@ -284,7 +287,7 @@ test("sign-in answers an unknown address as a wrong password, and slows down who
   expect((await attempt("ilko@brinecove.example")).status()).toBe(429);
 });
 
-test("a seal with a blank signature, another list or another person's name is refused; an entry after the seal is kept as late", async ({
+test("a seal of another list is refused, one of another person is received and does not stand; an entry after the seal is kept as late", async ({
   playwright,
 }) => {
   const request = await playwright.request.newContext({ baseURL: origin });
@@ -295,13 +298,18 @@ test("a seal with a blank signature, another list or another person's name is re
   const pulled = (await (
     await request.get(`/api/handovers/${opened.handover}/entries?after=0`, { headers })
   ).json()) as { entries: { entry: Entry }[] };
-  const manifest = makeManifest(
+  const entries = pulled.entries.map((each) => each.entry);
+  const { context } = opened.bundle;
+  const words = signedWords(englishTranslator(), {
     list,
-    pulled.entries.map((each) => each.entry),
-    [],
-    ["all read"],
-    null,
-  );
+    folded: fold(entries),
+    context,
+    ...charter,
+    without: null,
+    witness: "",
+    withoutOthers: null,
+  });
+  const manifest = makeManifest(list, entries, [], words, null, null, context);
   const content = (name: string) => ({ salt: randomUUID(), name, strokes: [] });
   const seal = (
     contents: Record<"base" | "skipper", ReturnType<typeof content>>,
@@ -330,11 +338,13 @@ test("a seal with a blank signature, another list or another person's name is re
   const code = async (answer: Awaited<ReturnType<typeof seal>>) =>
     ((await answer.json()) as { error?: { code: string } }).error?.code;
   expect(await code(await seal({ ...named, skipper: content(" ") }))).toBe("wrong-form");
-  expect(await code(await seal(named, me.person))).toBe("wrong-signer");
   expect(await code(await seal(named, charter.skipper.id, { ...manifest, listHash: "0".repeat(64) }))).toBe(
     "signed-other-list",
   );
   expect((await owner.query("select 1 from seal where handover_id = $1", [opened.handover])).rowCount).toBe(0);
+  const strangers = await seal(named, me.person);
+  expect(await strangers.json()).toMatchObject({ standing: false, problems: ["wrong-signer"] });
+  expect((await request.get(`/api/handovers/${opened.handover}/record.json`)).status()).toBe(409);
   const sealed = await seal(named);
   expect(sealed.status()).toBe(200);
   expect(await sealed.json()).toMatchObject({ standing: true, toCome: 0 });

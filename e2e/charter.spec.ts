@@ -1,9 +1,11 @@
 import { writeFileSync } from "node:fs";
 import { expect, type Page } from "@playwright/test";
+import pg from "pg";
 import sharp from "sharp";
 import { demoYachtFile } from "../src/demo/yacht-file";
 import { changeHands, chooseToday, signIn, signInByForm } from "./desk";
 import { count, row, signAndSeal, signByHand, walk, type Exceptions } from "../src/testing/played/handover";
+import { app } from "./app";
 import { test } from "./test";
 
 /** Pieces aboard Pale Heron by her file. */
@@ -45,6 +47,15 @@ const atTheBase = (page: Page) =>
   expect(page.getByRole("contentinfo").getByRole("status")).toContainText("all at the base", { timeout: 20_000 });
 
 test("one charter from sign-in to statement", async ({ page }, info) => {
+  // what an earlier charter reported of her canvas was mended before this one: what is found now is this one's
+  const owner = new pg.Client({ connectionString: app.ownerUrl });
+  await owner.connect();
+  await owner.query(
+    `insert into work_step (defect_id, base_id, number, state, words, by_person, at)
+     select d.id, d.base_id, 90, 'done', 'sewn', p.id, '2027-06-11T10:00:00Z' from defect d join yacht y on y.id = d.yacht_id
+     join person p on p.base_id = d.base_id and p.name = 'Ilko Brand' where y.slug = 'pale-heron' and d.subject = 'line:look:canvas'`,
+  );
+  await owner.end();
   test.setTimeout(420_000);
   const faults: string[] = [];
   page.on("pageerror", (error) => faults.push(String(error)));

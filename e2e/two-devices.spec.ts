@@ -55,7 +55,7 @@ test("crew join by a code, take a place and count under their own name; what the
   await a.getByRole("button", { name: "Crew", exact: true }).click();
   const sheet = a.getByRole("dialog", { name: "The crew counts along" });
   await sheet.getByRole("button", { name: "Make a code" }).click();
-  const code = (await sheet.getByText(/^[A-Z0-9]{3} [A-Z0-9]{3}$/).textContent()) ?? "";
+  const code = (await sheet.getByText(/^[A-Z0-9]{4} [A-Z0-9]{4}$/).textContent()) ?? "";
 
   await crew.goto("/join");
   await crew.getByLabel("Code").fill("AAA AAA");

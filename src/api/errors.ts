@@ -48,6 +48,7 @@ export const errors = {
   "no-photo": 422,
   "no-signal": 503,
   "no-simulated-gateway": 404,
+  "no-such-access": 404,
   "no-such-address": 404,
   "no-such-charter": 404,
   "no-such-class": 404,

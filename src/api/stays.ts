@@ -24,6 +24,21 @@ export const makeBookLink = endpoint({
   errors: ["no-such-charter"],
 });
 
+export const endAccess = endpoint({
+  name: "end-access",
+  method: "POST",
+  path: "/api/charters/{id}/access",
+  about:
+    "Ends a device's right to record for a charter, or a boat book that is open. What is unsent stays on the device.",
+  who: [staff("make-book-link")],
+  params: ById,
+  body: Type.Object({ kind: Type.Union([Type.Literal("device"), Type.Literal("book")]), id: Uuid }, closed),
+  maxBytes: 1000,
+  status: 201,
+  answer: Done,
+  errors: ["no-such-access"],
+});
+
 export const noteAuthority = endpoint({
   name: "note-authority",
   method: "POST",

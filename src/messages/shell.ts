@@ -15,6 +15,7 @@ export function shellMessages(messages: typeof en): Partial<typeof en> {
     forecast: _forecast,
     work: _work,
     "not-cleared": _notCleared,
+    access: _access,
     ready: _ready,
     extra: _extra,
     since: _since,

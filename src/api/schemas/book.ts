@@ -131,6 +131,8 @@ export const BoatBook = Type.Object(
           seal: Type.Union([Type.String(), Type.Null()]),
           noted: Type.Array(Noted),
           lines: Type.Integer(),
+          /** what does not fit of the record as the base keeps it, in words; older bases did not look */
+          unfit: Type.Optional(Type.Array(Type.String())),
         },
         closed,
       ),

@@ -37,6 +37,17 @@ export interface SealBrief {
   settledWhy: string | null;
 }
 
+/** A way into a charter that is open: a device that records, or a browser with its boat book. */
+export interface AccessBrief {
+  id: string;
+  kind: "device" | "book";
+  /** whose device; null for a boat book */
+  name: string | null;
+  side: "base" | "skipper";
+  handover: HandoverKind | null;
+  since: string;
+}
+
 /** How the mark on a yacht's leaving was taken off. */
 export interface LiftBrief {
   how: "cured" | "overridden";

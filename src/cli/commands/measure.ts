@@ -26,6 +26,7 @@ import { checkOutFigures } from "../measure/check-out";
 import { editingFigures } from "../measure/editing";
 import { seventhYacht } from "../measure/seventh-yacht";
 import { tamperingFigures } from "../measure/tampering";
+import { killFigures } from "../measure/kills";
 import { postingFigures } from "../measure/posting";
 import { pageFigures } from "../measure/pages";
 import { walkFigures } from "../measure/walk";
@@ -37,7 +38,7 @@ const origin = `http://127.0.0.1:${port}`;
 const say = (what: string, figure: string) => console.log(`| ${what} | ${figure} |`);
 
 /** `measure`: the figures of docs/measurements.md that a program can take. */
-export async function run([only]: string[]): Promise<number> {
+export async function run([only, count]: string[]): Promise<number> {
   const wanted = (name: string) => !only || only === name;
   if (wanted("compare")) comparison();
   if (wanted("yacht")) yachtFile();
@@ -51,6 +52,10 @@ export async function run([only]: string[]): Promise<number> {
   if (wanted("tampering")) await tamperingFigures(say);
   if (only === "tampering") {
     prepared.database.stop();
+    return 0;
+  }
+  if (only === "kills") {
+    await killFigures(say, origin, prepared, Number(count ?? 300)).finally(() => prepared.database.stop());
     return 0;
   }
   const app = serve(port, {}, true);

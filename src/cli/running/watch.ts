@@ -5,6 +5,7 @@ import { endApp, serve, untilReady } from "../serve";
 import { noteRunning } from "./note";
 
 const everyMs = 2000;
+const shortestWaitMs = 1000;
 const longestWaitMs = 30_000;
 
 /** Looks after the database: where it does not answer any more it is started again. */
@@ -39,33 +40,41 @@ function answers(port: number): Promise<boolean> {
   });
 }
 
-/** Keeps the app running: where its process ends by itself another one follows, later each time it ends at once. */
+/**
+ * Keeps the app running: where its process ends by itself another one follows, at once where it had been answering and
+ * later each time where it had not.
+ */
 export function keepApp(
   port: number,
   env: Record<string, string | undefined>,
 ): { ready: Promise<void>; stop: () => Promise<void> } {
-  let child: ChildProcess;
   let stopping = false;
-  let waitMs = 1000;
-  const begin = () => {
-    const started = Date.now();
-    child = serve(port, { ...env, BRINECOVE_PARENT: String(process.pid) }, true);
+  let wasUp = false;
+  let waitMs = shortestWaitMs;
+  const begin = (): { child: ChildProcess; ready: Promise<void> } => {
+    const child = serve(port, { ...env, BRINECOVE_PARENT: String(process.pid) }, true);
     noteRunning({ pid: process.pid, app: child.pid ?? null });
+    let isUp = false;
     child.once("close", () => {
-      if (stopping || !isUp) return;
-      waitMs = Date.now() - started > 60_000 ? 1000 : Math.min(waitMs * 2, longestWaitMs);
+      // one that ends before it was ever there is no accident: its last words say why
+      if (stopping || !wasUp) return;
+      waitMs = isUp ? shortestWaitMs : Math.min(waitMs * 2, longestWaitMs);
       console.error(`The app has ended by itself; it is started again in ${Math.round(waitMs / 1000)} s.`);
-      setTimeout(() => !stopping && begin(), waitMs);
+      setTimeout(() => {
+        if (stopping) return;
+        running = begin();
+        running.ready.catch(() => undefined);
+      }, waitMs);
     });
+    const ready = untilReady(port, child).then(() => void (isUp = wasUp = true));
+    return { child, ready };
   };
-  let isUp = false;
-  begin();
+  let running = begin();
   return {
-    // one that ends before it was ever there is no accident: its last words say why
-    ready: untilReady(port, child!).then(() => void (isUp = true)),
+    ready: running.ready,
     stop: async () => {
       stopping = true;
-      await endApp(child);
+      await endApp(running.child);
     },
   };
 }

@@ -38,7 +38,7 @@ it("says nothing against the zip as it was given out", () => expect(said(parts))
 it.each<[string, number]>([
   ["receipt.json", 1],
   // every one of them is tried by `measure tampering`
-  ["record.json", 97],
+  ["record.json", 389],
   ["signatures/base.json", 1],
 ])(
   "finds every change of %s, one member at a time (each of %i)",
@@ -58,7 +58,7 @@ it.each<[string, number]>([
 it("finds a record that stands alone as JSON and was changed: list, entries, manifest, signatures, seal and hour", () => {
   const alone = join(folder, "record.json");
   const passed: string[] = [];
-  for (const { path, how, text } of tamperings(strFromU8(parts["record.json"]!), 97)) {
+  for (const { path, how, text } of tamperings(strFromU8(parts["record.json"]!), 389)) {
     // what was added since is covered by the receipt alone, and said so; the order of entries and signatures says nothing
     if (path.startsWith("addenda") || (how === "swapped" && /^(entries|signatures)\/\d+$/.test(path))) continue;
     writeFileSync(alone, text);

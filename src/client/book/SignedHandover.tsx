@@ -22,6 +22,11 @@ export function SignedHandover({
     <article className={styles.record}>
       <h3>{t(`book.signed-${handover.kind}`, { at: at(handover.sealedAt) })}</h3>
       <p>{t("book.lines", { lines: handover.lines, noted: handover.noted.length })}</p>
+      {(handover.unfit ?? []).map((words) => (
+        <p key={words} role="alert">
+          <VerdictMark verdict="stop" /> {words}
+        </p>
+      ))}
       <ul className={styles.noted}>
         {handover.noted.map((noted, index) => (
           <li key={index}>

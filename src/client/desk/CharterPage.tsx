@@ -1,7 +1,7 @@
 "use client";
 import { printStatement } from "@/api/stays";
 import type { AddendaView } from "@/api/schemas/book";
-import type { CrewMember, DefectView, DepositView, OutMessage, TodayRow } from "@/api/schemas/desk";
+import type { AccessBrief, CrewMember, DefectView, DepositView, OutMessage, TodayRow } from "@/api/schemas/desk";
 import { href } from "../api/call";
 import { Box, Button, chakra } from "@chakra-ui/react";
 import Link from "next/link";
@@ -9,6 +9,7 @@ import { useFormatter, useTranslations } from "next-intl";
 import type { Forecast } from "@/core/weather/forecast";
 import { BookLink } from "./BookLink";
 import type { RecordFault } from "@/core/handover/record-fault";
+import { AccessPart } from "./AccessPart";
 import { CharterHandover } from "./CharterHandover";
 import { CharterHead } from "./CharterHead";
 import { CharterMoney } from "./CharterMoney";
@@ -35,6 +36,7 @@ interface Props {
   messages: OutMessage[];
   /** what does not fit of the signed records as they are kept, by handover */
   faults: Readonly<Record<string, RecordFault[]>>;
+  access: AccessBrief[];
 }
 
 const dayAndHour = {
@@ -49,8 +51,21 @@ const dayAndHour = {
 
 /** One charter: who, when, its money terms, its handovers and records, and the one next thing. */
 export function CharterPage(props: Props) {
-  const { row, timeZone, currency, deposit, crew, defects, forecast, windLimitKn, afterwards, me, messages, faults } =
-    props;
+  const {
+    row,
+    timeZone,
+    currency,
+    deposit,
+    crew,
+    defects,
+    forecast,
+    windLimitKn,
+    afterwards,
+    me,
+    messages,
+    faults,
+    access,
+  } = props;
   const t = useTranslations();
   const format = useFormatter();
   const { stay } = row;
@@ -80,6 +95,9 @@ export function CharterPage(props: Props) {
           <CharterHandover key={kind} {...{ row, kind, afterwards, me, timeZone, at, faults }} />
         ))}
         {sealed.length === 2 && <SettlementLinks stay={stay} at={at} />}
+        <DeskPart title={t("access.title")}>
+          <AccessPart charterId={stay.charterId} access={access} at={at} />
+        </DeskPart>
         {messages.length > 0 && (
           <DeskPart title={t("outbox.title")}>
             <MessagesPart messages={messages} timeZone={timeZone} />

@@ -13,6 +13,7 @@ const draw = (
   row: TodayRow,
   roles?: Parameters<typeof drawDesk>[1],
   faults: Parameters<typeof CharterPage>[0]["faults"] = {},
+  access: Parameters<typeof CharterPage>[0]["access"] = [],
 ) =>
   drawDesk(
     <CharterPage
@@ -28,6 +29,7 @@ const draw = (
       me={id(905)}
       messages={[]}
       faults={faults}
+      access={access}
     />,
     roles,
   );
@@ -185,6 +187,26 @@ describe("a charter's page", () => {
     });
     expect(part("Check-in").getByRole("alert")).toHaveTextContent("signed after it was received");
     expect(part("Check-in").getByRole("alert")).not.toHaveTextContent("No money");
+  });
+
+  it("lists who has a way in, and ends one when asked twice", async () => {
+    const sent = jest.fn<Promise<Response>, Parameters<typeof fetch>>(() => Promise.resolve(Response.json({})));
+    globalThis.fetch = sent as typeof fetch;
+    const since = "2027-06-12T10:00:00.000Z";
+    const access = [
+      { id: id(41), kind: "device", name: "Tam", side: "skipper", handover: "check-in", since },
+      { id: id(42), kind: "book", name: null, side: "skipper", handover: null, since },
+    ] as const;
+    draw(rowOf(stayOf()), ["briefer"], {}, [...access]);
+    const own = part("Who has a way in");
+    expect(own.getByText(/^Tam, skipper's side, check-in/)).toBeInTheDocument();
+    await userEvent.click(own.getAllByRole("button", { name: "End it" })[1]!);
+    expect(sent).not.toHaveBeenCalled();
+    await userEvent.click(own.getByRole("button", { name: "Sure: end it now" }));
+    expect(JSON.parse(sent.mock.calls[0]?.[1]?.body as string)).toEqual({ kind: "book", id: id(42) });
+    cleanup();
+    draw(rowOf(stayOf()), ["technician"], {}, [...access]);
+    expect(part("Who has a way in").queryByRole("button", { name: "End it" })).not.toBeInTheDocument();
   });
 
   it("leads to the settlement once both ends are signed, and not before", () => {

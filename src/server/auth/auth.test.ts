@@ -7,6 +7,9 @@ import { isRightPassword } from "./password";
 import { charterCookie, charterSession, closeSession, requireStaff, staffCookie, staffSession } from "./session";
 import { signIn } from "./sign-in";
 import { throttle } from "./throttle";
+import { accessOf } from "../db/access";
+import { findStay } from "../db/charters";
+import { endOne } from "./end-access";
 import { findGrant } from "../db/grants";
 import { freshToken, tokenHash } from "./token";
 
@@ -223,5 +226,21 @@ describe("a device's grant", () => {
     await base.asOwner("update staff set active = false where person_id = $1", [maro]);
     expect(await find(own, "2027-06-12T10:12:00Z")).toBe(false);
     await base.asOwner("update staff set active = true where person_id = $1", [maro]);
+  });
+
+  it("is listed at the charter with the boat books that are open, and each is ended by itself", async () => {
+    const { handover, token } = await give();
+    const stay = await base.inBase((db) => findStay(db, { reference: "BR-1059" }));
+    const charterId = stay?.charterId ?? "";
+    const list = () => base.inBase((db) => accessOf(db, charterId));
+    const before = await list();
+    expect(before[0]).toMatchObject({ kind: "device", name: "Maro Tessen", side: "base", handover: "check-in" });
+    const other = (await base.inBase((db) => findStay(db, { reference: "BR-1052" })))?.charterId ?? "";
+    const end = (of: string, id: string) => base.inBase((db) => endOne(db, of, { kind: "device", id }));
+    await expect(end(other, before[0]!.id)).rejects.toMatchObject({ code: "no-such-access" });
+    await end(charterId, before[0]!.id);
+    expect(await list()).toHaveLength(before.length - 1);
+    await expect(end(charterId, before[0]!.id)).rejects.toMatchObject({ code: "no-such-access" });
+    await expect(asDevice(token, handover)).rejects.toMatchObject({ code: "no-grant" });
   });
 });

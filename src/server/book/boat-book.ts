@@ -1,6 +1,7 @@
 import "server-only";
 import { fold } from "@/core/handover/fold";
 import type { BoatBook } from "@/api/schemas/book";
+import { faultWords } from "@/messages/fault-words";
 import { findings } from "@/messages/findings";
 import { englishTranslator } from "@/messages/translator";
 import { currentBase } from "../db/base";
@@ -9,6 +10,7 @@ import type { Queryable } from "../db/pool";
 import { findYacht, yachtFileAt } from "../db/yachts";
 import { studyAnswersOf } from "../db/study";
 import { findHandover } from "../db/handovers";
+import { faultsOf } from "../record/faults";
 import { sealedRecord } from "../record/record";
 import { changesSinceStudy } from "../briefing/changes-since-study";
 import { settlementScreen } from "../settlement/screen";
@@ -46,6 +48,7 @@ export async function boatBook(db: Queryable, charterId: string): Promise<BoatBo
       seal: record.seal.seal,
       noted,
       lines: record.list.lines.length,
+      unfit: (await faultsOf(db, record)).map((fault) => faultWords(englishTranslator(), fault)),
     });
   }
   return {

@@ -4,6 +4,7 @@ import { CharterPage } from "@/client/desk/CharterPage";
 import { addendaView } from "@/server/addenda/addenda-view";
 import { requireStaff } from "@/server/auth/session";
 import { dayIn } from "@/core/basics/instant";
+import { accessOf } from "@/server/db/access";
 import { currentBase } from "@/server/db/base";
 import { currentRules } from "@/server/db/base-rules";
 import { crewOf } from "@/server/db/crew";
@@ -45,6 +46,7 @@ export default async function CharterRoute({ params }: Props) {
       windLimitKn: (await currentRules(db)).rules.windLimitKn,
       afterwards: signed ? await addendaView(db, signed.id) : null,
       messages: await messagesOf(db, stay.stayId),
+      access: await accessOf(db, stay.charterId),
       faults: await faultsOfAll(
         db,
         sealed.map(({ id }) => id),
@@ -65,6 +67,7 @@ export default async function CharterRoute({ params }: Props) {
       afterwards={view.afterwards}
       messages={view.messages}
       faults={view.faults}
+      access={view.access}
       me={staff.personId}
     />
   );
