@@ -77,7 +77,7 @@ export async function settlementView(db: Queryable, stayId: string): Promise<Set
     if (list.currency !== base.currency)
       throw new AppError("other-currency", { kind: list.kind, theirs: list.currency, ours: base.currency });
   }
-  const reported = await reportedBefore(db, stay.yachtId, believedAt(checkIn));
+  const reported = await reportedBefore(db, stay.yachtId, believedAt(checkIn), checkOut.handover.id);
   const differences = withPriors(compare(checkIn, checkOut), reported);
   const decided = await currentDecisions(db, stayId);
   const extras = await extrasOf(db, stayId);

@@ -4,6 +4,7 @@ import { compare } from "@/core/comparison/compare";
 import { localize } from "@/core/basics/words";
 import type { Entry } from "@/core/handover/entry";
 import { fold } from "@/core/handover/fold";
+import { madeAtMs } from "@/core/handover/permit";
 import { mainCell, statusOf } from "@/core/handover/state";
 import { seenDefects } from "@/core/upkeep/defect";
 import { differenceWords } from "@/messages/difference-words";
@@ -35,7 +36,8 @@ export async function recordDefects(db: Queryable, handoverId: string): Promise<
       title: localize(line.name),
       words: standing.judgement?.why ?? valueWords(t, line, standing.value),
       safety,
-      at: head.at,
+      // by the base's clock: what a slow tablet found is not older than it is
+      at: new Date(madeAtMs(head)).toISOString(),
       by: head.by.person,
     });
   }
