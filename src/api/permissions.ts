@@ -45,6 +45,6 @@ export const permissions = {
 export type Action = keyof typeof permissions;
 
 /** Whether somebody with these roles may do something. */
-export function may(who: { roles: readonly Role[] }, action: Action): boolean {
-  return (permissions[action] as readonly Role[]).some((role) => who.roles.includes(role));
+export function may(who: { roles: readonly string[] }, action: Action): boolean {
+  return (permissions[action] as readonly string[]).some((role) => who.roles.includes(role));
 }

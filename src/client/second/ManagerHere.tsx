@@ -2,6 +2,7 @@
 import { useTranslations } from "next-intl";
 import { useState, type SubmitEvent } from "react";
 import { AppError } from "@/api/app-error";
+import { may } from "@/api/permissions";
 import { proveSecond } from "@/api/handovers";
 import { Button } from "@/ui/Button";
 import { Field } from "@/ui/Field";
@@ -27,7 +28,7 @@ export function ManagerHere() {
         grant: store.grant,
         body: { email: String(form.get("email")), password: String(form.get("password")) },
       });
-      if (!permit.roles.includes("manager")) return setFault(t("no-manager", { name: permit.name }));
+      if (!may(permit, "override")) return setFault(t("no-manager", { name: permit.name }));
       await store.keepPermit(permit);
     } catch (error) {
       setFault(error instanceof AppError ? error.message : t("no-signal"));

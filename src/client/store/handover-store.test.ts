@@ -1,6 +1,7 @@
 import { freshDevice, until } from "@/testing/browser-bits";
 import { countLine, entryOf, handoverId, id, listOf } from "@/testing/records";
 import { bundleOf } from "@/testing/bundle";
+import type { Permit } from "@/core/handover/permit";
 import { entryHash } from "@/core/handover/entry";
 import { directory, handoverDatabase, keepHandover } from "./database";
 import { HandoverStore } from "./handover-store";
@@ -169,6 +170,38 @@ describe("what the base says", () => {
       true,
       false,
     ]);
+  });
+});
+
+describe("a manager who signs in on somebody else's device", () => {
+  it("acts there for as long as the permit is good, however often the device hears of the base meanwhile", async () => {
+    const store = await open();
+    const permit = (person: string, roles: string[], from: string, until: string): Permit => ({
+      v: 1,
+      handover: handoverId,
+      grant: id(7),
+      person,
+      name: "Senna Ruhl",
+      roles,
+      from,
+      until,
+      signature: "x",
+    });
+    // by the base's clock, from which this device's is far off
+    const soon = (minutes: number) => new Date(Date.parse(bundle.serverTime) + minutes * 60_000).toISOString();
+    expect(store.managerHere()).toBeNull();
+    await store.keepPermit(permit(id(906), ["manager"], soon(-1), soon(14)));
+    for (let pull = 0; pull < 20; pull++)
+      await store.keepPermit(permit(id(905), ["briefer"], soon(pull / 60), soon(720)));
+    expect(store.managerHere()).toBe(id(906));
+    expect(store.nameOf(id(906))).toBe("Senna Ruhl");
+    store.record("handover", "let-go:fog", { why: "it lifts" }, "base", store.managerHere());
+    const [entry] = store.allEntries();
+    expect(entry?.by).toEqual({ side: "base", person: id(906) });
+    expect(store.permitsFor([entry!]).map(({ person }) => person)).toContain(id(906));
+    await store.keepPermit(permit(id(906), ["manager"], soon(-20), soon(-5)));
+    const again = store.permitsFor([entry!]).filter(({ person }) => person === id(906));
+    expect(again).toHaveLength(2);
   });
 });
 

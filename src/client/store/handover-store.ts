@@ -3,6 +3,7 @@ import { canonicalJson } from "@/core/basics/digest";
 import type { AspectValue } from "@/core/handover/aspects";
 import { isForManager } from "@/core/handover/check-entry";
 import { entryHash, type Entry } from "@/core/handover/entry";
+import { may } from "@/api/permissions";
 import type { PartySide } from "@/core/basics/ids";
 import { cellKey, cellOf, foldCell, type Cell, type Folded } from "@/core/handover/fold";
 import { gate, type Gate } from "@/core/handover/gate";
@@ -36,7 +37,7 @@ export interface SaveState {
 
 type Listener = () => void;
 
-const permitsKept = 4;
+const permitsKept = 12;
 
 /** A bundle that an earlier version of the app kept lacks what came later: only the base's people recorded then, and the gate knew the deposit alone. */
 function upToDate(bundle: HandoverBundle): HandoverBundle {
@@ -140,16 +141,17 @@ export class HandoverStore {
     if (me.isManager) return me.person;
     const nowAtBase = Date.now() - (this.exchange.offsetMs ?? 0);
     const good = (this.exchange.permits ?? []).find(
-      ({ person, roles, until }) => person !== me.person && roles.includes("manager") && Date.parse(until) > nowAtBase,
+      ({ person, roles, until }) => person !== me.person && may({ roles }, "override") && Date.parse(until) > nowAtBase,
     );
     return good?.person ?? null;
   }
 
   /** Keeps the base's word on who records here; the newest few, as what was recorded under an earlier one may still wait. */
   async keepPermit(permit: Permit): Promise<void> {
-    const others = (this.exchange.permits ?? []).filter(
-      ({ from, person }) => person !== permit.person || from !== permit.from,
-    );
+    const kept = this.exchange.permits ?? [];
+    // one's own comes anew with every exchange and must not push out who has signed in beside
+    const own = kept.filter(({ person, from }) => person === permit.person && from !== permit.from).slice(0, 1);
+    const others = [...own, ...kept.filter(({ person }) => person !== permit.person)];
     const people = { ...this.exchange.people, [permit.person]: permit.name };
     this.exchange = { ...this.exchange, people, permits: [permit, ...others].slice(0, permitsKept) };
     await this.db.exchange.put(this.exchange);

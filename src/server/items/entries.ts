@@ -1,6 +1,7 @@
 import "server-only";
 import { AppError } from "@/api/app-error";
 import type { DeviceGrant } from "@/api/callers";
+import { may } from "@/api/permissions";
 import type { ItemAnswer } from "@/api/schemas/book";
 import { isByOneOf, isOfItsSide, type Author } from "@/core/handover/authorship";
 import { checkEntry, isForManager } from "@/core/handover/check-entry";
@@ -56,7 +57,11 @@ async function entryKind(
       const permit = permitOf(permits, entry);
       if (!isByOneOf(entry, authors) && !(permit && entry.by.side === "base"))
         return new AppError(right.side === "skipper" ? "skipper-side-only" : "not-by-you");
-      return entryProblem(list, entry, managers.has(entry.by.person) || (permit?.roles.includes("manager") ?? false));
+      return entryProblem(
+        list,
+        entry,
+        managers.has(entry.by.person) || (permit !== undefined && may(permit, "override")),
+      );
     },
     keep: async (items) => {
       const { answers, awaited } = await appendEntries(
