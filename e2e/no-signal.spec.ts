@@ -1,12 +1,9 @@
 import { app } from "./app";
-import { spawn, type ChildProcess } from "node:child_process";
-import { mkdtempSync, rmSync } from "node:fs";
-import { tmpdir } from "node:os";
-import { join } from "node:path";
-import { chromium, expect, type Browser, type BrowserContext, type Page } from "@playwright/test";
+import { expect, type BrowserContext, type Page } from "@playwright/test";
 import pg from "pg";
 import { demoYachtFile } from "../src/demo/yacht-file";
 import { addPhoto, count, doPlace, row, signAndSeal, walk } from "../src/testing/played/handover";
+import { onDevice, Tablet } from "../src/testing/played/tablet";
 import { Outage } from "./outage";
 import { test } from "./test";
 
@@ -16,66 +13,6 @@ const counts = Object.fromEntries(Object.entries(file.inventory).map(([key, item
 const aboard = { counts, hours: 640, except: {} };
 
 const hourMs = 3_600_000;
-
-/** A tablet of its own whose battery can go flat: its browser is ended by SIGKILL, its storage stays. */
-class Tablet {
-  private readonly folder = mkdtempSync(join(tmpdir(), "brinecove-tablet-"));
-  private process: ChildProcess | null = null;
-  private browser: Browser | null = null;
-
-  async switchOn(port: number): Promise<Page> {
-    this.process = spawn(
-      process.env.CHROMIUM ?? "/usr/bin/chromium",
-      [
-        "--headless",
-        "--no-sandbox",
-        "--disable-gpu",
-        "--disable-quic",
-        "--no-first-run",
-        "--disable-background-networking",
-        "--disable-component-update",
-        "--disable-sync",
-        `--user-data-dir=${this.folder}`,
-        `--remote-debugging-port=${port}`,
-        "--window-size=1024,768",
-        "about:blank",
-      ],
-      { stdio: "ignore", detached: true },
-    );
-    for (let tries = 0; ; tries++) {
-      const answer = await fetch(`http://127.0.0.1:${port}/json/version`).catch(() => null);
-      if (answer?.ok) break;
-      if (tries === 100) throw new Error("the tablet's browser does not answer");
-      await new Promise((done) => setTimeout(done, 200));
-    }
-    this.browser = await chromium.connectOverCDP(`http://127.0.0.1:${port}`);
-    const [context] = this.browser.contexts();
-    if (!context) throw new Error("no context");
-    const page = context.pages()[0] ?? (await context.newPage());
-    // its clock is an hour fast
-    await page.addInitScript((aheadMs) => {
-      const Right = Date;
-      globalThis.Date = class extends Right {
-        constructor(...given: [] | [number]) {
-          super(given.length === 0 ? Right.now() + aheadMs : given[0]);
-        }
-        static override now = () => Right.now() + aheadMs;
-      } as DateConstructor;
-    }, hourMs);
-    return page;
-  }
-
-  /** Without a word to anybody. */
-  goFlat(): void {
-    if (this.process?.pid) process.kill(-this.process.pid, "SIGKILL");
-    this.process = null;
-  }
-
-  away(): void {
-    this.goFlat();
-    rmSync(this.folder, { recursive: true, force: true, maxRetries: 5 });
-  }
-}
 
 const footer = (page: Page) => page.getByRole("contentinfo");
 const title = (page: Page) => page.locator("#place-title");
@@ -102,29 +39,6 @@ async function findThing(page: Page, words: string): Promise<void> {
   await expect(sheet).toBeHidden();
 }
 
-/** Ids of every entry on a device, read from its own store. */
-const onDevice = (page: Page) =>
-  page.evaluate(async () => {
-    const opened = (name: string) =>
-      new Promise<IDBDatabase>((done, fail) =>
-        Object.assign(indexedDB.open(name), {
-          onsuccess: (event: Event) => done((event.target as IDBOpenDBRequest).result),
-          onerror: fail,
-        }),
-      );
-    for (const { name } of await indexedDB.databases()) {
-      const db = await opened(name ?? "");
-      if (!db.objectStoreNames.contains("entries")) continue;
-      return new Promise<string[]>((done, fail) =>
-        Object.assign(db.transaction("entries").objectStore("entries").getAllKeys(), {
-          onsuccess: (event: Event) => done((event.target as IDBRequest<IDBValidKey[]>).result.map(String)),
-          onerror: fail,
-        }),
-      );
-    }
-    return [];
-  });
-
 // a tablet that is joined from outside has no trace of its own
 test.use({ trace: "off" });
 
@@ -134,7 +48,7 @@ test("the whole check-in of Gannet Rock without signal: two tablets, a fork, a f
   test.setTimeout(900_000);
   const outage = new Outage();
   await outage.start();
-  const tablet = new Tablet();
+  const tablet = new Tablet(hourMs);
   const owner = new pg.Pool({ connectionString: app.ownerUrl });
   owner.on("error", () => undefined);
   const faults: string[] = [];

@@ -4,6 +4,7 @@ import { buildIfChanged } from "../build";
 import { loadFixedDemo } from "../fixed-demo";
 import { browserLane } from "../lanes/browser";
 import { check, tool, type Count } from "../lanes/count";
+import { killsLane } from "../lanes/kills";
 import { unitLane } from "../lanes/unit";
 import { CommandError } from "../command-error";
 import { prepareDatabase } from "../prepare";
@@ -19,8 +20,8 @@ const still: readonly [name: string, tool: string, args: readonly string[]][] = 
 ];
 
 /**
- * `test`: format, types, lint and rooms while the app is built, then unit tests with a real database and the browser
- * tests. A lane's name runs that one alone. Ends with one line of counts.
+ * `test`: format, types, lint and rooms while the app is built, then unit tests with a real database, the browser
+ * tests and a short play of kills. A lane's name runs that one alone. Ends with one line of counts.
  */
 export async function run(args: string[]): Promise<number> {
   const [only, ...more] = args;
@@ -41,7 +42,7 @@ export async function run(args: string[]): Promise<number> {
   writeValidators();
   mkdirSync(".build", { recursive: true });
   // the build is awaited by the browser tests, and its fault is theirs to tell
-  const built = !only || only === "browser" ? buildIfChanged(".next-test") : Promise.resolve();
+  const built = !only || only === "browser" || only === "kills" ? buildIfChanged(".next-test") : Promise.resolve();
   built.catch(() => undefined);
   for (const [name, program, given] of still) await lane(name, () => check(tool(program), given));
   await built.catch(() => undefined);
@@ -53,6 +54,11 @@ export async function run(args: string[]): Promise<number> {
     await lane("browser", async () => {
       await built;
       return browserLane(prepared, more);
+    });
+    // last: it records in the database that the others copy
+    await lane("kills", async () => {
+      await built;
+      return killsLane(prepared);
     });
   } finally {
     prepared.database.stop();

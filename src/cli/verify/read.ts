@@ -26,15 +26,18 @@ export interface Exported {
 export function readExported(file: string): Exported {
   try {
     const bytes = readFileSync(file);
-    if (bytes.subarray(0, 2).toString("latin1") !== "PK") {
-      const record = parseAsWritten(SealedFile, parseStrictJson(bytes.toString("utf8")));
-      return { file, record, receipt: null, files: null, doubled: [] };
-    }
+    if (bytes.subarray(0, 2).toString("latin1") !== "PK") return recordAlone(file, bytes.toString("utf8"));
     return readZip(file, new Uint8Array(bytes));
   } catch (error) {
     if (error instanceof CommandError) throw error;
     throw new CommandError(`${file} is not a sealed record: ${(error as Error).message}`);
   }
+}
+
+/** A record that was saved as JSON, without its receipt and photos. */
+export function recordAlone(file: string, text: string): Exported {
+  const record = parseAsWritten(SealedFile, parseStrictJson(text));
+  return { file, record, receipt: null, files: null, doubled: [] };
 }
 
 function readZip(file: string, bytes: Uint8Array): Exported {

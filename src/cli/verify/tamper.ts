@@ -8,6 +8,30 @@ export interface Tampering {
 type Json = null | boolean | number | string | Json[] | { [key: string]: Json };
 type Step = string | number;
 
+/** Every way to change one file of a zip: a byte of it, taken out, put in under a second name, changed for its neighbour. */
+export function* fileTamperings(
+  parts: Record<string, Uint8Array>,
+): Generator<{ path: string; how: Tampering["how"]; parts: Record<string, Uint8Array> }> {
+  const names = Object.keys(parts);
+  for (const [at, name] of names.entries()) {
+    const { [name]: own = new Uint8Array(), ...others } = parts;
+    const next = names[(at + 1) % names.length] ?? name;
+    const bytes = Uint8Array.from(own);
+    bytes[bytes.length >> 1] = (bytes[bytes.length >> 1] ?? 0) ^ 1;
+    yield { path: name, how: "changed", parts: { ...parts, [name]: bytes } };
+    yield { path: name, how: "removed", parts: others };
+    yield { path: name, how: "doubled", parts: { ...parts, [`${name}.copy`]: own } };
+    yield { path: name, how: "swapped", parts: { ...parts, [name]: parts[next] ?? own, [next]: own } };
+  }
+}
+
+/**
+ * Whether a change of a record that stands alone as JSON says something else than was signed: what was added since is
+ * covered by the receipt alone, and the order of entries and signatures says nothing.
+ */
+export const countsAlone = ({ path, how }: Pick<Tampering, "path" | "how">): boolean =>
+  !path.startsWith("addenda") && !(how === "swapped" && /^(entries|signatures)\/\d+$/.test(path));
+
 /**
  * Every way to change one leaf or one member of a JSON document: another value, taken out, put in twice, changed for its
  * neighbour.

@@ -30,6 +30,8 @@ export function pool(): pg.Pool {
     shared.brinecovePool = new pg.Pool({ connectionString: appDatabaseUrl(), max: 12, connectionTimeoutMillis: 5000 });
     // an idle connection that breaks (server restarted) is replaced at the next query; without a listener it would end the process
     shared.brinecovePool.on("error", () => undefined);
+    // one that breaks while it is in use fails its query, which is answered there; its own event is nobody's to catch
+    shared.brinecovePool.on("connect", (client) => client.on("error", () => undefined));
   }
   return shared.brinecovePool;
 }
