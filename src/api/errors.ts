@@ -139,6 +139,7 @@ export const errors = {
   "too-large": 413,
   "too-late": 409,
   "too-many-crew": 422,
+  "too-many-kept": 409,
   "too-many-tries": 429,
   undecided: 409,
   unforeseen: 500,

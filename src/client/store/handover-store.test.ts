@@ -54,6 +54,18 @@ describe("a handover on the device", () => {
     expect(first?.by).toEqual({ side: "base", person: id(905) });
   });
 
+  it("settles a disagreement of any number of entries: one entry names twenty at most", async () => {
+    const store = await open();
+    const others = Array.from({ length: 45 }, (_, at) =>
+      entryOf(at + 1, "line:count:fender", "count", { count: at }, { basis: [] }),
+    );
+    await store.receive(others.map((entry, at) => ({ number: at + 1, entry })));
+    expect(store.cell("line:count:fender", "count")?.heads).toHaveLength(45);
+    store.recordLine(fender, { count: 6 });
+    expect(store.cell("line:count:fender", "count")).toMatchObject({ fork: false, value: { count: 6 } });
+    expect(store.allEntries().every(({ basis }) => basis.length <= 20)).toBe(true);
+  });
+
   it("writes the skipper's words as the skipper's", async () => {
     const store = await open();
     store.record("line:count:fender", "remark:skipper", { words: "five when we came" }, "skipper");

@@ -2,7 +2,7 @@ import { v7 as uuid } from "uuid";
 import { canonicalJson } from "@/core/basics/digest";
 import type { AspectValue } from "@/core/handover/aspects";
 import { isForManager } from "@/core/handover/check-entry";
-import { entryHash, type Entry } from "@/core/handover/entry";
+import { entryHash, mostReplaced, type Entry } from "@/core/handover/entry";
 import { may } from "@/api/permissions";
 import type { PartySide } from "@/core/basics/ids";
 import { cellKey, cellOf, foldCell, type Cell, type Folded } from "@/core/handover/fold";
@@ -236,18 +236,21 @@ export class HandoverStore {
     side: PartySide = this.bundle.me.side,
     manager: string | null = null,
   ): string {
-    const basis = (this.cell(subject, aspect)?.heads ?? []).map((head) => head.id);
     const { me, charter } = this.bundle;
     const person = manager ?? (side === me.side ? me.person : charter.skipper.id);
+    const said = { subject, aspect, value, by: { side, person } };
+    let basis = (this.cell(subject, aspect)?.heads ?? []).map((head) => head.id);
+    while (basis.length > mostReplaced)
+      basis = [this.add({ ...said, basis: basis.slice(0, mostReplaced) }), ...basis.slice(mostReplaced)];
+    return this.add({ ...said, basis });
+  }
+
+  private add(said: Pick<Entry, "subject" | "aspect" | "value" | "by" | "basis">): string {
     const entry: Entry = {
       v: 1,
       id: uuid(),
       handover: this.bundle.list.handover,
-      subject,
-      aspect,
-      value,
-      basis,
-      by: { side, person },
+      ...said,
       device: this.device,
       at: new Date().toISOString(),
       offsetMs: this.exchange.offsetMs === null ? null : Math.round(this.exchange.offsetMs),
@@ -256,7 +259,7 @@ export class HandoverStore {
     const kept: KeptEntry = { id: entry.id, entry, state: "waiting", message: null };
     this.place(kept);
     this.setSave({ unwritten: this.saveState.unwritten + 1 });
-    this.changed(subject);
+    this.changed(said.subject);
     // the screen paints first; the write follows at once
     afterPaint(
       () =>

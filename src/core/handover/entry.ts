@@ -8,6 +8,9 @@ export const Subject = Type.String({
     "^(handover|line:[a-z]+:[a-z0-9-]{1,80}|stop:[a-z0-9-]{1,60}|(mark|found|question):[0-9a-f]{8}-[0-9a-f]{4}-[0-9a-f]{4}-[0-9a-f]{4}-[0-9a-f]{12})$",
 });
 
+/** How many entries one entry can replace; where more stand side by side they are replaced in steps. */
+export const mostReplaced = 20;
+
 /** One recorded fact, by one person, at one time. Never changed; what is changed is recorded by another entry. */
 export const Entry = Type.Object(
   {
@@ -19,7 +22,7 @@ export const Entry = Type.Object(
     aspect: Type.String({ pattern: "^[a-z-]{1,30}(:[a-z0-9-]{1,64})?$" }),
     value: Type.Unknown(),
     /** the entries this one replaces: none for a first one, one for a change, all heads when a fork is settled */
-    basis: Type.Array(Uuid, { maxItems: 20, uniqueItems: true }),
+    basis: Type.Array(Uuid, { maxItems: mostReplaced, uniqueItems: true }),
     by: Type.Object({ side: PartySide, person: Uuid }, { additionalProperties: false }),
     device: Uuid,
     at: InstantText,

@@ -27,6 +27,13 @@ describe("fold", () => {
     expect(value([count(1, 7, [], 1), count(2, 7, [], 2)])).toMatchObject({ fork: false, value: { count: 7 } });
   });
 
+  it("hides nothing where entries replace each other in a circle, or themselves", () => {
+    const circle = [count(1, 7), count(2, 8, [1, 3]), count(3, 8, [2])];
+    expect(value(circle)).toMatchObject({ fork: true, value: undefined });
+    expect(value([...circle, count(4, 6, [1, 2, 3])])).toMatchObject({ fork: false, value: { count: 6 } });
+    expect(value([count(1, 7, [1])])).toMatchObject({ fork: false, value: { count: 7 } });
+  });
+
   it("keeps aspects of one line apart", () => {
     const folded = fold([count(1, 7), entryOf(2, "line:count:fender", "remark:base", { words: "one is flat" })]);
     expect(folded.size).toBe(2);

@@ -48,7 +48,9 @@ export function foldCell(entries: Iterable<Entry>): Cell | null {
   if (!first) return null;
   const replaced = new Set<string>();
   for (const entry of byId.values()) for (const id of entry.basis) replaced.add(id);
-  const heads = [...byId.values()].filter((entry) => !replaced.has(entry.id)).sort((a, b) => (a.id < b.id ? -1 : 1));
+  const free = [...byId.values()].filter((entry) => !replaced.has(entry.id));
+  // entries that replace each other in a circle hide nothing: a person sees them all, and settles it
+  const heads = (free.length > 0 ? free : [...byId.values()]).sort((a, b) => (a.id < b.id ? -1 : 1));
   const fork = heads.length > 1 && new Set(heads.map((entry) => canonicalJson(entry.value ?? null))).size > 1;
   return { subject: first.subject, aspect: first.aspect, heads, fork, value: fork ? undefined : heads[0]?.value };
 }

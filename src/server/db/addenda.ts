@@ -24,6 +24,15 @@ export async function addendumHashOf(db: Queryable, id: string): Promise<string 
   );
 }
 
+/** How many addenda people have made to a record. */
+export async function countAddenda(db: Queryable, handoverId: string): Promise<number> {
+  const { rows } = await db.query<{ count: number }>(
+    "select count(*) from addendum where handover_id = $1 and kind <> 'late-entry'",
+    [handoverId],
+  );
+  return rows[0]?.count ?? 0;
+}
+
 /** Keeps an addendum. */
 export async function addAddendum(db: Queryable, addendum: Addendum, hash: string, receivedAt: string): Promise<void> {
   await db.query(

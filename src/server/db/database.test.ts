@@ -72,6 +72,7 @@ const item = (id: string, count: number, basis: string[] = [], subject = "line:c
   aspect: "count",
   hash: count.toString().padStart(64, "0"),
   content: { id, value: { count }, basis, at, by: { side: "base", person } },
+  most: 1000,
 });
 const append = async (...items: ReturnType<typeof item>[]) =>
   (

@@ -29,7 +29,7 @@ function item(change: Partial<Entry> = {}): EntryItem {
     ...change,
   };
   const { id, subject, aspect } = content;
-  return { id, subject, aspect, content, hash: entryHash(content) };
+  return { id, subject, aspect, content, hash: entryHash(content), most: 1000 };
 }
 const posted = async (...items: EntryItem[]) => (await appendEntries(base.baseId, handover, items, at)).answers;
 const feed = async () => base.inBase((db) => entriesAfter(db, handover, 0));
@@ -64,4 +64,19 @@ it("lets a post that the database refuses fail by itself, and the others of its 
 it("answers a post on a handover that is not there with an error, and writes the next one all the same", async () => {
   await expect(appendEntries(base.baseId, uuid(), [item()], at)).rejects.toThrow(/no such handover/);
   await expect(posted(item())).resolves.toEqual(["kept"]);
+});
+
+it("takes from a guest no more than leaves the base room, and what is here already is answered all the same", async () => {
+  const most = (await feed()).length + 2;
+  const guests = [item(), item(), item()].map((each) => ({ ...each, most }));
+  expect(await posted(...guests)).toEqual(["kept", "kept", "too-many"]);
+  expect(await posted({ ...guests[0]!, most }, item())).toEqual(["same", "kept"]);
+});
+
+it("lets what came after the signature be changed by what comes later still", async () => {
+  const signed = await base.handoverOf("BR-1050", "check-in");
+  const first = item({ handover: signed });
+  const second = item({ handover: signed, basis: [first.id] });
+  const { answers } = await appendEntries(base.baseId, signed, [first, second], at);
+  expect(answers).toEqual(["late", "late"]);
 });

@@ -9,6 +9,8 @@ export interface EntryItem {
   aspect: string;
   content: Entry;
   hash: string;
+  /** how many entries there may be on the handover when this one comes */
+  most: number;
 }
 
 /** What became of entries, in their order, and whether a signed record waited for entries and is to be looked at again. */

@@ -4,7 +4,7 @@ import type { ItemAnswer } from "@/api/schemas/book";
 import { Addendum, addendumHash, kindsOfSide } from "@/core/handover/addenda/addendum";
 import type { PartySide } from "@/core/basics/ids";
 import { now } from "../clock";
-import { addAddendum, addendumHashOf, isAddendumOf } from "../db/addenda";
+import { addAddendum, addendumHashOf, countAddenda, isAddendumOf } from "../db/addenda";
 import type { HandoverRow } from "../db/handovers";
 import { effectiveSeal } from "../db/seals";
 import { takeTurns } from "../db/locks";
@@ -12,6 +12,9 @@ import { inSavepoint, type Queryable } from "../db/pool";
 import { log } from "../log";
 import { reportAddendum } from "../upkeep/report-addendum";
 import { oneByOne, takeItems } from "./inbox";
+
+/** How many addenda a record takes: a season's worth from a guest, and room for the base to answer. */
+const mostAddenda = { skipper: 1000, base: 4000 };
 
 /**
  * Takes addenda to a sealed record; the record itself stays as it was signed.
@@ -40,6 +43,7 @@ export async function takeAddenda(
             log.error({ addendum: item.id, error: error.message }, "what was reported has not been turned into work"),
           );
         },
+        async () => mostAddenda[who.side] - (await countAddenda(db, handover.id)),
       ),
     },
     addenda,

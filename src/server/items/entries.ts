@@ -24,6 +24,9 @@ import { takeItems, type ItemKind, type Outcome } from "./inbox";
 /** What a device may record on, and for whom: what its grant says. */
 export type EntryRight = Pick<DeviceGrant, "id" | "baseId" | "handoverId" | "personId" | "side">;
 
+/** How many entries a handover takes; a manifest names 20,000. What guests send leaves the base room to finish and sign. */
+const mostEntries = { skipper: 8000, base: 19_000 };
+
 /**
  * Takes entries from a device. Who made one is told by the device's grant, or proved by a permit; what says that a prep
  * is done turns what was found into work.
@@ -67,7 +70,14 @@ async function entryKind(
       const { answers, awaited } = await appendEntries(
         baseId,
         handoverId,
-        items.map(({ id, item, hash }) => ({ id, subject: item.subject, aspect: item.aspect, content: item, hash })),
+        items.map(({ id, item, hash }) => ({
+          id,
+          subject: item.subject,
+          aspect: item.aspect,
+          content: item,
+          hash,
+          most: mostEntries[right.side],
+        })),
         now(),
       );
       if (awaited) await inBaseTransaction(baseId, (db) => examineAgain(db, handoverId));
@@ -126,6 +136,8 @@ function outcomeOf(answer: string): Outcome {
       return answer;
     case "other-content":
       return new AppError("other-content");
+    case "too-many":
+      return new AppError("too-many-kept");
     default:
       return new AppError("unknown-basis");
   }

@@ -57,18 +57,25 @@ export async function takeItems<T extends { id: string }>(
  *
  * @param find the hash of what is kept under an id, or null
  * @param add keeps one that is not here yet
+ * @param room how many more may be kept, where there is an end to it
  */
 export function oneByOne<T extends { id: string }>(
   find: (id: string) => Promise<string | null>,
   add: (arrived: Arrived<T>) => Promise<void>,
+  room: () => Promise<number> = () => Promise.resolve(Infinity),
 ): ItemKind<T>["keep"] {
   return async (items) => {
-    const outcomes: Outcome[] = [];
-    for (const arrived of items) {
+    let left = await room();
+    const keepOne = async (arrived: Arrived<T>): Promise<Outcome> => {
       const known = await find(arrived.id);
-      if (known === null) await add(arrived);
-      outcomes.push(known === null ? "kept" : known === arrived.hash ? "same" : new AppError("other-content"));
-    }
+      if (known !== null) return known === arrived.hash ? "same" : new AppError("other-content");
+      if (left <= 0) return new AppError("too-many-kept");
+      left -= 1;
+      await add(arrived);
+      return "kept";
+    };
+    const outcomes: Outcome[] = [];
+    for (const arrived of items) outcomes.push(await keepOne(arrived));
     return outcomes;
   };
 }

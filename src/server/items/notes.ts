@@ -4,10 +4,14 @@ import type { ItemAnswer } from "@/api/schemas/book";
 import { digestOf } from "@/core/basics/digest";
 import { YachtNote } from "@/core/yacht/note/note";
 import { now } from "../clock";
-import { addNote, noteHash } from "../db/notes";
+import { takeTurns } from "../db/locks";
+import { addNote, noteHash, unansweredNotes } from "../db/notes";
 import type { Queryable } from "../db/pool";
 import { editedYacht } from "../yacht/edited-file";
 import { oneByOne, takeItems } from "./inbox";
+
+/** How many notes of a yacht may wait for an answer: more than anybody reads. */
+const mostOpenNotes = 1000;
 
 /**
  * Takes notes about a yacht's file. A note about something that is gone meanwhile is kept: at the desk it says so.
@@ -21,6 +25,8 @@ export async function takeNotes(
   madeBy: string | null,
 ): Promise<ItemAnswer[]> {
   const yacht = await editedYacht(db, slug);
+  // the same note sent at once from two tabs is kept once
+  await takeTurns(db, `notes ${yacht.id}`);
   return takeItems<YachtNote>(
     {
       schema: YachtNote,
@@ -29,6 +35,7 @@ export async function takeNotes(
       keep: oneByOne<YachtNote>(
         (id) => noteHash(db, id),
         ({ item, hash }) => addNote(db, yacht.id, item, hash, madeBy, now()),
+        async () => mostOpenNotes - (await unansweredNotes(db, slug)).length,
       ),
     },
     notes,
