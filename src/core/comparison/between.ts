@@ -1,5 +1,7 @@
 import { hoursFor, isInTime, leftBerthAt } from "../handover/addenda/deadlines";
+import { isInstant } from "../basics/instant";
 import type { Addendum } from "../handover/addenda/addendum";
+import { inOrder, type Told } from "../handover/addenda/told";
 import type { Folded } from "../handover/fold";
 import { mainValue } from "../handover/state";
 import type { HandoverList } from "../handover/list";
@@ -26,7 +28,12 @@ const isAddendum = (value: unknown): value is Addendum =>
   typeof (value as { kind?: unknown } | null)?.kind === "string" && typeof (value as { at?: unknown }).at === "string";
 
 /** Addenda as a record carries them: the content itself, or the row that it was exported with. */
-const contentOf = (each: unknown): unknown => (each as { content?: unknown } | null)?.content ?? each;
+function toldIn(each: unknown): Told | null {
+  const { content, receivedAt } = (each ?? {}) as { content?: unknown; receivedAt?: unknown };
+  const addendum = content ?? each;
+  if (!isAddendum(addendum)) return null;
+  return { addendum, receivedAt: typeof receivedAt === "string" && isInstant(receivedAt) ? receivedAt : null };
+}
 
 /**
  * Reads what was added to a signed check-in: the base's visits are the new starting state of what they touched; what
@@ -34,10 +41,7 @@ const contentOf = (each: unknown): unknown => (each as { content?: unknown } | n
  * the base's; one whose deadline passed in silence is nobody's yet.
  */
 export function between(list: HandoverList, folded: Folded, addenda: readonly unknown[]): Between {
-  const said = addenda
-    .map(contentOf)
-    .filter(isAddendum)
-    .sort((a, b) => (a.id < b.id ? -1 : 1));
+  const said = inOrder(addenda.flatMap((each) => toldIn(each) ?? []));
   const leftAt = leftBerthAt(said);
   const accepted = new Set(
     said.flatMap((each) => (each.kind === "answer" && each.answer === "there-before" ? [each.to] : [])),

@@ -3,7 +3,7 @@ import type { Entry } from "./entry";
 import { madeAtMs } from "./permit";
 
 /** How far a time may lie after its receipt: what a clock is off by between two exchanges. */
-const aheadMs = 10 * 60_000;
+export const clockSlackMs = 10 * 60_000;
 /** How far a time may lie before the handover was opened: the zone a device was set to by hand, at most. */
 const beforeMs = 24 * 3_600_000;
 
@@ -17,7 +17,7 @@ export type TimeFault = "no-such-time" | "after-receipt" | "before-opening";
  */
 export function timeFault(atMs: number, openedAt: Instant | null, receivedAt: Instant): TimeFault | null {
   if (Number.isNaN(atMs)) return "no-such-time";
-  if (atMs > Date.parse(receivedAt) + aheadMs) return "after-receipt";
+  if (atMs > Date.parse(receivedAt) + clockSlackMs) return "after-receipt";
   return openedAt !== null && atMs < Date.parse(openedAt) - beforeMs ? "before-opening" : null;
 }
 

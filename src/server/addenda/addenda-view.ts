@@ -1,6 +1,7 @@
 import "server-only";
 import { localize } from "@/core/basics/words";
 import { hoursFor, isInTime, leftBerthAt, openLines } from "@/core/handover/addenda/deadlines";
+import { believedTime, inOrder } from "@/core/handover/addenda/told";
 import { fold } from "@/core/handover/fold";
 import type { AddendaView } from "@/api/schemas/book";
 import { addendaTo } from "../db/addenda";
@@ -12,8 +13,7 @@ export async function addendaView(db: Queryable, handoverId: string): Promise<Ad
   const { list, entries } = await sealedRecord(db, handoverId);
   const folded = fold(entries);
   const kept = await addendaTo(db, handoverId);
-  const addenda = kept.map(({ addendum }) => addendum);
-  const leftAt = leftBerthAt(addenda);
+  const leftAt = leftBerthAt(inOrder(kept));
   const placeName = new Map(list.places.map((place) => [place.id, localize(place.name)]));
   const names = new Map(
     list.lines.map((line) => [line.id, { name: localize(line.name), place: placeName.get(line.place) ?? "" }]),
@@ -43,7 +43,7 @@ export async function addendaView(db: Queryable, handoverId: string): Promise<Ad
       by,
       about: addendum.kind === "late-finding" && addendum.line !== null ? (names.get(addendum.line) ?? null) : null,
       inTime:
-        addendum.kind === "late-finding" ? isInTime(addendum.at, leftAt, hoursFor(list, folded, addendum.line)) : null,
+        addendum.kind === "late-finding" ? isInTime(believedTime(addendum.at, receivedAt), leftAt, hoursFor(list, folded, addendum.line)) : null,
     })),
   };
 }

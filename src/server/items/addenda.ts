@@ -29,17 +29,19 @@ export async function takeAddenda(
 ): Promise<ItemAnswer[]> {
   // the same addendum sent at once from two tabs is kept once
   await takeTurns(db, `addenda ${handover.id}`);
-  const isSealed = (await effectiveSeal(db, handover.id)) !== null;
+  const seal = await effectiveSeal(db, handover.id);
   return takeItems<Addendum>(
     {
       schema: Addendum,
       hashOf: addendumHash,
-      check: async (addendum) => problemOf(addendum, handover, who, isSealed) ?? (await targetProblem(db, addendum)),
+      check: async (addendum) =>
+        problemOf(addendum, handover, who, seal !== null) ?? (await targetProblem(db, addendum)),
       keep: oneByOne<Addendum>(
         (id) => addendumHashOf(db, id),
         async ({ item, hash }) => {
           await addAddendum(db, item, hash, now());
-          await inSavepoint(db, () => reportAddendum(db, handover, item)).catch((error: Error) =>
+          if (seal === null) return;
+          await inSavepoint(db, () => reportAddendum(db, handover, seal, item)).catch((error: Error) =>
             log.error({ addendum: item.id, error: error.message }, "what was reported has not been turned into work"),
           );
         },

@@ -72,6 +72,27 @@ describe("what becomes work", () => {
     expect(await fridge()).toMatchObject([{ state: "ordered", workWords: "now warm" }]);
   });
 
+  it("a report that is dated before the check-in, as found when it came: it frees nobody from what was done since", async () => {
+    const heron = await yachtOf("Pale Heron");
+    await report({
+      kind: "late-finding",
+      line: "test:anchor-light",
+      words: "dead before we came",
+      photos: [],
+      at: "2026-01-01T10:00:00.000Z",
+    });
+    const found = (await base.inBase((db) => openDefects(db, heron))).find(
+      ({ subject }) => subject === "line:test:anchor-light",
+    );
+    expect(found?.since.slice(0, 10)).toBe("2027-06-12");
+  });
+
+  it("no report of a day that is none", async () => {
+    const said = { kind: "incident", what: "grounding", words: "soft", photos: [] };
+    expect(await report({ ...said, happenedOn: "2027-99-99" })).toBe("refused");
+    expect(await report({ ...said, happenedOn: "2027-02-31" })).toBe("refused");
+  });
+
   it("a grounding, which holds her until somebody has looked; lost overboard is none", async () => {
     const heron = await yachtOf("Pale Heron");
     await report({ kind: "incident", what: "grounding", happenedOn: "2027-06-09", words: "soft, on sand", photos: [] });

@@ -37,7 +37,7 @@ export const Incident = Type.Object(
     ...common,
     kind: Type.Literal("incident"),
     what: Type.Unsafe<IncidentKind>({ type: "string", enum: [...incidentKinds] }),
-    happenedOn: Type.String({ pattern: "^\\d{4}-\\d{2}-\\d{2}$" }),
+    happenedOn: Type.String({ pattern: "^\\d{4}-\\d{2}-\\d{2}$", format: "date" }),
     words,
     photos: Type.Array(Sha256, { maxItems: 20 }),
   },

@@ -16,12 +16,15 @@ export interface OpenLine {
   until: string | null;
 }
 
-/** When she left the berth by what was said first; null while nobody has said so. The first word stands: a clock is not set back by a later one. */
+/**
+ * When she left the berth by what was said first; null while nobody has said so. The first word stands: a clock is not
+ * set back by a later one.
+ *
+ * @param addenda in the order they came
+ */
 export function leftBerthAt(addenda: readonly Addendum[]): string | null {
-  const said = addenda
-    .flatMap((each) => (each.kind === "left-berth" && isInstant(each.leftAt) ? [each] : []))
-    .sort((a, b) => (a.id < b.id ? -1 : 1));
-  return said[0]?.leftAt ?? null;
+  const said = addenda.find((each) => each.kind === "left-berth" && isInstant(each.leftAt));
+  return said?.kind === "left-berth" ? said.leftAt : null;
 }
 
 /** Lines that were signed as not tried and may still be reported, each with its own clock, which runs from leaving the berth and not from signing. */
