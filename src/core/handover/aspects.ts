@@ -93,7 +93,8 @@ export function lineValueSchema(line: Line, aspect: string): TSchema | null {
   const kind = kindOf(line);
   if (aspect === kind.aspect) return kind.valueSchema(line);
   if (aspect === "let-go") return OverrideValue;
-  return kind.besides?.[aspect] ?? ofAnything(aspect);
+  const besides = kind.besides ?? {};
+  return Object.hasOwn(besides, aspect) ? (besides[aspect] ?? null) : ofAnything(aspect);
 }
 
 /** The schema a value on any other subject must pass, or null when the aspect does not belong to the subject. */

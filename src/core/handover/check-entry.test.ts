@@ -27,6 +27,8 @@ describe("whether an entry belongs to a list", () => {
     [{ handover: id(5) }, "other-handover"],
     [{ subject: "line:count:gold-bar" }, "no-such-line"],
     [{ aspect: "look", value: { state: "sound" } }, "aspect-does-not-fit"],
+    [{ aspect: "constructor", value: {} }, "aspect-does-not-fit"],
+    [{ subject: "handover", aspect: "constructor", value: {} }, "aspect-does-not-fit"],
     [{ value: { count: -1 } }, "bad-value"],
     [{ value: { count: 10_000 } }, "bad-value"],
     [{ value: { count: 1.5 } }, "bad-value"],

@@ -4,7 +4,7 @@ import type { SettlementLine } from "./schema";
 
 const closed = { additionalProperties: false } as const;
 const Minor = Type.Integer({ minimum: 0, maximum: 1e9 });
-const Day = Type.String({ pattern: "^\\d{4}-\\d{2}-\\d{2}$" });
+const Day = Type.String({ pattern: "^\\d{4}-\\d{2}-\\d{2}$", format: "date" });
 
 /** A service by the base's terms: keys, cleaning, coming back late. */
 export const ServiceExtra = Type.Object(

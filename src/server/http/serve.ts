@@ -20,6 +20,7 @@ import { readBytes, readJson } from "./body";
 import { checkDeclared, errorAnswer } from "./error-answer";
 import { isOwnHost } from "./own-host";
 import { isOwnOrigin } from "./own-origin";
+import { inTurn } from "./turns";
 import { log } from "../log";
 
 type BodyIn<E> = E extends { body: infer B }
@@ -102,9 +103,11 @@ async function answerTo<E extends AnyEndpoint>(
   const poked = new Set<string>();
   const call = (db: Queryable) =>
     ({ request, session, ...asked, body, db, poke: (...ids) => ids.forEach((id) => poked.add(id)) }) as Call<E>;
-  const { baseId } = session as { baseId: string | null };
+  const { baseId, id } = session as { baseId: string | null; id: string };
   const value =
-    baseId !== null && transaction ? await inBaseTransaction(baseId, (db) => work(call(db))) : await work(call(pool()));
+    baseId !== null && transaction
+      ? await inTurn(id, () => inBaseTransaction(baseId, (db) => work(call(db))))
+      : await work(call(pool()));
   poke(poked);
   return answerOf(endpoint, value);
 }

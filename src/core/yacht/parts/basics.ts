@@ -2,7 +2,8 @@ import { Type, type Static, type TSchema } from "@sinclair/typebox";
 import { pairOf } from "../../basics/pair";
 
 const closed = { additionalProperties: false } as const;
-const keyPattern = "^[a-z0-9]+(-[a-z0-9]+)*$";
+/** A word that every object has already is no key: what looks it up would find that one. */
+const keyPattern = "^(?!constructor$)[a-z0-9]+(-[a-z0-9]+)*$";
 
 export const strict = <T extends Record<string, TSchema>>(fields: T) => Type.Object(fields, closed);
 export const oneOf = <const T extends readonly string[]>(values: T) =>
