@@ -1,4 +1,4 @@
-/** Stands in for the request's cookies of Next, which exist only inside a running server. */
+/** Stands in for the request's cookies and headers of Next, which exist only inside a running server. */
 const kept = new Map<string, { value: string; options: Record<string, unknown> }>();
 
 export const jar = {
@@ -9,3 +9,7 @@ export const jar = {
 };
 
 export const cookies = () => Promise.resolve(jar);
+
+/** What the request says of itself. */
+export const said = new Headers();
+export const headers = () => Promise.resolve(said);

@@ -1,12 +1,12 @@
 import { demoBase } from "@/testing/demo-base";
-import { jar } from "@/testing/cookie-jar";
+import { jar, said } from "@/testing/cookie-jar";
 import { openByLink, makeCharterLink } from "./charter-link";
 import { asDevice, asReaderOfHandover, asReaderOfStay } from "@/testing/callers";
 import { makeGrant } from "./grant";
 import { isRightPassword } from "./password";
 import { charterCookie, charterSession, closeSession, requireStaff, staffCookie, staffSession } from "./session";
 import { signIn } from "./sign-in";
-import { throttle } from "./throttle";
+import { throttle, throttleAddress } from "./throttle";
 import { accessOf } from "../db/access";
 import { findStay } from "../db/charters";
 import { endOne } from "./end-access";
@@ -114,6 +114,28 @@ describe("the throttle", () => {
     const rows = await base.asOwner<Record<string, unknown>>("select * from sign_in_attempt");
     expect(rows.length).toBeGreaterThan(0);
     expect(JSON.stringify(rows)).not.toMatch(/yacht code|brinecove\.example/);
+  });
+});
+
+describe("tries from one address", () => {
+  afterEach(() => {
+    delete process.env.ORIGIN;
+    said.delete("x-forwarded-for");
+  });
+  const tryFrom = async (address: string, times: number) => {
+    said.set("x-forwarded-for", `203.0.113.9, ${address}`);
+    for (let done = 0; done < times; done++) await throttleAddress("guessing");
+  };
+
+  it("close it for that address, whatever was written before the proxy's own word, and for no other", async () => {
+    process.env.ORIGIN = "https://base.example";
+    await tryFrom("198.51.100.7", 40);
+    await expect(tryFrom("198.51.100.7", 1)).rejects.toMatchObject({ code: "too-many-tries" });
+    await expect(tryFrom("198.51.100.8", 1)).resolves.toBeUndefined();
+  });
+
+  it("are not counted without a proxy, where anybody could write the header", async () => {
+    await expect(tryFrom("198.51.100.9", 60)).resolves.toBeUndefined();
   });
 });
 

@@ -4,7 +4,7 @@ import { inBaseTransaction } from "../db/pool";
 import { findStaff, isKnownBrowser } from "../db/ways-in";
 import { isRightPassword } from "./password";
 import { browserMark, openSession } from "./session";
-import { forgetAttempts, throttle } from "./throttle";
+import { forgetAttempts, throttle, throttleAddress } from "./throttle";
 
 /** Who an address and a password prove. Unknown address and wrong password get the same answer after the same work. */
 export async function provenStaff(email: string, password: string): Promise<{ personId: string; baseId: string }> {
@@ -12,6 +12,7 @@ export async function provenStaff(email: string, password: string): Promise<{ pe
   // who guesses elsewhere does not lock out the browsers on which that person has signed in before
   const mark = await browserMark();
   const known = mark !== null && (await isKnownBrowser(mark, address));
+  if (!known) await throttleAddress("sign-in");
   const key = known ? `sign-in ${address} ${mark}` : `sign-in ${address}`;
   await throttle(key);
   const found = await findStaff(address);

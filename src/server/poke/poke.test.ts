@@ -2,6 +2,7 @@ import { randomUUID } from "node:crypto";
 import pg from "pg";
 import { demoBase } from "@/testing/demo-base";
 import { onPoke, poke } from "./poke";
+import { pokeStream } from "./stream";
 
 const base = demoBase("poke");
 /** another process of the app on the same database, as far as the database can tell */
@@ -78,4 +79,21 @@ it("tells every device to look when its connection was away, and hears again", a
   await tell(handover);
   await until(() => here.calls() === 2);
   here.stop();
+});
+
+it("holds six streams of a device, and ends the oldest where it opens another", async () => {
+  const leave = new AbortController();
+  const streams = Array.from({ length: 8 }, () =>
+    pokeStream(randomUUID(), "one device", leave.signal).body!.getReader(),
+  );
+  const others = pokeStream(randomUUID(), "another device", leave.signal).body!.getReader();
+  const isOver = async (reader: ReadableStreamDefaultReader) => {
+    await reader.read();
+    return Promise.race([
+      reader.read().then(({ done }) => done),
+      new Promise<boolean>((later) => setTimeout(() => later(false), 50)),
+    ]);
+  };
+  expect(await Promise.all([...streams, others].map(isOver))).toEqual([true, true, ...Array(7).fill(false)]);
+  leave.abort();
 });
