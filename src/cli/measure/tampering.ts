@@ -6,7 +6,7 @@ import { keysAnswer } from "../../server/keys/published";
 import { fingerprint } from "../../server/keys/fingerprint";
 import { problemsOf } from "../verify/problems";
 import { exportedFrom, recordAlone, type Exported } from "../verify/read";
-import { countsAlone, fileTamperings, tamperings } from "../verify/tamper";
+import { countsAlone, fileTamperings, tamperings, type Tampering } from "../verify/tamper";
 
 /**
  * Tries every change of a check-out's zip: one member at a time of each JSON file, each file as a whole, and each member
@@ -29,13 +29,14 @@ export async function tamperingFigures(say: (what: string, figure: string) => vo
       return false;
     }
   };
-  const count = (what: string, each: Iterable<() => Exported>) => {
-    let [tried, passed] = [0, 0];
-    for (const read of each) {
+  const count = (what: string, each: Iterable<[string, () => Exported]>) => {
+    const passed: string[] = [];
+    let tried = 0;
+    for (const [how, read] of each) {
       tried += 1;
-      if (passes(read)) passed += 1;
+      if (passes(read)) passed.push(how);
     }
-    say(`tamperings of ${what} that pass`, `${passed} of ${tried}`);
+    say(`tamperings of ${what} that pass`, [`${passed.length} of ${tried}`, ...passed].join(", "));
   };
   count("whole files of the zip", filesOf(parts));
   for (const name of Object.keys(parts).filter((each) => each.endsWith(".json")))
@@ -45,16 +46,19 @@ export async function tamperingFigures(say: (what: string, figure: string) => vo
 
 type Parts = Record<string, Uint8Array>;
 
-function* filesOf(parts: Parts): Generator<() => Exported> {
-  for (const { parts: tampered } of fileTamperings(parts)) yield () => exportedFrom("record.zip", tampered);
+type Cell = [how: string, read: () => Exported];
+const named = ({ path, how }: Pick<Tampering, "path" | "how">) => `${path} ${how}`;
+
+function* filesOf(parts: Parts): Generator<Cell> {
+  for (const each of fileTamperings(parts)) yield [named(each), () => exportedFrom("record.zip", each.parts)];
 }
 
-function* membersOf(parts: Parts, name: string): Generator<() => Exported> {
-  for (const { text } of tamperings(strFromU8(parts[name] ?? new Uint8Array())))
-    yield () => exportedFrom(name, { ...parts, [name]: strToU8(text) });
+function* membersOf(parts: Parts, name: string): Generator<Cell> {
+  for (const each of tamperings(strFromU8(parts[name] ?? new Uint8Array())))
+    yield [named(each), () => exportedFrom(name, { ...parts, [name]: strToU8(each.text) })];
 }
 
-function* aloneOf(record: string): Generator<() => Exported> {
-  for (const tampering of tamperings(record))
-    if (countsAlone(tampering)) yield () => recordAlone("record.json", tampering.text);
+function* aloneOf(record: string): Generator<Cell> {
+  for (const each of tamperings(record))
+    if (countsAlone(each)) yield [named(each), () => recordAlone("record.json", each.text)];
 }

@@ -7,7 +7,7 @@ import { sealedZip } from "@/server/export/sealed-zip";
 import { keysAnswer } from "@/server/keys/published";
 import { trustedKeys } from "./keys";
 import { problemsOf } from "./problems";
-import { exportedFrom, readExported } from "./read";
+import { exportedFrom, readExported, recordAlone } from "./read";
 import { countsAlone, fileTamperings, tamperings } from "./tamper";
 
 const base = demoBase("tamper");
@@ -69,6 +69,13 @@ it("finds a record that stands alone as JSON and was changed: list, entries, man
   }
   expect(passed).toEqual([]);
 }, 120_000);
+
+it("finds another hour of sealing in a record alone, also one that this machine would read as the same", () => {
+  const record = JSON.parse(strFromU8(parts["record.json"]!)) as { sealedAt: string };
+  const said = (sealedAt: string) => problemsOf(recordAlone(file, JSON.stringify({ ...record, sealedAt })), trusted);
+  expect(said(record.sealedAt)).toEqual([]);
+  expect(said(record.sealedAt.replace("Z", "0"))).toEqual(["the time of sealing is not that of its signatures"]);
+});
 
 it("finds every file of the zip that was changed, taken out, doubled under another name or changed for another", () => {
   const passed = [...fileTamperings(parts)].filter((each) => said(each.parts).length === 0);

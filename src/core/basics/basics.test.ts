@@ -1,7 +1,7 @@
 import fc from "fast-check";
 import { canonicalJson, digestOf } from "./digest";
 import { exact, roundHalfUp, spread } from "./exact";
-import { addDays, dayIn, instantIn, lastGoodDay, monthsBetween } from "./instant";
+import { addDays, dayIn, instantIn, isInstant, lastGoodDay, monthsBetween } from "./instant";
 import { median } from "./median";
 import { formatMoney, parseMoney } from "./money";
 import { graver } from "./verdict";
@@ -17,6 +17,15 @@ describe("dates", () => {
     ["2027-02-30", null],
     ["June", null],
   ])("%s is good until %s", (printed, last) => expect(lastGoodDay(printed)).toBe(last));
+  it.each([
+    ["2027-06-14T08:30:00.000Z", true],
+    ["2027-06-14T08:30:00+01:00", true],
+    // no zone: another moment on another machine
+    ["2027-06-14T08:30:00.0000", false],
+    ["2027-06-14T99:00:00Z", false],
+    ["2027-02-31T08:30:00Z", false],
+    ["2027-06-14", false],
+  ])("%s is an instant: %s", (text, is) => expect(isInstant(text)).toBe(is));
   it("counts whole months", () => {
     expect(monthsBetween("2025-03-20", "2027-06-19")).toBe(26);
     expect(monthsBetween("2025-03-20", "2027-06-20")).toBe(27);

@@ -12,7 +12,8 @@ export function isDay(text: string): boolean {
 
 /** Whether text in the form of an instant names a time that there is: neither 25:00 nor the 31st of February. */
 export function isInstant(text: string): boolean {
-  return isDay(text.slice(0, 10)) && !Number.isNaN(Date.parse(text));
+  // without its zone it would be another moment on another machine
+  return /(Z|[+-]\d{2}:\d{2})$/.test(text) && isDay(text.slice(0, 10)) && !Number.isNaN(Date.parse(text));
 }
 
 /** The instant some hours later (or earlier, for a negative number). */

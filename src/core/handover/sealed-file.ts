@@ -24,7 +24,10 @@ export type SealedFile = Static<typeof SealedFile>;
 /** Names what does not agree with the seal in a record that was saved: list, entries and signatures, and its hour, which is the signatures' own. */
 export function fileProblems(file: SealedFile): string[] {
   const hours = file.signatures.map(({ at }) => at);
-  const isTheirs = hours.some((at) => at === file.sealedAt || Date.parse(at) === Date.parse(file.sealedAt));
+  // the same moment may be written otherwise, but not as what other clocks read as another one
+  const isTheirs = hours.some(
+    (at) => at === file.sealedAt || (isInstant(file.sealedAt) && Date.parse(at) === Date.parse(file.sealedAt)),
+  );
   return [
     ...sealProblems(file),
     ...(hours.length > 0 && !isTheirs ? ["the time of sealing is not that of its signatures"] : []),
