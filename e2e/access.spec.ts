@@ -170,7 +170,9 @@ test("axe finds nothing in the boat book and aboard", async ({ page }) => {
   await expect(page.getByText("Without it this page opens nothing.")).toBeVisible();
   await sound(page);
   await page.goto("/aboard#HERON-7K2/locker-port");
-  await expect(page.getByRole("heading", { name: "Port lazarette" })).toBeVisible();
+  await expect(page.getByRole("dialog", { name: "Port lazarette" })).toBeVisible();
+  await sound(page);
+  await page.getByRole("button", { name: "Close" }).click();
   await sound(page);
   await page.setViewportSize(sizes.desk);
   await fits(page);
@@ -179,7 +181,20 @@ test("axe finds nothing in the boat book and aboard", async ({ page }) => {
   await page.getByLabel("PIN").fill("405162");
   await page.getByRole("button", { name: "Open" }).click();
   await expect(page.getByRole("heading", { level: 1, name: "Pale Heron" })).toBeVisible();
-  await sound(page);
+  for (const size of [sizes.phone, sizes.desk]) {
+    await page.setViewportSize(size);
+    for (const tab of ["Today", "Find", "Her plan", "Papers", "Something is wrong"]) {
+      await page.getByRole("button", { name: tab, exact: true }).click();
+      await sound(page);
+      await fits(page);
+    }
+  }
+  // by night the contrast is looked at as well
+  await page.getByRole("button", { name: "Night", exact: true }).click();
+  for (const tab of ["Today", "Find", "Her plan", "Papers"]) {
+    await page.getByRole("button", { name: tab, exact: true }).click();
+    await sound(page);
+  }
   await page.goto("/handover#nothing-here");
   await expect(page.getByText("This handover is not on this device")).toBeVisible();
   await sound(page);

@@ -1,15 +1,13 @@
 import { app } from "./app";
+import { english } from "./english";
 import { randomUUID } from "node:crypto";
 import { expect, type APIRequestContext } from "@playwright/test";
-import { readFileSync } from "node:fs";
-import { createTranslator } from "next-intl";
 import pg from "pg";
 import sharp from "sharp";
 import { sha256Hex } from "../src/core/basics/digest";
 import type { Entry } from "../src/core/handover/entry";
 import { fold } from "../src/core/handover/fold";
 import { signedWords } from "../src/messages/signed-words";
-import type { Translator } from "../src/messages/translator";
 import { imprint, makeManifest, manifestDigest, sealOf } from "../src/core/handover/seal";
 import type { HandoverBundle } from "../src/api/schemas/handover";
 import { signInByApi } from "./desk";
@@ -24,11 +22,6 @@ interface Opened {
 let opened: Opened;
 let origin = "";
 let headers: Record<string, string>;
-/** The words as the app says them; the browser tests' loader takes no JSON as a module. */
-const english = createTranslator({
-  locale: "en-GB",
-  messages: JSON.parse(readFileSync("src/messages/en.json", "utf8")) as Record<string, never>,
-}) as unknown as Translator;
 const owner = new pg.Client({ connectionString: app.ownerUrl });
 
 const stayOf = async (reference: string) =>

@@ -365,7 +365,7 @@ test.describe("without signal", () => {
     await expect(page.getByRole("heading", { level: 1 })).toHaveText("Pale Heron", { timeout: 30_000 });
     await expect(page.getByText(/^No signal. This is what this device kept on/)).toBeVisible();
     await page.goto("/aboard#HERON-7K2");
-    await page.getByRole("button", { name: "Emergency cards" }).click();
+    await page.getByRole("button", { name: "Emergency", exact: true }).click();
     const cards = page.getByRole("dialog", { name: "Emergency cards" });
     await cards.getByText("Smell of gas").click();
     await expect(cards.getByText("Touch no switch, on or off.").first()).toBeVisible();

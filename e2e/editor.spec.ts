@@ -322,6 +322,7 @@ test("a skipper says in the boat book that the file is wrong; at the desk one ke
   await book.goto("/book#demo-boat-book-gannet-rock-1055");
   await book.getByLabel("PIN").fill("447093");
   await book.getByRole("button", { name: "Open" }).click();
+  await book.getByRole("button", { name: "Find", exact: true }).click();
   await book.getByRole("region", { name: "Finder" }).locator("input").fill("windlass breaker");
   await book
     .getByRole("button", { name: /Windlass breaker/ })

@@ -20,11 +20,21 @@ test("a skipper finds a valve, a remedy and a card on a phone, without signal", 
   const found = page.getByRole("article", { name: "Gas tap" });
   await expect(found).toContainText("Galley, in the locker right of the stove, yellow");
   await expect(found).toContainText("in line is open");
+  await page.getByRole("button", { name: "Show on her plan" }).click();
   await expect(page.getByRole("button", { name: "Below", exact: true })).toHaveAttribute("aria-pressed", "true");
   await expect(page.getByRole("button", { name: "Galley", exact: true })).toHaveAttribute("aria-current", "location");
   await expect(
-    page.getByRole("group", { name: /^Plan of Pale Heron|Pale Heron/ }).getByRole("button", { name: "Gas tap" }),
+    page
+      .getByRole("group", { name: /^Plan of Pale Heron|Pale Heron/ })
+      .getByRole("button", { name: "Gas tap", exact: true }),
   ).toBeVisible();
+  // a tapped place opens from below, and Back goes back to what was found
+  await page.getByRole("button", { name: "Galley", exact: true }).click();
+  await expect(page.getByRole("dialog", { name: "Galley" })).toContainText("Gas tap");
+  await page.getByRole("button", { name: "Close" }).click();
+  await page.goBack();
+  await page.goBack();
+  await expect(found).toBeVisible();
 
   await ask(page, "no hot watr");
   await page.getByRole("button", { name: /^No hot water/ }).click();
@@ -37,7 +47,7 @@ test("a skipper finds a valve, a remedy and a card on a phone, without signal", 
 
   await ask(page, "zzzz");
   await expect(page.getByText("Nothing aboard fits that.")).toBeVisible();
-  await page.getByRole("button", { name: "Emergency cards" }).click();
+  await page.getByRole("button", { name: "Emergency", exact: true }).click();
   const cards = page.getByRole("dialog", { name: "Emergency cards" });
   await cards.getByText("Smell of gas").click();
   await expect(cards.getByText("Touch no switch, on or off.").first()).toBeVisible();
@@ -45,7 +55,7 @@ test("a skipper finds a valve, a remedy and a card on a phone, without signal", 
 });
 
 test("layers show what is where, and the plan is made larger by keys", async ({ page }) => {
-  await page.goto("/aboard#HERON-7K2");
+  await page.goto("/aboard#HERON-7K2/plan");
   await page.getByRole("button", { name: "Fillers" }).click();
   for (const name of ["Diesel filler", "Water filler, fore tank", "Water filler, aft tank", "Waste deck plate"])
     await expect(page.getByRole("button", { name, exact: true })).toBeVisible();

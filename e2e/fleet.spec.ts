@@ -194,5 +194,6 @@ test("a class is changed: one sister follows, the other is left a draft that is 
 test("a label on a fitting opens that fitting, by the code alone", async ({ page }) => {
   await page.goto("/aboard#GANRK-5T6/fitting/fuel-shut-off");
   await expect(page.getByRole("article", { name: "Fuel cut-off" })).toBeVisible();
+  await page.getByRole("button", { name: "Show on her plan" }).click();
   await expect(page.getByRole("button", { name: "Below", exact: true })).toHaveAttribute("aria-pressed", "true");
 });

@@ -2,7 +2,7 @@ import { spawnSync } from "node:child_process";
 import { mkdtempSync, readdirSync, readFileSync, writeFileSync } from "node:fs";
 import { tmpdir } from "node:os";
 import { join } from "node:path";
-import catalogue from "@/messages/en.json";
+import { en as catalogue } from "@/messages/en";
 import { errorWords } from "@/messages/error-words";
 import { englishTranslator } from "@/messages/translator";
 import { isBytes, isMedia } from "./endpoint";

@@ -1,7 +1,7 @@
 import { Type } from "@sinclair/typebox";
 import { Uuid } from "../core/basics/ids";
 import { Key, oneOf } from "../core/yacht/parts/basics";
-import { charter, device, handoverIn, staff, type Owns } from "./callers";
+import { charter, device, handoverIn, staff, type Caller, type Owns } from "./callers";
 import { Done, endpoint, media } from "./endpoint";
 import { closed } from "./schemas/closed";
 import { BySlug, words } from "./fields";
@@ -13,19 +13,26 @@ import { SurveyBundle } from "./schemas/draft";
 export const labelled = ["places", "fittings"] as const;
 export type Labelled = (typeof labelled)[number];
 
-const sheet = (name: string, file: string, about: string) =>
+const ofYacht: Owns = { of: "yacht", in: "params", name: "slug" };
+
+const sheet = (name: string, file: string, about: string, who: readonly Caller[] = [staff("see-desk")]) =>
   endpoint({
     name,
     method: "GET",
     path: `/api/yachts/{slug}/${file}`,
     about,
-    who: [staff("see-desk")],
+    who,
     params: BySlug,
     answer: media(file.endsWith(".pdf") ? "application/pdf" : file.endsWith(".csv") ? "text/csv" : "application/json"),
     errors: ["no-such-yacht"],
   });
 
-export const printCard = sheet("print-card", "card.pdf", "The boat card of a yacht, for the desk to print.");
+export const printCard = sheet(
+  "print-card",
+  "card.pdf",
+  "The boat card of a yacht, for the desk and her crew to print.",
+  [staff("see-desk"), charter(ofYacht)],
+);
 export const printPlan = sheet("print-plan", "plan.pdf", "A yacht's plan on A4, to be laid in a folder aboard.");
 export const saveYachtFile = sheet(
   "save-yacht-file",
@@ -91,8 +98,6 @@ export const readSurvey = endpoint({
   answer: SurveyBundle,
   errors: ["no-such-yacht", "no-such-class"],
 });
-
-const ofYacht: Owns = { of: "yacht", in: "params", name: "slug" };
 
 export const postNotes = endpoint({
   name: "post-notes",

@@ -1,7 +1,7 @@
 import { usualRules } from "../core/base/rules";
 import { kindOf, lineKinds, type Line } from "../core/handover/lines";
 import { demoYacht } from "../testing/demo-yacht";
-import en from "./en.json";
+import { en } from "./en";
 import { saidIn, valueWords } from "./line-words";
 import { englishTranslator } from "./translator";
 

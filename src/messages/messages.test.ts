@@ -1,7 +1,7 @@
 import { createTranslator } from "next-intl";
 import { entryOf, listOf, countLine, id } from "../testing/records";
 import { fold } from "../core/handover/fold";
-import en from "./en.json";
+import { en } from "./en";
 import { findings } from "./findings";
 import { englishTranslator } from "./translator";
 

@@ -1,4 +1,4 @@
-import type en from "./en.json";
+import type { en } from "./en";
 
 /** The catalogue without what only the desk and paper need: what a tablet on the pontoon loads. */
 export function shellMessages(messages: typeof en): Partial<typeof en> {

@@ -1,5 +1,5 @@
 import { createTranslator, type useTranslations } from "next-intl";
-import en from "./en.json";
+import { en } from "./en";
 
 /** A function that says a message of the catalogue by its key. */
 export type Translator = ReturnType<typeof useTranslations<never>>;

@@ -1,4 +1,4 @@
-import type en from "./en.json";
+import type { en } from "./en";
 
 declare module "next-intl" {
   interface AppConfig {

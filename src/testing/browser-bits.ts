@@ -12,8 +12,10 @@ Object.assign(globalThis, {
     removeItem: (key: string) => void kept.delete(key),
   },
   requestAnimationFrame: (work: () => void) => setTimeout(work),
-  addEventListener: () => undefined,
-  removeEventListener: () => undefined,
+  // a window has its own
+  ...(typeof window === "undefined"
+    ? { addEventListener: () => undefined, removeEventListener: () => undefined }
+    : undefined),
 });
 
 /** Empties the device: nothing is known on it any more. */

@@ -31,6 +31,8 @@ module.exports = class BrowserEnvironment extends TestEnvironment {
       this.open = false;
       this.dispatchEvent(new this.ownerDocument.defaultView.Event("close"));
     };
+    // nor has it a width: every question about the screen is answered with no, as on a phone
+    this.global.matchMedia ??= () => ({ matches: false, addEventListener() {}, removeEventListener() {} });
     this.global.ResizeObserver ??= class {
       observe() {}
       unobserve() {}

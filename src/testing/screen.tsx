@@ -9,7 +9,7 @@ import { DeskQueries } from "@/client/desk/DeskQueries";
 import { StaffRoles } from "@/client/desk/shared/staff";
 import { HandoverContext } from "@/client/store/handover-context";
 import type { HandoverStore } from "@/client/store/handover-store";
-import messages from "@/messages/en.json";
+import { en as messages } from "@/messages/en";
 import { system } from "@/ui/theme/system";
 
 const words = (children: ReactNode) => (

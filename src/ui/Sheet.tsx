@@ -9,17 +9,24 @@ interface Props {
   onClose: () => void;
   children: ReactNode;
   foot?: ReactNode;
+  /** comes from below and leaves what it is about in sight, instead of covering the screen */
+  low?: boolean;
 }
 
 /** A sheet over the screen: the browser's own dialog, which keeps the focus inside and closes with Escape. */
-export function Sheet({ title, closeWord, onClose, children, foot }: Props) {
+export function Sheet({ title, closeWord, onClose, children, foot, low = false }: Props) {
   const dialog = useRef<HTMLDialogElement>(null);
   const heading = useId();
   useEffect(() => {
     dialog.current?.showModal();
   }, []);
   return (
-    <dialog ref={dialog} className={styles.sheet} aria-labelledby={heading} onClose={onClose}>
+    <dialog
+      ref={dialog}
+      className={`${styles.sheet} ${low ? styles.low : ""}`}
+      aria-labelledby={heading}
+      onClose={onClose}
+    >
       <div className={styles.head}>
         <h2 id={heading}>{title}</h2>
         <Button onClick={() => dialog.current?.close()}>{closeWord}</Button>

@@ -3,6 +3,7 @@ import { StudyAnswer } from "../../core/briefing/study/answer";
 import type { NotAlone } from "../../core/briefing/study/walk-alone";
 import { Addendum } from "../../core/handover/addenda/addendum";
 import { InstantText, Uuid } from "../../core/basics/ids";
+import { DepositHow } from "../../core/settlement/terms";
 import { SignedKind } from "../../core/handover/list";
 import { Key, oneOf } from "../../core/yacht/parts/basics";
 import { YachtFile } from "../../core/yacht/schema";
@@ -137,6 +138,23 @@ export const BoatBook = Type.Object(
         closed,
       ),
     ),
+    /** what was agreed, and the rules of the base that a crew goes by; older bases did not say */
+    terms: Type.Optional(
+      Type.Object(
+        {
+          depositMinor: Type.Integer(),
+          depositHow: DepositHow,
+          /** the most that is to be paid for damage; null without a waiver */
+          waiverMinor: Type.Union([Type.Integer(), Type.Null()]),
+          fuelRule: Type.Union([Type.Literal("by-level"), Type.Literal("per-engine-hour")]),
+          lateHours: Type.Integer(),
+          windLimitKn: Type.Integer(),
+        },
+        closed,
+      ),
+    ),
+    /** until when the link opens the book; older bases did not say */
+    until: Type.Optional(InstantText),
     /** once the check-in is signed */
     afterwards: Type.Union([AddendaView, Type.Null()]),
     skipperId: Uuid,

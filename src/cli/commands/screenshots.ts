@@ -165,11 +165,19 @@ const pictures: Picture[] = [
     },
   },
   {
+    name: "boat-book-plan-phone",
+    size: phone,
+    show: async (page) => {
+      await page.goto("/aboard#HERON-7K2/plan");
+      await page.getByRole("button", { name: "Shut-offs" }).click();
+    },
+  },
+  {
     name: "aboard-phone",
     size: phone,
     show: async (page) => {
       await page.goto("/aboard#HERON-7K2");
-      await page.getByRole("button", { name: "Emergency cards" }).click();
+      await page.getByRole("button", { name: "Emergency", exact: true }).click();
       await page.getByRole("dialog").getByText("Man overboard").click();
     },
   },

@@ -6,48 +6,56 @@ import { useCallback, useEffect, useState, type SubmitEvent } from "react";
 import type { AboardBook } from "@/api/schemas/book";
 import { Button } from "@/ui/Button";
 import { Field } from "@/ui/Field";
-import { HullIcon } from "@/ui/plan/HullIcon";
 import { call, href } from "../api/call";
 import styles from "../book/Book.module.css";
+import { FindTab } from "../book/find/FindTab";
+import { BookFrame } from "../book/frame/BookFrame";
+import { LookChoice } from "../book/frame/LookChoice";
+import { pathTo, useBookRoute } from "../book/frame/route";
+import { PlanTab } from "../book/plan/PlanTab";
+import { CallTheBase } from "../book/today/CallTheBase";
 import { NoSignalState } from "../offline/NoSignalState";
 import { keepAboard, keptAboard } from "../store/aboard-store";
-import { EmergencyButton } from "../parts/EmergencyButton";
-import { YachtBook, type StartAt } from "../book/YachtBook";
+
+/** Where the address on a label leads, which names a place or a fitting alone; null for an address of the book itself. */
+function fromLabel([first, key]: readonly string[]): string | null {
+  if (first === undefined || (aboardTabs as readonly string[]).includes(first)) return null;
+  if (first === "fitting") return key === undefined ? null : pathTo("find", { kind: "fitting", key });
+  return pathTo("plan", { kind: "place", key: first });
+}
 
 /** What the code posted aboard opens: `#CODE`, or from a label `#CODE/place` or `#CODE/fitting/key`. Nothing personal. */
 export function AboardShell() {
   const t = useTranslations();
   const [book, setBook] = useState<AboardBook | null>(null);
-  const [start, setStart] = useState<StartAt>({});
   const [fault, setFault] = useState<string | null>(null);
   const [openCode, setOpenCode] = useState("");
   const [keptBytes, setKeptBytes] = useState<number | null>(null);
   const load = useCallback(
-    async (code: string, at: StartAt = {}) => {
+    async (code: string) => {
       setOpenCode(code);
       try {
         const opened = await call(readAboard, { params: { code } });
-        setStart(at);
         setBook(opened);
         setFault(null);
         setKeptBytes(await keepAboard(code, opened).catch(() => null));
       } catch (error) {
         // without signal it opens as this device kept it
         const kept = error instanceof AppError ? null : await keptAboard(code).catch(() => null);
-        if (kept) {
-          setStart(at);
-          return setBook(kept);
-        }
+        if (kept) return setBook(kept);
         setFault(error instanceof AppError ? error.message : t("desk.no-signal"));
       }
     },
     [t],
   );
   useEffect(() => {
-    const [code, at, fitting] = decodeURIComponent(location.hash.slice(1)).split("/");
+    const [code, ...at] = decodeURIComponent(location.hash.slice(1)).split("/");
+    if (!code) return;
+    const labelled = fromLabel(at);
+    if (labelled) history.replaceState(null, "", `#${code}/${labelled}`);
     // opening what the address names is what this effect is for
     // eslint-disable-next-line react-hooks/set-state-in-effect
-    if (code) void load(code, at === "fitting" ? { fitting } : { place: at });
+    void load(code);
   }, [load]);
   const open = (event: SubmitEvent<HTMLFormElement>) => {
     event.preventDefault();
@@ -71,27 +79,47 @@ export function AboardShell() {
       </main>
     );
   }
-  const { particulars } = book.yacht.file;
+  return <AboardBookTabs book={book} code={openCode} keptBytes={keptBytes} />;
+}
+
+const aboardTabs = ["find", "plan", "papers"] as const;
+
+/** The book of who is aboard without an account: what there is, where it is, and her card. */
+function AboardBookTabs({ book, code, keptBytes }: { book: AboardBook; code: string; keptBytes: number | null }) {
+  const t = useTranslations();
+  const { file } = book.yacht;
+  const { route, go } = useBookRoute("find", `${code}/`);
   return (
-    <div className={styles.page}>
-      <header className={styles.top}>
-        <div>
-          <h1>{book.yacht.name}</h1>
-          <p>{t("aboard.words")}</p>
+    <BookFrame
+      tabs={aboardTabs}
+      route={route}
+      go={go}
+      file={file}
+      head={{ over: book.base.name, title: book.yacht.name, under: t("aboard.words") }}
+    >
+      {route.at === "find" && (
+        <>
+          <FindTab file={file} route={route} go={go} yacht={code} />
+          {keptBytes !== null && <NoSignalState shell="/aboard" bytes={keptBytes} />}
+        </>
+      )}
+      {route.at === "plan" && <PlanTab file={file} route={route} go={go} />}
+      {route.at === "papers" && (
+        <>
           <p>
-            <a href={`tel:${book.base.phone.replaceAll(" ", "")}`}>{t("book.call", { phone: book.base.phone })}</a> ·{" "}
-            <a href={href(printAboardCard, { params: { code: openCode } })} target="_blank" rel="noreferrer">
+            <a
+              className={styles.call}
+              href={href(printAboardCard, { params: { code } })}
+              target="_blank"
+              rel="noreferrer"
+            >
               {t("card.link")}
             </a>
           </p>
-        </div>
-        <HullIcon particulars={particulars} tone="on-dark" width={84} />
-      </header>
-      <EmergencyButton file={book.yacht.file} />
-      <main className={styles.part}>
-        {keptBytes !== null && <NoSignalState shell="/aboard" bytes={keptBytes} />}
-        <YachtBook file={book.yacht.file} start={start} />
-      </main>
-    </div>
+          <CallTheBase phone={book.base.phone} />
+          <LookChoice />
+        </>
+      )}
+    </BookFrame>
   );
 }

@@ -105,13 +105,18 @@ function StillOpen({
   return (
     <>
       <h3>{t("after.open")}</h3>
-      <ul className={styles.changes}>
+      <ul className={styles.open}>
         {open.map((each) => (
           <li key={each.line}>
-            <strong>{each.name}</strong>, {each.place}: {each.reason}.{" "}
-            {leftAt === null
-              ? t("after.within", { hours: each.hours })
-              : t("after.until", { at: at(addHours(leftAt, each.hours)) })}{" "}
+            <div>
+              <strong>{each.name}</strong>
+              <p>
+                {each.place}, {each.reason}.{" "}
+                {leftAt === null
+                  ? t("after.within", { hours: each.hours })
+                  : t("after.until", { at: at(addHours(leftAt, each.hours)) })}
+              </p>
+            </div>
             <Button onClick={() => onReport(each.line)} aria-label={`${t("after.report-this")}: ${each.name}`}>
               {t("after.report-this")}
             </Button>

@@ -12,10 +12,12 @@ interface Props {
   onFitting: (fitting: string) => void;
   onItem: (item: string) => void;
   onProcedure: (procedure: string) => void;
+  /** its name stands above already */
+  bare?: boolean;
 }
 
 /** One place: how to get there, what is odd, what is fitted and stowed there, and what is done there. */
-export function PlaceDetail({ file, place, onFitting, onItem, onProcedure }: Props) {
+export function PlaceDetail({ file, place, onFitting, onItem, onProcedure, bare = false }: Props) {
   const t = useTranslations();
   const here = file.places[place];
   if (!here) return null;
@@ -24,7 +26,7 @@ export function PlaceDetail({ file, place, onFitting, onItem, onProcedure }: Pro
   const [fittings, inventory, procedures] = [at(file.fittings), at(file.inventory), at(file.procedures)];
   return (
     <article className={styles.detail}>
-      <h2>{localize(here.name)}</h2>
+      {!bare && <h2>{localize(here.name)}</h2>}
       <p>
         <strong>{t("book.reach")}:</strong> {localizeFigures(file, here.reach)}
       </p>

@@ -1,11 +1,9 @@
 "use client";
 import { useTranslations } from "next-intl";
-import { useCallback, useMemo, useRef, useState } from "react";
+import { useCallback, useRef, useState } from "react";
 import { localize } from "@/core/basics/words";
-import { isOnLayer, layers, type Layer } from "@/core/plan/layers";
 import type { Hit } from "@/core/yacht/finder/finder";
 import type { Level, YachtFile } from "@/core/yacht/schema";
-import { YachtPlan } from "@/ui/plan/YachtPlan";
 import { FinderField } from "../finder/FinderField";
 import { ResultDetail } from "../finder/ResultDetail";
 import styles from "./Book.module.css";
@@ -13,7 +11,7 @@ import { BySystem } from "./BySystem";
 import { EmergencyCard } from "../parts/EmergencyCard";
 import { PlaceDetail } from "./PlaceDetail";
 import { NoteInBook } from "./NoteInBook";
-import { ZoomedPlan } from "./ZoomedPlan";
+import { PlanPart } from "./plan/PlanPart";
 
 type Shown = { at: "nothing" } | { at: "place" } | { at: "found"; hit: Pick<Hit, "kind" | "id"> };
 
@@ -107,80 +105,6 @@ export function YachtBook({ file, start = {}, tells }: { file: YachtFile; start?
 }
 
 type Found = Pick<Hit, "kind" | "id" | "place">;
-
-/** The plan of a level, with the layer of fittings that is asked for and the one that was found. */
-function PlanPart({
-  file,
-  place,
-  level,
-  lit,
-  onLevel,
-  onPick,
-  onFitting,
-}: {
-  file: YachtFile;
-  place: string | null;
-  level: Level;
-  lit: string | null;
-  onLevel: (level: Level) => void;
-  onPick: (place: string) => void;
-  onFitting: (fitting: string) => void;
-}) {
-  const t = useTranslations();
-  const [layer, setLayer] = useState<Layer | null>(null);
-  const words = useMemo(
-    () => ({
-      port: t("plan.port"),
-      starboard: t("plan.starboard"),
-      title: t("plan.title", { yacht: file.particulars.name, level: t(`level.${level}`) }),
-      place: (id: string) => localize(file.places[id]?.name ?? { en: id }),
-      fitting: (id: string) => localize(file.fittings[id]?.name ?? { en: id }),
-    }),
-    [t, file, level],
-  );
-  const fittings = useMemo(
-    () =>
-      Object.keys(file.fittings).filter(
-        (key) => key === lit || (layer !== null && file.fittings[key] && isOnLayer(file.fittings[key], layer)),
-      ),
-    [file, layer, lit],
-  );
-  return (
-    <section className={styles.plan} aria-label={t("book.plan")}>
-      <div className={styles.levels} role="group" aria-label={t("plan.levels")}>
-        {(["deck", "below"] as const).map((each) => (
-          <button key={each} type="button" aria-pressed={each === level} onClick={() => onLevel(each)}>
-            {t(`level.${each}`)}
-          </button>
-        ))}
-      </div>
-      <ZoomedPlan>
-        <YachtPlan
-          file={file}
-          level={level}
-          words={words}
-          current={place ?? undefined}
-          onPick={onPick}
-          fittings={fittings}
-          lit={lit}
-          onFitting={onFitting}
-        />
-      </ZoomedPlan>
-      <div className={styles.layers} role="group" aria-label={t("plan.layers")}>
-        {layers.map((each) => (
-          <button
-            key={each}
-            type="button"
-            aria-pressed={each === layer}
-            onClick={() => setLayer(each === layer ? null : each)}
-          >
-            {t(`layer.${each}`)}
-          </button>
-        ))}
-      </div>
-    </section>
-  );
-}
 
 /** What was picked on the plan or found, and where it can be said that the file is wrong about it. */
 function Detail({

@@ -7,7 +7,7 @@ import styles from "./Book.module.css";
 /** A plan that is made larger and moved by touch, wheel, buttons and keys. */
 export function ZoomedPlan({ children }: { children: ReactNode }) {
   return (
-    <div>
+    <div className={styles.zoomed}>
       <TransformWrapper minScale={1} maxScale={6} doubleClick={{ disabled: true }} wheel={{ step: 0.2 }}>
         <TransformComponent wrapperClass={styles.drawing} contentClass={styles.drawn}>
           {children}

@@ -3,7 +3,8 @@ import { freshDevice, until } from "@/testing/browser-bits";
 import { bookOf } from "@/testing/book";
 import { id } from "@/testing/records";
 import { draw, wire, type Wire } from "@/testing/screen";
-import { screen, waitFor, within } from "@testing-library/react";
+import { act, screen, waitFor, within } from "@testing-library/react";
+import userEvent from "@testing-library/user-event";
 import type { AddendaView, BoatBook } from "@/api/schemas/book";
 import { BookStore } from "../store/book-store";
 import { AfterCheckIn } from "./AfterCheckIn";
@@ -15,9 +16,15 @@ const changed = jest.fn();
 beforeEach(() => {
   jest.clearAllMocks();
   freshDevice();
+  window.location.hash = "";
+  window.scrollTo = jest.fn();
   base = wire();
 });
 const tap = (name: string | RegExp) => screen.getByRole("button", { name });
+const person = () => userEvent.setup();
+/** As a link or Back does. */
+const goTo = (tab: string) =>
+  act(() => void ((window.location.hash = tab), window.dispatchEvent(new Event("hashchange"))));
 
 const afterwards: AddendaView = {
   handover: id(900),
@@ -196,7 +203,10 @@ describe("the open boat book", () => {
   it("offers the study until something is signed, and the way back from then on", async () => {
     await open();
     expect(tap("Study her now")).toBeInTheDocument();
-    expect(screen.getByText("Nothing is signed yet. The check-in comes first, at the berth.")).toBeInTheDocument();
+    goTo("papers");
+    expect(
+      await screen.findByText("Nothing is signed yet. The check-in comes first, at the berth."),
+    ).toBeInTheDocument();
   });
 
   it("asks for what was found once the check-in is signed, until the check-out is", async () => {
@@ -209,6 +219,58 @@ describe("the open boat book", () => {
   it("asks no more once she is back", async () => {
     await open({ afterwards, handovers: [signed("check-in"), signed("check-out")] });
     expect(screen.queryByRole("region", { name: "After the check-in" })).not.toBeInTheDocument();
-    expect(screen.getAllByRole("heading", { level: 3, name: /signed/ })).toHaveLength(2);
+    await person().click(tap("Open the papers"));
+    expect(await screen.findAllByRole("heading", { level: 3, name: /signed/ })).toHaveLength(2);
+  });
+
+  it("opens every tab by its address, with the tab lit, and what is wrong by system from each", async () => {
+    await open({ afterwards, handovers: [signed("check-in")] });
+    expect(tap("Today")).toHaveAttribute("aria-current", "page");
+    for (const [address, name] of [
+      ["find", "Find"],
+      ["plan", "Her plan"],
+      ["papers", "Papers"],
+    ] as const) {
+      goTo(address);
+      await waitFor(() => expect(tap(name)).toHaveAttribute("aria-current", "page"));
+    }
+    await person().click(tap("Something is wrong"));
+    expect(await screen.findByRole("region", { name: "What is wrong?" })).toBeInTheDocument();
+  });
+
+  it("opens a place of the plan from below, and shows where a thing lies that was found", async () => {
+    await open();
+    goTo("find/fitting/anchor-cleat");
+    await person().click(await screen.findByRole("button", { name: "Show on her plan" }));
+    expect(location.hash).toBe("#plan/fitting/anchor-cleat");
+    await person().click(await screen.findByRole("button", { name: /^Bow cleat ?Bow,/ }));
+    expect(await screen.findByRole("dialog", { name: /Bow cleat/ })).toBeInTheDocument();
+  });
+
+  it("says what was agreed, and until when the link opens the book", async () => {
+    await open({
+      until: "2027-08-18T09:00:00.000Z",
+      terms: {
+        depositMinor: 250000,
+        depositHow: "card-hold",
+        waiverMinor: null,
+        fuelRule: "by-level",
+        lateHours: 24,
+        windLimitKn: 25,
+      },
+    });
+    goTo("papers");
+    const agreed = await screen.findByRole("region", { name: "What was agreed" });
+    expect(agreed).toHaveTextContent("€2,500.00, held on the card");
+    expect(agreed).toHaveTextContent("within 24 h of leaving the berth");
+  });
+
+  it("is dark at night, and light again", async () => {
+    await open();
+    await person().click(tap("Night"));
+    expect(document.documentElement.dataset.look).toBe("night");
+    expect(tap("Night")).toHaveAttribute("aria-pressed", "true");
+    await person().click(tap("Night"));
+    expect(document.documentElement.dataset.look).toBe("day");
   });
 });

@@ -8,12 +8,16 @@ import styles from "./Finder.module.css";
 
 interface Props {
   file: YachtFile;
+  /** what is shown in full below the field, `kind:id`; the answers are folded away while something is */
   chosen: string | null;
-  onChoose: (hit: Hit) => void;
+  /** with what was asked */
+  onChoose: (hit: Hit, asked: string) => void;
+  /** what was asked lately, to be asked again with one tap */
+  before?: readonly string[];
 }
 
 /** One field over everything aboard; the answers are computed on this device. */
-export function FinderField({ file, chosen, onChoose }: Props) {
+export function FinderField({ file, chosen, onChoose, before = [] }: Props) {
   const t = useTranslations("finder");
   const [finder, setFinder] = useState<Finder | null>(null);
   const [ask, setAsk] = useState("");
@@ -31,9 +35,10 @@ export function FinderField({ file, chosen, onChoose }: Props) {
   }, [file]);
   const hits = useMemo(() => (finder ? finder.find(asked, 8) : []), [finder, asked]);
   const isAsking = asked.trim() !== "";
+  const isShown = isListed || chosen === null;
   const choose = (hit: Hit) => {
     setIsListed(false);
-    onChoose(hit);
+    onChoose(hit, ask);
   };
   return (
     <section className={styles.finder} aria-label={t("title")}>
@@ -58,29 +63,64 @@ export function FinderField({ file, chosen, onChoose }: Props) {
           />
         )}
       </Field>
+      {!isAsking && before.length > 0 && (
+        <AskedBefore
+          before={before}
+          onAsk={(each) => {
+            setAsk(each);
+            setIsListed(true);
+          }}
+        />
+      )}
       <p role="status" className={styles.status}>
-        {isAsking && isListed && finder ? (hits.length === 0 ? t("none") : t("found", { hits: hits.length })) : ""}
+        {isAsking && isShown && finder ? (hits.length === 0 ? t("none") : t("found", { hits: hits.length })) : ""}
       </p>
-      {hits.length > 0 && !isListed && (
+      {hits.length > 0 && !isShown && (
         <button type="button" className={styles.again} onClick={() => setIsListed(true)}>
           {t("list-again", { hits: hits.length })}
         </button>
       )}
-      {isListed && hits.length > 0 && (
-        <ol className={styles.hits}>
-          {hits.map((hit) => (
-            <li key={`${hit.kind}:${hit.id}`}>
-              <button type="button" aria-pressed={chosen === `${hit.kind}:${hit.id}`} onClick={() => choose(hit)}>
-                <strong>{hit.title}</strong>
-                <span>
-                  {t(`kind-${hit.kind}`)}
-                  {hit.where && ` · ${hit.where}`}
-                </span>
-              </button>
-            </li>
-          ))}
-        </ol>
-      )}
+      {isShown && hits.length > 0 && <Hits hits={hits} chosen={chosen} onChoose={choose} />}
     </section>
+  );
+}
+
+function AskedBefore({ before, onAsk }: { before: readonly string[]; onAsk: (words: string) => void }) {
+  const t = useTranslations("finder");
+  return (
+    <div className={styles.before} role="group" aria-label={t("before-title")}>
+      {before.map((each) => (
+        <button key={each} type="button" onClick={() => onAsk(each)}>
+          {each}
+        </button>
+      ))}
+    </div>
+  );
+}
+
+function Hits({
+  hits,
+  chosen,
+  onChoose,
+}: {
+  hits: readonly Hit[];
+  chosen: string | null;
+  onChoose: (hit: Hit) => void;
+}) {
+  const t = useTranslations("finder");
+  return (
+    <ol className={styles.hits}>
+      {hits.map((hit) => (
+        <li key={`${hit.kind}:${hit.id}`}>
+          <button type="button" aria-pressed={chosen === `${hit.kind}:${hit.id}`} onClick={() => onChoose(hit)}>
+            <strong>{hit.title}</strong>
+            <span>
+              {t(`kind-${hit.kind}`)}
+              {hit.where && ` · ${hit.where}`}
+            </span>
+          </button>
+        </li>
+      ))}
+    </ol>
   );
 }

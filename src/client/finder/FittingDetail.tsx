@@ -7,8 +7,8 @@ import { FittingPicture } from "@/ui/plan/FittingPicture";
 import { Oddities } from "../parts/Oddities";
 import styles from "./Finder.module.css";
 
-/** A fitting: where it is, what it looks like, how it reads, how it is worked, and what to beware of. */
-export function FittingDetail({ file, id }: { file: YachtFile; id: string }) {
+/** A fitting: where it is, what it looks like, how it reads, how it is worked, and what to beware of; `bare` where its name stands above already. */
+export function FittingDetail({ file, id, bare = false }: { file: YachtFile; id: string; bare?: boolean }) {
   const t = useTranslations();
   const fitting = file.fittings[id];
   if (!fitting) return null;
@@ -24,7 +24,7 @@ export function FittingDetail({ file, id }: { file: YachtFile; id: string }) {
   ].filter((fact) => typeof fact === "string");
   return (
     <article className={styles.detail} aria-label={name}>
-      <h2>{name}</h2>
+      {!bare && <h2>{name}</h2>}
       <p className={styles.where}>
         {placeName(place)}, {localizeFigures(file, where)}
       </p>

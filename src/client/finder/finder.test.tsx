@@ -2,13 +2,29 @@
 import { draw } from "@/testing/screen";
 import { demoYacht } from "@/testing/demo-yacht";
 import { fireEvent, screen, within } from "@testing-library/react";
+import { useState } from "react";
+import type { Hit } from "@/core/yacht/finder/finder";
 import { FinderField } from "./FinderField";
 
 const file = demoYacht("pale-heron");
 const chosen = jest.fn();
 beforeEach(() => jest.clearAllMocks());
+function Finder() {
+  const [hit, setHit] = useState<Hit | null>(null);
+  return (
+    <FinderField
+      file={file}
+      chosen={hit && `${hit.kind}:${hit.id}`}
+      onChoose={(found) => {
+        chosen(found);
+        setHit(found);
+      }}
+      before={["gas tap"]}
+    />
+  );
+}
 const open = async () => {
-  const person = draw(<FinderField file={file} chosen={null} onChoose={chosen} />);
+  const person = draw(<Finder />);
   const field = screen.getByRole("searchbox");
   // its index comes a moment later
   await person.type(field, "fender");
@@ -41,6 +57,13 @@ describe("the finder's field", () => {
     await person.type(field, "zzzz{Enter}");
     expect(chosen).not.toHaveBeenCalled();
     expect(screen.queryAllByRole("listitem")).toEqual([]);
+  });
+
+  it("asks again what was asked before, with one tap", async () => {
+    const { person, field } = await open();
+    await person.click(screen.getByRole("button", { name: "gas tap" }));
+    expect(field).toHaveValue("gas tap");
+    expect((await screen.findAllByRole("listitem"))[0]).toHaveTextContent(/^Gas tap/);
   });
 
   it("is emptied by Escape, and shows the list again after one was chosen", async () => {

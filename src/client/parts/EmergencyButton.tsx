@@ -2,9 +2,8 @@
 import { useTranslations } from "next-intl";
 import { useState } from "react";
 import type { YachtFile } from "@/core/yacht/schema";
-import { Sheet } from "@/ui/Sheet";
 import styles from "./Emergency.module.css";
-import { EmergencyCard } from "./EmergencyCard";
+import { EmergencySheet } from "./EmergencySheet";
 
 /** The emergency cards, one tap away wherever one is. */
 export function EmergencyButton({ file }: { file: YachtFile }) {
@@ -15,17 +14,7 @@ export function EmergencyButton({ file }: { file: YachtFile }) {
       <button type="button" className={styles.emergency} onClick={() => setOpen(true)}>
         {t("book.emergency")}
       </button>
-      {open && (
-        <Sheet title={t("book.emergency")} closeWord={t("common.close")} onClose={() => setOpen(false)}>
-          <div className={styles.sheetCards}>
-            {Object.entries(file.emergencyCards)
-              .sort(([, a], [, b]) => a.order - b.order)
-              .map(([id, card]) => (
-                <EmergencyCard key={id} file={file} card={card} />
-              ))}
-          </div>
-        </Sheet>
-      )}
+      {open && <EmergencySheet file={file} onClose={() => setOpen(false)} />}
     </>
   );
 }

@@ -129,15 +129,19 @@ export class BookStore {
     return bytes;
   }
 
-  /** Fetches what is not here yet. Returns the bytes that are kept of this yacht, or null when something is missing. */
-  async keepEverything(): Promise<number | null> {
+  /**
+   * Fetches what is not here yet. Returns the bytes that are kept of this yacht, or null when something is missing.
+   *
+   * @param onPhoto called with each photo that is here: how many of how many
+   */
+  async keepEverything(onPhoto: (done: number, of: number) => void = () => undefined): Promise<number | null> {
     let sum = new Blob([JSON.stringify(this.book)]).size;
-    for (const hash of new Set(
-      this.book.handovers.flatMap((handover) => handover.noted.flatMap((noted) => noted.photos)),
-    )) {
+    const photos = new Set(this.book.handovers.flatMap(({ noted }) => noted.flatMap((each) => each.photos)));
+    for (const [at, hash] of [...photos].entries()) {
       const bytes = await this.photo(hash);
       if (!bytes) return null;
       sum += bytes.size;
+      onPhoto(at + 1, photos.size);
     }
     return sum;
   }

@@ -43,7 +43,9 @@ export async function addendaView(db: Queryable, handoverId: string): Promise<Ad
       by,
       about: addendum.kind === "late-finding" && addendum.line !== null ? (names.get(addendum.line) ?? null) : null,
       inTime:
-        addendum.kind === "late-finding" ? isInTime(believedTime(addendum.at, receivedAt), leftAt, hoursFor(list, folded, addendum.line)) : null,
+        addendum.kind === "late-finding"
+          ? isInTime(believedTime(addendum.at, receivedAt), leftAt, hoursFor(list, folded, addendum.line))
+          : null,
     })),
   };
 }

@@ -8,10 +8,13 @@ import { makeCharterLink } from "./charter-link";
 /** Days after the end of a charter until its link stops opening. */
 const daysAfter = 60;
 
+/** Until when a charter's link opens its book. */
+export const bookUntil = (endsAt: string): string => addHours(endsAt, 24 * daysAfter);
+
 /** Makes a fresh link with PIN for a charter; they are shown once. */
 export async function bookLinkFor(db: Queryable, charterId: string): Promise<{ path: string; pin: string }> {
   const stay = await findStay(db, { charterId });
   if (!stay) throw new AppError("no-such-charter");
-  const { secret, pin } = await makeCharterLink(db, charterId, addHours(stay.endsAt, 24 * daysAfter));
+  const { secret, pin } = await makeCharterLink(db, charterId, bookUntil(stay.endsAt));
   return { path: `/book#${secret}`, pin };
 }

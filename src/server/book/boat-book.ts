@@ -1,10 +1,14 @@
 import "server-only";
+import { rulesFrom, type BaseRules } from "@/core/base/rules";
+import type { CharterTerms } from "@/core/settlement/terms";
 import { fold } from "@/core/handover/fold";
 import type { BoatBook } from "@/api/schemas/book";
 import { faultWords } from "@/messages/fault-words";
 import { findings } from "@/messages/findings";
 import { englishTranslator } from "@/messages/translator";
+import { bookUntil } from "../auth/book-link";
 import { currentBase } from "../db/base";
+import { currentRules } from "../db/base-rules";
 import { findStay } from "../db/charters";
 import type { Queryable } from "../db/pool";
 import { findYacht, yachtFileAt } from "../db/yachts";
@@ -69,7 +73,22 @@ export async function boatBook(db: Queryable, charterId: string): Promise<BoatBo
     handovers,
     afterwards: checkIn?.sealedAt ? await addendaView(db, checkIn.id) : null,
     skipperId: stay.skipperId,
+    terms: termsOf(stay.terms, checkIn ? (pinned?.list.rules ?? null) : null, (await currentRules(db)).rules),
+    until: bookUntil(stay.endsAt),
     settlement: stay.settledAt === null ? null : await settledBook(db, stay.stayId),
+  };
+}
+
+/** What was agreed, with the rules of the record that was begun, or the base's own until then. */
+function termsOf(terms: CharterTerms, begun: Partial<BaseRules> | null, now: BaseRules): BoatBook["terms"] {
+  const { lateHours, windLimitKn } = begun ? rulesFrom(begun) : now;
+  return {
+    depositMinor: terms.deposit.amountMinor,
+    depositHow: terms.deposit.how,
+    waiverMinor: terms.waiver?.excessMinor ?? null,
+    fuelRule: terms.settlement.fuel.rule,
+    lateHours,
+    windLimitKn,
   };
 }
 

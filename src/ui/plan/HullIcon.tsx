@@ -17,7 +17,7 @@ export function HullIcon({
     (outline) =>
       `M${outline.map(([a, b]) => `${(a * scale).toFixed(1)} ${(b * scale + height / 2).toFixed(1)}`).join("L")}Z`,
   );
-  const fill = tone === "done" ? "#cdd9cd" : "var(--paper)";
+  const fill = { open: "var(--paper)", done: "var(--done)", "on-dark": "var(--on-deep)" }[tone];
   return (
     <svg width={width} height={height + 4} viewBox={`-2 -2 ${width + 4} ${height + 4}`} aria-hidden="true">
       {paths.map((path) => (
@@ -25,7 +25,7 @@ export function HullIcon({
           key={path}
           d={path}
           fill={fill}
-          stroke={tone === "on-dark" ? "var(--paper)" : "var(--kelp)"}
+          stroke={tone === "on-dark" ? "var(--on-deep)" : "var(--kelp)"}
           strokeWidth="1.8"
           strokeLinejoin="round"
         />

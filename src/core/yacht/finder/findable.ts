@@ -2,9 +2,7 @@ import { localize, usualLanguage } from "../../basics/words";
 import { localizeFigures } from "../figures";
 import type { FittingKind } from "../parts/fittings";
 import type { YachtFile } from "../schema";
-
-export const findableKinds = ["fitting", "inventory", "procedure", "oddity", "card"] as const;
-export type FindableKind = (typeof findableKinds)[number];
+import type { FindableKind } from "./findable-kinds";
 
 /** One thing of a yacht that can be asked for, with the words it is known by. */
 export interface Findable {

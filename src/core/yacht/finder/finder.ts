@@ -1,7 +1,8 @@
 import { usualLanguage } from "../../basics/words";
 import MiniSearch, { type Query, type SearchResult } from "minisearch";
 import type { YachtFile } from "../schema";
-import { findables, type Findable, type FindableKind } from "./findable";
+import { findables, type Findable } from "./findable";
+import type { FindableKind } from "./findable-kinds";
 import { otherWordsFor } from "./plain-words";
 import { askedWords, intentOf, stem, wordsOf } from "./terms";
 

@@ -1,0 +1,85 @@
+"use client";
+import { Clock, FileText, Search } from "lucide-react";
+import { useTranslations } from "next-intl";
+import { useState, type ReactNode } from "react";
+import type { HullParticulars } from "@/core/plan/hull";
+import type { YachtFile } from "@/core/yacht/schema";
+import { HullIcon } from "@/ui/plan/HullIcon";
+import { EmergencySheet } from "../../parts/EmergencySheet";
+import styles from "./BookFrame.module.css";
+import { NightButton } from "./NightButton";
+import { PlanRail } from "./PlanRail";
+import { PlanSign } from "./PlanSign";
+import type { BookRoute, BookTab, Show } from "./route";
+import { useWide } from "./useWide";
+
+interface Props {
+  tabs: readonly BookTab[];
+  route: BookRoute;
+  go: (at: BookRoute["at"], show?: Show | "wrong") => void;
+  file: YachtFile;
+  /** above the title, the title itself, and below it */
+  head: { over: string; title: string; under: string };
+  children: ReactNode;
+}
+
+const signs: Record<BookTab, ReactNode> = {
+  today: <Clock aria-hidden="true" size={22} />,
+  find: <Search aria-hidden="true" size={22} />,
+  plan: <PlanSign />,
+  papers: <FileText aria-hidden="true" size={22} />,
+};
+
+/** The frame of a boat book: which yacht above, and under the thumb the tabs, what is wrong and the emergency cards. */
+export function BookFrame({ tabs, route, go, file, head, children }: Props) {
+  const t = useTranslations("tabs");
+  const isWide = useWide();
+  const [isEmergency, setEmergency] = useState(false);
+  return (
+    <div className={styles.book} data-tab={route.at}>
+      <BookHead head={head} particulars={file.particulars} />
+      <div className={styles.middle}>
+        {isWide && route.at !== "plan" && <PlanRail file={file} show={route.show} go={go} />}
+        <main className={styles.main}>{children}</main>
+      </div>
+      <div className={styles.dock}>
+        <div className={styles.help}>
+          <button type="button" className={styles.wrong} onClick={() => go("find", "wrong")}>
+            {t("wrong")}
+          </button>
+          <button type="button" className={styles.emergency} onClick={() => setEmergency(true)}>
+            {t("emergency")}
+          </button>
+        </div>
+        <nav className={styles.tabs} aria-label={t("title")}>
+          {tabs.map((tab) => (
+            <button
+              key={tab}
+              type="button"
+              aria-current={tab === route.at ? "page" : undefined}
+              onClick={() => go(tab)}
+            >
+              {signs[tab]}
+              {t(tab)}
+            </button>
+          ))}
+        </nav>
+      </div>
+      {isEmergency && <EmergencySheet file={file} onClose={() => setEmergency(false)} />}
+    </div>
+  );
+}
+
+function BookHead({ head, particulars }: { head: Props["head"]; particulars: HullParticulars }) {
+  return (
+    <header className={styles.head}>
+      <div>
+        <p>{head.over}</p>
+        <h1>{head.title}</h1>
+        <p>{head.under}</p>
+      </div>
+      <HullIcon particulars={particulars} tone="on-dark" width={72} />
+      <NightButton />
+    </header>
+  );
+}

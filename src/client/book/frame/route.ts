@@ -1,0 +1,59 @@
+import { useCallback, useSyncExternalStore } from "react";
+import { findableKinds, type FindableKind } from "@/core/yacht/finder/findable-kinds";
+
+export const bookTabs = ["today", "find", "plan", "papers"] as const;
+export type BookTab = (typeof bookTabs)[number];
+
+/** What a tab shows in full: something found, or a place of the plan. */
+export type Show = { kind: FindableKind | "place"; key: string };
+
+/** Where one is in a boat book. */
+export interface BookRoute {
+  at: BookTab | "study";
+  show: Show | null;
+  /** on Find: what can be wrong, instead of the field alone */
+  isWrong: boolean;
+}
+
+const isKind = (text: string | undefined): text is Show["kind"] =>
+  text === "place" || (findableKinds as readonly (string | undefined)[]).includes(text);
+
+/** Reads an address without what stands before it: `find/fitting/gas-tap`, `plan/place/galley`, `papers`. */
+export function routeFrom(path: string, first: BookTab): BookRoute {
+  const [tab, kind, key] = path.split("/");
+  const at = tab === "study" ? tab : (bookTabs.find((each) => each === tab) ?? first);
+  const show = isKind(kind) && key ? { kind, key } : null;
+  return { at, show, isWrong: at === "find" && kind === "wrong" };
+}
+
+/** Writes an address that `routeFrom` reads. */
+export const pathTo = (at: BookRoute["at"], show?: Show | "wrong"): string =>
+  show === undefined ? at : show === "wrong" ? `${at}/wrong` : `${at}/${show.kind}/${show.key}`;
+
+const hashNow = () => decodeURIComponent(location.hash.slice(1));
+function onHash(listener: () => void): () => void {
+  window.addEventListener("hashchange", listener);
+  return () => window.removeEventListener("hashchange", listener);
+}
+
+/**
+ * Where one is, kept in the address behind the `#`, so that Back goes back and every tab can be opened by itself, with
+ * no network.
+ *
+ * @param before what stands before it in the address, as the code of a yacht; with its stroke
+ */
+export function useBookRoute(
+  first: BookTab,
+  before = "",
+): { route: BookRoute; go: (at: BookRoute["at"], show?: Show | "wrong") => void } {
+  const hash = useSyncExternalStore(onHash, hashNow, () => "");
+  const path = hash.startsWith(before) ? hash.slice(before.length) : "";
+  const go = useCallback(
+    (at: BookRoute["at"], show?: Show | "wrong") => {
+      location.hash = `${before}${pathTo(at, show)}`;
+      window.scrollTo(0, 0);
+    },
+    [before],
+  );
+  return { route: routeFrom(path, first), go };
+}

@@ -1,0 +1,63 @@
+"use client";
+import { useTranslations } from "next-intl";
+import type { BookStore } from "../../store/book-store";
+import styles from "../Book.module.css";
+import { CloseBook } from "../CloseBook";
+import { LookChoice } from "../frame/LookChoice";
+import { SignedHandover } from "../SignedHandover";
+import { StatementPart } from "../StatementPart";
+import { useAt } from "../useAt";
+import { BoatCard } from "./BoatCard";
+import { Terms } from "./Terms";
+
+/** Papers: what was signed, what was agreed, her card, and what this device does with the book. */
+export function PapersTab({ store }: { store: BookStore }) {
+  const t = useTranslations();
+  const { book } = store;
+  return (
+    <>
+      <Records store={store} />
+      {book.terms && <Terms store={store} terms={book.terms} />}
+      <BoatCard slug={book.yacht.slug} />
+      <section className={styles.block} aria-label={t("light.section")}>
+        <h2>{t("light.section")}</h2>
+        <LookChoice />
+        <CloseBook store={store} />
+      </section>
+    </>
+  );
+}
+
+/** What was signed: check-in, check-out and statement. */
+function Records({ store }: { store: BookStore }) {
+  const t = useTranslations();
+  const at = useAt(store);
+  const { book } = store;
+  return (
+    <section className={styles.block} aria-label={t("book.records")}>
+      <h2>{t("book.records")}</h2>
+      {book.handovers.length === 0 && <p>{t("book.none-yet")}</p>}
+      {book.handovers.map((handover) =>
+        handover.sealedAt ? (
+          <SignedHandover
+            key={handover.id}
+            store={store}
+            handover={{ ...handover, sealedAt: handover.sealedAt }}
+            at={at}
+          />
+        ) : (
+          <p key={handover.id}>{t(`book.not-yet-${handover.kind}`)}</p>
+        ),
+      )}
+      {book.settlement && (
+        <StatementPart
+          settlement={book.settlement}
+          stayId={book.stay.id}
+          currency={book.base.currency}
+          timeZone={book.base.timeZone}
+          onChanged={() => location.reload()}
+        />
+      )}
+    </section>
+  );
+}

@@ -1,0 +1,2 @@
+export const findableKinds = ["fitting", "inventory", "procedure", "oddity", "card"] as const;
+export type FindableKind = (typeof findableKinds)[number];
