@@ -103,7 +103,7 @@ test.describe("the walk without a briefer", () => {
           .innerText(),
       ) ?? [];
     await openBook(page, secret, pin);
-    await expect(page.getByRole("heading", { name: "What was signed" })).toBeVisible();
+    await expect(page.getByRole("heading", { name: "When and where" })).toBeVisible();
     await expect(page.getByRole("heading", { name: "Walk her alone" })).toHaveCount(0);
     await desk.goto("/rules");
     await expect(desk.getByText("The base manager settles the rules.")).toBeVisible();

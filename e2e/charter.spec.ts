@@ -179,7 +179,7 @@ test("one charter from sign-in to statement", async ({ page }, info) => {
   await expect(book.getByText("That PIN is not right.")).toBeVisible();
   await book.getByLabel("PIN").fill("731904");
   await book.getByRole("button", { name: "Open" }).click();
-  await book.getByRole("button", { name: "Papers" }).click();
+  await book.getByRole("button", { name: "Papers", exact: true }).click();
   await expect(book.getByRole("heading", { name: /^Check-in, signed/ })).toBeVisible();
   await expect(book.getByText("wind on the quay").first()).toBeVisible();
   await book.goBack();
@@ -201,9 +201,9 @@ test("one charter from sign-in to statement", async ({ page }, info) => {
   await book.reload();
   await expect(after.getByText(/second reef line chafed half through/)).toHaveCount(1);
   await expect(after.getByText("kept on this device, waiting for signal")).toHaveCount(0);
-  await book.getByRole("button", { name: "Papers" }).click();
+  await book.getByRole("button", { name: "Papers", exact: true }).click();
   await expect(book.getByRole("img", { name: /new mark/ })).toBeVisible();
-  await book.getByRole("button", { name: "Today" }).click();
+  await book.getByRole("button", { name: "Today", exact: true }).click();
   // what happened on the way is told before coming back
   const back = book.getByRole("region", { name: "Coming back" });
   await back.getByRole("button", { name: "Something happened on the way" }).click();
@@ -350,6 +350,7 @@ test("one charter from sign-in to statement", async ({ page }, info) => {
   expect((await statement.body()).subarray(0, 5).toString()).toBe("%PDF-");
   await book.reload();
   await expect(book.getByText("€338.68")).toBeVisible();
+  await book.getByRole("button", { name: "Papers", exact: true }).click();
   await expect(book.getByRole("link", { name: "Statement as PDF" })).toBeVisible();
   expect(faults).toEqual([]);
 });

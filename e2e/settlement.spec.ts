@@ -117,7 +117,7 @@ test("a statement that the charterer does not sign: price list, a sum for below 
   await book.goto("/book#demo-boat-book-quillback-1050");
   await book.getByLabel("PIN").fill("530417");
   await book.getByRole("button", { name: "Open" }).click();
-  await book.getByRole("button", { name: "Papers" }).click();
+  await book.getByRole("button", { name: "Papers", exact: true }).click();
   await book.getByRole("button", { name: `Object to this: ${scratch}` }).click();
   await book.getByRole("button", { name: "Send the objection" }).click();
   await expect(book.getByText("Say in a few words why.")).toBeVisible();

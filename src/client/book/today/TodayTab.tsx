@@ -18,11 +18,14 @@ export function TodayTab({ store, stage, go }: { store: BookStore; stage: Stage;
   const { book } = store;
   const [openedAt] = useState(() => Date.now());
   const mayStudy = stage === "before" || stage === "day";
+  // whether it is time for it the base says, and not this clock
+  const alone = mayStudy && book.notAlone && !store.keptAt && <WalkAlone against={book.notAlone} />;
   return (
     <>
       {stage === "day" && <WhenAndWhere store={store} />}
-      {stage === "day" && book.notAlone && !store.keptAt && <WalkAlone against={book.notAlone} />}
+      {stage === "day" && alone}
       {mayStudy && <StudyPart store={store} onOpen={() => go("study")} />}
+      {stage === "before" && alone}
       {stage === "before" && <WhenAndWhere store={store} />}
       {mayStudy && <BringAlong />}
       {stage === "under-way" && <AfterCheckIn store={store} />}
