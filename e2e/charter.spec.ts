@@ -3,7 +3,7 @@ import { expect, type Page } from "@playwright/test";
 import pg from "pg";
 import sharp from "sharp";
 import { demoYachtFile } from "../src/demo/yacht-file";
-import { changeHands, chooseToday, signIn, signInByForm } from "./desk";
+import { changeHands, chooseToday, signIn, signInByForm, step } from "./desk";
 import { count, row, signAndSeal, signByHand, walk, type Exceptions } from "../src/testing/played/handover";
 import { app } from "./app";
 import { test } from "./test";
@@ -223,6 +223,7 @@ test("one charter from sign-in to statement", async ({ page }, info) => {
   await expect(page.getByRole("link", { name: "Photo 1 of Mainsail, hoist and reef" })).toBeVisible();
   await page.getByRole("button", { name: "Being looked into" }).click();
   await expect(page.getByText(/Being looked into ·/)).toBeVisible();
+  await step(page, "Check-out");
   await page.getByRole("button", { name: "Take her back early" }).click();
   await page.waitForURL("**/handover#*");
   await expect(row(page, "count:anchor-main").getByText("At check-in: counted 1")).toBeVisible();

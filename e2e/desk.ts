@@ -33,6 +33,12 @@ export async function changeHands(page: Page, email: string): Promise<void> {
   await signIn(page, email);
 }
 
+/** Opens a step of the charter that is on the screen. */
+export async function step(page: Page, name: string): Promise<void> {
+  const line = page.getByRole("list", { name: "The charter through time" });
+  await line.getByRole("button", { name: new RegExp(`^${name}`) }).click();
+}
+
 /** Chooses a stay in Today's list by its skipper. */
 export async function chooseToday(page: Page, skipper: string): Promise<void> {
   await page

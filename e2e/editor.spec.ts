@@ -189,7 +189,7 @@ test("a new part begins with what its kind demands and is not published half wri
   await page.getByLabel("Replacement, cents").press("Enter");
   await expect(page.getByText(/has no price yet/)).toHaveCount(0);
   await choose(page, "anchor-main", "Main anchor, 20 kg stowed");
-  await page.getByRole("button", { name: "Take it out", exact: true }).click();
+  await page.getByRole("button", { name: "Remove", exact: true }).click();
   await expect(page.getByText("Main anchor, 20 kg is not in the file any more.")).toBeVisible();
   await expect(page.getByText("Of the class, not aboard (1)")).toBeVisible();
   await page.getByRole("button", { name: "Put it aboard, as the class has it" }).click();
@@ -284,7 +284,7 @@ test("two phones walk one yacht: each sees what the other has seen; a lost answe
   await mine.getByRole("button", { name: "Keep it" }).click();
   await desk.goto("/fleet/two-lanterns/edit");
   await choose(desk, place, `${place} place`);
-  await desk.getByRole("button", { name: "Take it out", exact: true }).click();
+  await desk.getByRole("button", { name: "Remove", exact: true }).click();
   await expect(desk.getByText(`${place} is not in the file any more.`)).toBeVisible();
   await mine.context().setOffline(false);
   await mine.reload();

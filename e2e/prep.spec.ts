@@ -1,5 +1,5 @@
 import { expect } from "@playwright/test";
-import { chooseToday, signIn } from "./desk";
+import { chooseToday, signIn, step } from "./desk";
 import { addPhoto, doPlace, row } from "../src/testing/played/handover";
 import { test } from "./test";
 
@@ -11,6 +11,7 @@ test("the technician's round: in order, judged with the trend, what is not fine 
   page.on("pageerror", (error) => faults.push(error.message));
   await signIn(page, "senna@brinecove.example");
   await page.goto("/charters/BR-1058");
+  await step(page, "Prep");
   await expect(page.getByText("No prep yet.")).toBeVisible();
   await page.getByRole("button", { name: "Prep", exact: true }).click();
   await page.waitForURL("**/handover#*");
@@ -93,21 +94,19 @@ test("the technician's round: in order, judged with the trend, what is not fine 
 
   // at the desk the work is there; it is mended with a word on how, and stays in her history
   await page.goto("/charters/BR-1058");
+  await step(page, "Prep");
   const work = page.getByRole("listitem").filter({ hasText: "Galley sink seacock" });
   await expect(work).toContainText("fails: seized, half open");
   await expect(work.getByRole("img", { name: "Photo 1 of Galley sink seacock" })).toBeVisible();
-  await work.getByRole("button", { name: "Mended: Galley sink seacock" }).click();
-  await work.getByRole("button", { name: "Mended", exact: true }).click();
+  await work.getByRole("button", { name: "Repaired: Galley sink seacock" }).click();
+  await work.getByRole("button", { name: "Repaired", exact: true }).click();
   await expect(work.getByText("A few words, please: the next one reads them.")).toBeVisible();
   await work.getByLabel("What was done").fill("freed, greased, worked ten times");
-  await work.getByRole("button", { name: "Mended", exact: true }).click();
+  await work.getByRole("button", { name: "Repaired", exact: true }).click();
   await expect(work).toHaveCount(0);
   await page.goto("/fleet/pale-heron");
   await expect(
-    page
-      .getByRole("region", { name: "What is to be mended" })
-      .getByRole("listitem")
-      .filter({ hasText: "Galley sink seacock" }),
+    page.getByRole("region", { name: "To repair" }).getByRole("listitem").filter({ hasText: "Galley sink seacock" }),
   ).toContainText("freed, greased, worked ten times");
   expect(faults).toEqual([]);
 });
@@ -125,6 +124,7 @@ test("crew list and forecast: weights decide the jackets, a gale holds her, and 
   await page.getByLabel("Weight, kg").first().fill("82");
   await page.getByRole("button", { name: "Keep the crew list" }).click();
   await expect(page.getByText("1 of 7 told, weights 82 kg")).toBeVisible();
+  await step(page, "Check-in");
   await expect(page.getByText(/^This forecast is simulated\./)).toBeVisible();
   await page.getByRole("button", { name: "34 kn" }).click();
   await expect(page.getByText("34 kn, gusts 46 kn; the base's limit is 25 kn.")).toBeVisible();

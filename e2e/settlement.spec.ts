@@ -144,26 +144,28 @@ test("work in the order it is needed, done with parts, minutes and a photo; what
 }) => {
   await signIn(page, "senna@brinecove.example");
   await page.goto("/work");
-  const work = page.getByRole("region", { name: "What is to be mended" });
+  const work = page.getByRole("region", { name: "To repair" });
+  const found = work.getByRole("row").filter({ hasText: "scratch: long, from a quay wall" });
+  await expect(found).toContainText("Quillback");
+  await found.first().click();
   const mark = work.getByRole("listitem").filter({ hasText: "scratch: long, from a quay wall" });
-  await expect(mark).toContainText("Quillback");
-  await mark.getByRole("button", { name: "Mended: scratch: long, from a quay wall" }).click();
-  await mark.getByRole("button", { name: "Mended", exact: true }).click();
+  await mark.getByRole("button", { name: "Repaired: scratch: long, from a quay wall" }).click();
+  await mark.getByRole("button", { name: "Repaired", exact: true }).click();
   await expect(mark.getByText("A few words, please: the next one reads them.")).toBeVisible();
   await mark.getByLabel("What was done").fill("filled and polished");
   await mark.getByLabel("Minutes").fill("some");
-  await mark.getByRole("button", { name: "Mended", exact: true }).click();
+  await mark.getByRole("button", { name: "Repaired", exact: true }).click();
   await expect(mark.getByText("Whole minutes, please.")).toBeVisible();
   await mark.getByLabel("Minutes").fill("170");
   await mark.getByLabel("Parts").fill("gelcoat, 30 g");
   const { samplePhoto } = await import("../src/stand-ins/camera-roll");
   const { bytes } = await samplePhoto("side", 77);
   await mark
-    .getByLabel("Photo of it, mended")
+    .getByLabel("Photo of it, repaired")
     .setInputFiles({ name: "mended.jpg", mimeType: "image/jpeg", buffer: Buffer.from(bytes) });
   await expect(mark.getByText("1 photo ready")).toBeVisible();
-  await mark.getByRole("button", { name: "Mended", exact: true }).click();
-  await expect(mark).toHaveCount(0);
+  await mark.getByRole("button", { name: "Repaired", exact: true }).click();
+  await expect(found).toHaveCount(0);
   await page.goto("/fleet/quillback");
   const done = page.getByRole("listitem").filter({ hasText: "scratch: long, from a quay wall" }).first();
   await expect(done).toContainText("Senna Ruhl · parts: gelcoat, 30 g · 170 min");
@@ -178,17 +180,13 @@ test("work in the order it is needed, done with parts, minutes and a photo; what
   await expect(cover).toHaveCount(0);
 
   await page.getByRole("link", { name: "History" }).click();
-  await expect(
-    page.getByRole("img", { name: /Marks on hull and deck: 0 missing, [1-9]\d* to be mended/ }),
-  ).toBeVisible();
+  await expect(page.getByRole("img", { name: /Marks on hull and deck: 0 missing, [1-9]\d* to repair/ })).toBeVisible();
   await expect(
     page.getByRole("table", { name: "By item" }).getByRole("row", { name: /^Marks on hull and deck/ }),
   ).toContainText("170");
   await page.getByRole("button", { name: "Pale Heron" }).click();
   await expect(page.getByRole("table", { name: "By yacht" })).toHaveCount(0);
-  const csv = await page.request.get(
-    (await page.getByRole("link", { name: "Take it out as CSV" }).getAttribute("href")) ?? "",
-  );
+  const csv = await page.request.get((await page.getByRole("link", { name: "Export CSV" }).getAttribute("href")) ?? "");
   expect(csv.headers()["content-type"]).toContain("text/csv");
   expect(await csv.text()).toContain("count:fender-large");
 });

@@ -46,7 +46,7 @@ describe("changes in words", () => {
     ).toBe("Bow, outline: drawn otherwise");
     expect(changeWords(t, { path: "/inventory/oar", part: "Oar", field: null, from: null, to: {} })).toBe("Oar: new");
     expect(changeWords(t, { path: "/inventory/oar", part: "Oar", field: null, from: {}, to: null })).toBe(
-      "Oar: taken out",
+      "Oar: removed",
     );
   });
 

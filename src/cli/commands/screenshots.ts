@@ -195,7 +195,7 @@ const pictures: Picture[] = [
     show: async (page) => {
       await signIn(page);
       await page.goto("/history");
-      await page.getByRole("img", { name: /to be mended/ }).waitFor();
+      await page.getByRole("img", { name: /to repair/ }).waitFor();
     },
   },
   {

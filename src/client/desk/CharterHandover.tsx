@@ -40,9 +40,12 @@ export function CharterHandover({ row, kind, afterwards, me, timeZone, at, fault
       {handover && !handover.sealedAt && !isUnsettled(handover) && (
         <>
           <p>{t("charter.open", { entries: handover.entries, at: at(handover.openedAt) })}</p>
-          <div>
-            <OpenHandover stayId={stay.stayId} kind={kind} label={t(`today.do-go-on-${kind}`)} main={false} />
-          </div>
+          {/* where it is the next thing it stands above */}
+          {next !== `go-on-${kind}` && (
+            <div>
+              <OpenHandover stayId={stay.stayId} kind={kind} label={t(`today.do-go-on-${kind}`)} main={false} />
+            </div>
+          )}
         </>
       )}
       {handover?.sealedAt && (
@@ -64,13 +67,6 @@ function NotOpened({ stayId, kind, next }: { stayId: string; kind: Props["kind"]
   return (
     <>
       <p>{t("charter.not-opened")}</p>
-      {kind === "check-in" && next === "hold-deposit" && (
-        // the deposit keeps her alongside, it does not keep people from beginning
-        <Box display="flex" flexWrap="wrap" gap="3">
-          <OpenHandover {...open} label={t("today.do-start-check-in")} />
-          <OpenHandover {...open} label={t("today.do-walk")} screen="walk" />
-        </Box>
-      )}
       {kind === "check-out" && next === "under-way" && (
         <div>
           <OpenHandover {...open} label={t("charter.early")} />

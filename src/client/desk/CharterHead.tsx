@@ -1,5 +1,5 @@
 "use client";
-import { Box } from "@chakra-ui/react";
+import { Box, Button } from "@chakra-ui/react";
 import Link from "next/link";
 import { useTranslations } from "next-intl";
 import type { TodayRow } from "@/api/schemas/desk";
@@ -7,6 +7,7 @@ import { farBelowWords } from "@/messages/far-below-words";
 import { Chip } from "@/ui/Chip";
 import { OddNote } from "@/ui/OddNote";
 import { NextAction } from "./NextAction";
+import { OpenHandover } from "./OpenHandover";
 
 /** Which charter, when and where, how it stands, and the one next thing. */
 export function CharterHead({ row, at }: { row: TodayRow; at: (instant: string) => string }) {
@@ -31,12 +32,20 @@ export function CharterHead({ row, at }: { row: TodayRow; at: (instant: string) 
             <OddNote title={t("below.title")}>{farBelowWords(t, row.farBelow)}</OddNote>
           </Box>
         )}
-        <p>
-          <Link href={`/charters/${stay.reference}/briefing`}>{t("briefing-sheet.link")}</Link>
-        </p>
       </Box>
       <Box display="flex" flexWrap="wrap" gap="3">
-        {row.next !== "hold-deposit" && <NextAction stayId={stay.stayId} reference={stay.reference} next={row.next} />}
+        <Button asChild>
+          <Link href={`/charters/${stay.reference}/briefing`}>{t("briefing-sheet.link")}</Link>
+        </Button>
+        {row.next === "hold-deposit" ? (
+          // the deposit keeps her alongside, it does not keep people from beginning
+          <>
+            <OpenHandover stayId={stay.stayId} kind="check-in" label={t("today.do-start-check-in")} main={false} />
+            <OpenHandover stayId={stay.stayId} kind="check-in" label={t("today.do-walk")} main={false} screen="walk" />
+          </>
+        ) : (
+          <NextAction stayId={stay.stayId} reference={stay.reference} next={row.next} />
+        )}
       </Box>
     </Box>
   );

@@ -6,12 +6,18 @@ import { href } from "../api/call";
 import { Box, Button, chakra } from "@chakra-ui/react";
 import Link from "next/link";
 import { useFormatter, useTranslations } from "next-intl";
+import { useState } from "react";
+import { formatMoney } from "@/core/basics/money";
+import { depositMet } from "@/core/settlement/terms";
+import { stepInHand, timeline, type CharterStep, type TimelineFacts } from "@/core/stays/timeline";
 import type { Forecast } from "@/core/weather/forecast";
 import { BookLink } from "./BookLink";
 import type { RecordFault } from "@/core/handover/record-fault";
 import { AccessPart } from "./AccessPart";
+import { AddendaPart } from "./AddendaPart";
 import { CharterHandover } from "./CharterHandover";
 import { CharterHead } from "./CharterHead";
+import { CharterLine } from "./CharterLine";
 import { CharterMoney } from "./CharterMoney";
 import { CharterPrep } from "./CharterPrep";
 import { CrewList } from "./CrewList";
@@ -37,79 +43,174 @@ interface Props {
   /** what does not fit of the signed records as they are kept, by handover */
   faults: Readonly<Record<string, RecordFault[]>>;
   access: AccessBrief[];
+  /** how many answers the crew has given in the study */
+  study: number;
 }
 
 const dayAndHour = {
   weekday: "short",
   day: "numeric",
   month: "short",
-  year: "numeric",
   hour: "2-digit",
   minute: "2-digit",
   hourCycle: "h23",
 } as const;
 
-/** One charter: who, when, its money terms, its handovers and records, and the one next thing. */
+/** One charter as a line through time: the step in hand open with its one next thing, people, money and messages in the rail. */
 export function CharterPage(props: Props) {
-  const {
-    row,
-    timeZone,
-    currency,
-    deposit,
-    crew,
-    defects,
-    forecast,
-    windLimitKn,
-    afterwards,
-    me,
-    messages,
-    faults,
-    access,
-  } = props;
-  const t = useTranslations();
+  const { row, timeZone, deposit, afterwards, study, faults } = props;
+  const t = useTranslations("step");
   const format = useFormatter();
-  const { stay } = row;
   const at = (instant: string) => format.dateTime(new Date(instant), { ...dayAndHour, timeZone });
-  const sealed = stay.handovers.filter((each) => each.kind !== "prep" && each.sealedAt);
+  const facts = factsOf(row, deposit, afterwards, study);
+  const [chosen, setChosen] = useState<CharterStep | null>(null);
+  // a record that is not in order comes before whatever is in hand; an odd hour alone is only marked
+  const isInOrder = !row.notCleared && !Object.values(faults).some((each) => each.some(({ what }) => what !== "time"));
+  const open = chosen ?? (isInOrder ? (stepInHand(facts) ?? "settled") : "check-in");
   return (
-    <chakra.main padding={{ base: "4", md: "7" }} display="grid" gap="6" alignContent="start" maxWidth="1180px">
-      <CharterHead row={row} at={at} />
-      <Box display="grid" gridTemplateColumns={{ base: "minmax(0,1fr)", md: "1fr 1fr" }} gap="0 40px">
-        <DeskPart title={t("charter.people")}>
-          <Pair label={t("charter.skipper")}>{stay.skipper}</Pair>
-          <Pair label={t("charter.charterer")}>{stay.charterer}</Pair>
-          {stay.skipperId !== stay.chartererId && <MoneyAuthority stayId={stay.stayId} authority={stay.authority} />}
-          <Allowed action="make-book-link" quiet>
-            <BookLink charterId={stay.charterId} />
-          </Allowed>
-          <CrewList key={crew.length} stayId={stay.stayId} aboard={stay.aboard} crew={crew} />
-        </DeskPart>
-        <CharterMoney row={row} deposit={deposit} currency={currency} at={at} />
-        {!sealed.some((each) => each.kind === "check-in") && (
-          <DeskPart title={t("forecast.title")}>
-            {forecast ? <ForecastPart forecast={forecast} windLimitKn={windLimitKn} /> : <p>{t("gate.no-forecast")}</p>}
-          </DeskPart>
-        )}
-        <CharterPrep row={row} defects={defects} timeZone={timeZone} at={at} />
-        {(["check-in", "check-out"] as const).map((kind) => (
-          <CharterHandover key={kind} {...{ row, kind, afterwards, me, timeZone, at, faults }} />
-        ))}
-        {sealed.length === 2 && <SettlementLinks stay={stay} at={at} />}
-        <DeskPart title={t("access.title")}>
-          <AccessPart charterId={stay.charterId} access={access} at={at} />
-        </DeskPart>
-        {messages.length > 0 && (
-          <DeskPart title={t("outbox.title")}>
-            <MessagesPart messages={messages} timeZone={timeZone} />
-          </DeskPart>
-        )}
-      </Box>
-    </chakra.main>
+    <Box display="grid" gridTemplateColumns={{ base: "minmax(0,1fr)", lg: "minmax(0, 1fr) 380px" }} minHeight="100%">
+      <chakra.main padding={{ base: "4", md: "5" }} display="grid" gap="4" alignContent="start" minWidth="0">
+        <CharterHead row={row} at={at} />
+        <CharterLine steps={timeline(facts)} open={open} timeZone={timeZone} onOpen={setChosen} />
+        <Box as="section" aria-label={t(open)} display="grid" gap="2">
+          <OpenStep step={open} {...props} at={at} />
+        </Box>
+      </chakra.main>
+      <CharterRail {...props} at={at} />
+    </Box>
   );
 }
 
-function SettlementLinks({ stay, at }: { stay: TodayRow["stay"]; at: (instant: string) => string }) {
+function factsOf(
+  { stay, next }: TodayRow,
+  deposit: readonly DepositView[],
+  afterwards: AddendaView | null,
+  study: number,
+): TimelineFacts {
+  const of = (kind: string) => stay.handovers.find((each) => each.kind === kind);
+  const prep = of("prep");
+  return {
+    next,
+    startsAt: stay.startsAt,
+    endsAt: stay.endsAt,
+    depositMet: depositMet(stay.terms, stay.heldMinor) || stay.settledAt !== null,
+    depositAt: deposit.at(-1)?.at ?? null,
+    hasStudied: study > 0,
+    prepAt: prep?.openedAt ?? null,
+    isPrepDone: prep?.prepDone ?? false,
+    checkInAt: of("check-in")?.sealedAt ?? null,
+    leftAt: afterwards?.leftAt ?? null,
+    checkOutAt: of("check-out")?.sealedAt ?? null,
+    settledAt: stay.settledAt,
+  };
+}
+
+type At = (instant: string) => string;
+
+/** What belongs to a step of the charter. */
+function OpenStep({ step, at, ...props }: Props & { step: CharterStep; at: At }) {
+  const { row, timeZone, currency, deposit, defects, forecast, windLimitKn, afterwards, me, faults, study } = props;
   const t = useTranslations();
+  const { stay } = row;
+  const handover = { row, afterwards, me, timeZone, at, faults };
+  switch (step) {
+    case "deposit":
+      return <CharterMoney row={row} deposit={deposit} currency={currency} at={at} />;
+    case "study":
+      return (
+        <DeskPart title={t("step.study")}>
+          <p>{t("charter.studied", { answers: study })}</p>
+          <p>
+            <Link href={`/charters/${stay.reference}/briefing`}>{t("briefing-sheet.link")}</Link>
+          </p>
+        </DeskPart>
+      );
+    case "prep":
+      return <CharterPrep row={row} defects={defects} timeZone={timeZone} at={at} />;
+    case "check-in":
+      return (
+        <>
+          <CharterHandover kind="check-in" {...handover} afterwards={null} />
+          {!stay.handovers.some(({ kind, sealedAt }) => kind === "check-in" && sealedAt) && (
+            <DeskPart title={t("forecast.title")}>
+              {forecast ? (
+                <ForecastPart forecast={forecast} windLimitKn={windLimitKn} />
+              ) : (
+                <p>{t("gate.no-forecast")}</p>
+              )}
+            </DeskPart>
+          )}
+        </>
+      );
+    case "under-way":
+      return (
+        <DeskPart title={t("step.under-way")}>
+          {afterwards ? (
+            <AddendaPart afterwards={afterwards} person={me} timeZone={timeZone} />
+          ) : (
+            <p>{t("charter.not-left")}</p>
+          )}
+        </DeskPart>
+      );
+    case "check-out":
+      return <CharterHandover kind="check-out" {...handover} />;
+    case "settled":
+      return <SettlementPart stay={stay} at={at} />;
+  }
+}
+
+/** Who it is, and what is agreed, sent and open, beside whatever step is looked at. */
+function CharterRail({ row, currency, crew, messages, access, timeZone, at }: Props & { at: At }) {
+  const t = useTranslations();
+  const { stay } = row;
+  const money = (minor: number) => formatMoney(minor, currency);
+  return (
+    <chakra.aside
+      background="rail"
+      borderLeftWidth="2px"
+      borderLeftStyle="solid"
+      borderColor="kelp"
+      padding="5"
+      display="grid"
+      gap="2"
+      alignContent="start"
+      aria-label={t("charter.rail")}
+    >
+      <DeskPart title={t("charter.people")}>
+        <Pair label={t("charter.skipper")}>{stay.skipper}</Pair>
+        <Pair label={t("charter.charterer")}>{stay.charterer}</Pair>
+        {stay.skipperId !== stay.chartererId && <MoneyAuthority stayId={stay.stayId} authority={stay.authority} />}
+        <Allowed action="make-book-link" quiet>
+          <BookLink charterId={stay.charterId} />
+        </Allowed>
+        <CrewList key={crew.length} stayId={stay.stayId} aboard={stay.aboard} crew={crew} />
+      </DeskPart>
+      <DeskPart title={t("charter.sums")}>
+        <Pair label={t("charter.money")}>{money(stay.terms.deposit.amountMinor)}</Pair>
+        <Pair label={t("charter.held")}>{money(stay.heldMinor)}</Pair>
+      </DeskPart>
+      {messages.length > 0 && (
+        <DeskPart title={t("outbox.title")}>
+          <MessagesPart messages={messages} timeZone={timeZone} />
+        </DeskPart>
+      )}
+      <DeskPart title={t("access.title")}>
+        <AccessPart charterId={stay.charterId} access={access} at={at} />
+      </DeskPart>
+    </chakra.aside>
+  );
+}
+
+/** The way to the settlement, once both ends are signed. */
+function SettlementPart({ stay, at }: { stay: TodayRow["stay"]; at: At }) {
+  const t = useTranslations();
+  const signed = stay.handovers.filter((each) => each.kind !== "prep" && each.sealedAt);
+  if (signed.length < 2)
+    return (
+      <DeskPart title={t("settle.title")}>
+        <p>{t("charter.not-both")}</p>
+      </DeskPart>
+    );
   return (
     <DeskPart title={t("settle.title")}>
       <p>{stay.settledAt ? t("charter.settled", { at: at(stay.settledAt) }) : t("charter.to-settle")}</p>

@@ -45,9 +45,9 @@ export function TodayBoard({ base, now, rows, underWay, yachts }: Props) {
     document.getElementById(`row-${to.stay.stayId}`)?.focus();
   };
   return (
-    <Box display="grid" gridTemplateColumns={{ base: "minmax(0,1fr)", lg: "minmax(0, 1fr) 390px" }} minHeight="100%">
-      <chakra.main padding={{ base: "4", md: "7" }} minWidth="0">
-        <Box display="flex" flexWrap="wrap" alignItems="baseline" gap="4px 16px" marginBottom="5">
+    <Box display="grid" gridTemplateColumns={{ base: "minmax(0,1fr)", lg: "minmax(0, 1fr) 340px" }} minHeight="100%">
+      <chakra.main padding={{ base: "4", md: "5" }} minWidth="0">
+        <Box display="flex" flexWrap="wrap" alignItems="baseline" gap="4px 16px" marginBottom="3">
           <h1>{day(now)}</h1>
           <span>{t("summary", { back: rows.length - leaving, leaving, underWay: underWay.length })}</span>
         </Box>
@@ -67,7 +67,7 @@ export function TodayBoard({ base, now, rows, underWay, yachts }: Props) {
         )}
         {underWay.length > 0 && (
           <>
-            <chakra.h2 marginTop="8" marginBottom="3">
+            <chakra.h2 marginTop="5" marginBottom="2">
               {t("under-way")}
             </chakra.h2>
             <StayTable
@@ -160,7 +160,7 @@ function StayTable({ label, rows, yachts, timeZone, now, chosenId, onChoose, onK
                   aria-pressed={stay.stayId === chosenId}
                   onClick={() => onChoose(stay.stayId)}
                 >
-                  {yacht && <HullIcon particulars={yacht.particulars} tone={out ? "open" : "done"} />}
+                  {yacht && <HullIcon particulars={yacht.particulars} tone={out ? "open" : "done"} width={40} />}
                   <span>
                     <strong>{stay.yachtName}</strong>
                     <small>{t(out ? "leaving" : "back", { aboard: stay.aboard })}</small>
@@ -170,7 +170,7 @@ function StayTable({ label, rows, yachts, timeZone, now, chosenId, onChoose, onK
               <td>{t(`step-${row.next}`)}</td>
               <td>{stay.skipper}</td>
               <td>
-                <Box display="flex" flexWrap="wrap" gap="6px">
+                <div className={styles.chips}>
                   <Chip verdict={row.verdict}>
                     {row.late > 0 ? t("late", { late: row.late }) : t(`know-${row.next}`, { recorded: row.recorded })}
                   </Chip>
@@ -178,7 +178,7 @@ function StayTable({ label, rows, yachts, timeZone, now, chosenId, onChoose, onK
                   {row.readiness && <ReadyChip readiness={row.readiness} />}
                   {row.fileWork && <Chip verdict="watch">{t("file-work", { ...row.fileWork })}</Chip>}
                   {row.farBelow && <Chip verdict="watch">{all("below.chip")}</Chip>}
-                </Box>
+                </div>
               </td>
             </tr>
           );

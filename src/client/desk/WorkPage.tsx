@@ -1,13 +1,12 @@
 "use client";
 import { noteFoundThing } from "@/api/upkeep";
 import { Box, Button, chakra } from "@chakra-ui/react";
-import Link from "next/link";
 import { useFormatter, useTranslations } from "next-intl";
 import { useState } from "react";
 import type { FoundState } from "@/core/upkeep/found";
 import type { DefectView, FoundItem } from "@/api/schemas/desk";
 import { Field } from "@/ui/Field";
-import { DefectRow } from "./DefectList";
+import { WorkTable } from "./WorkTable";
 import { Fault } from "./shared/Fault";
 import { PhotoStrip } from "./PhotoStrip";
 import { useRequest } from "../api/useRequest";
@@ -23,27 +22,13 @@ interface Props {
 export function WorkPage({ work, found, timeZone, mayWork }: Props) {
   const t = useTranslations("work");
   return (
-    <chakra.main padding={{ base: "4", md: "7" }} display="grid" gap="6" alignContent="start" maxWidth="68rem">
-      <Box>
+    <chakra.main padding={{ base: "4", md: "5" }} display="grid" gap="4" alignContent="start">
+      <Box display="flex" flexWrap="wrap" alignItems="baseline" gap="4px 16px">
         <h1>{t("page")}</h1>
         <p>{t("page-words")}</p>
       </Box>
       <section aria-label={t("title")}>
-        {work.length === 0 ? (
-          <p>{t("all-done")}</p>
-        ) : (
-          <chakra.ul listStyleType="none" display="grid" gap="3">
-            {work.map((defect) => (
-              <DefectRow
-                key={defect.id}
-                defect={defect}
-                timeZone={timeZone}
-                mayWork={mayWork}
-                of={<Link href={`/fleet/${defect.yachtSlug}`}>{defect.yachtName}</Link>}
-              />
-            ))}
-          </chakra.ul>
-        )}
+        {work.length === 0 ? <p>{t("all-done")}</p> : <WorkTable work={work} timeZone={timeZone} mayWork={mayWork} />}
       </section>
       <chakra.section
         aria-label={t("found-title")}

@@ -1,5 +1,5 @@
 /** @jest-environment ./src/testing/browser-environment.cjs */
-import { cleanup, screen, within } from "@testing-library/react";
+import { cleanup, fireEvent, screen, within } from "@testing-library/react";
 import userEvent from "@testing-library/user-event";
 import type { SealBrief, TodayRow } from "@/api/schemas/desk";
 import { handoverOf, rowOf, stayOf } from "@/testing/desk";
@@ -30,10 +30,14 @@ const draw = (
       messages={[]}
       faults={faults}
       access={access}
+      study={0}
     />,
     roles,
   );
+/** A part of the page: in the rail, or of a step of the charter, which is opened where it is not. */
 const part = (title: string) => {
+  if (!screen.queryByRole("heading", { level: 2, name: title }))
+    fireEvent.click(screen.getByRole("button", { name: new RegExp(`^${title} ?(done|in hand|to come)`) }));
   const found = screen.getByRole("heading", { level: 2, name: title }).parentElement;
   if (!found) throw new Error(`there is no part ${title}`);
   return within(found);
@@ -58,15 +62,15 @@ describe("a charter's page", () => {
     draw(rowOf(stayOf({ heldMinor: 250_000 })));
     expect(screen.getByRole("heading", { level: 1 })).toHaveTextContent("Pale Heron, BR-1");
     // 15:00 UTC is 15:00 in the Azores in summer
-    expect(screen.getByText(/Sat, 12 Jun 2027, 15:00 – Sat, 19 Jun 2027, 09:00/)).toHaveTextContent("4 aboard");
+    expect(screen.getByText(/Sat 12 Jun, 15:00 – Sat 19 Jun, 09:00/)).toHaveTextContent("4 aboard");
     expect(screen.getByRole("button", { name: "Start the check-in" })).toBeInTheDocument();
   });
 
   it("asks for the deposit first and lets people begin all the same", () => {
     draw(rowOf(stayOf(), { next: "hold-deposit" }));
     expect(part("Deposit").getByRole("button", { name: /^Hold €2,500/ })).toBeInTheDocument();
-    expect(part("Check-in").getByRole("button", { name: "Start the check-in" })).toBeInTheDocument();
-    expect(part("Check-in").getByRole("button", { name: "Briefing walk" })).toBeInTheDocument();
+    expect(screen.getByRole("button", { name: "Start the check-in" })).toBeInTheDocument();
+    expect(screen.getByRole("button", { name: "Briefing walk" })).toBeInTheDocument();
   });
 
   it("has the way to the money only for those who take it", () => {
@@ -84,9 +88,9 @@ describe("a charter's page", () => {
   it("says that an open check-in goes on, and how much is in it", () => {
     draw(rowOf(stayOf({ handovers: [handoverOf("check-in")] }), { next: "go-on-check-in" }));
     expect(part("Check-in").getByText(/^Begun/)).toHaveTextContent(
-      "Begun Sat, 12 Jun 2027, 13:00, 12 recorded so far, not signed.",
+      "Begun Sat 12 Jun, 13:00, 12 recorded so far, not signed.",
     );
-    expect(part("Check-in").getByRole("button", { name: "Go on with the check-in" })).toBeInTheDocument();
+    expect(screen.getAllByRole("button", { name: "Go on with the check-in" })).toHaveLength(1);
     expect(part("Check-out").queryByRole("button")).not.toBeInTheDocument();
   });
 
@@ -220,6 +224,28 @@ describe("a charter's page", () => {
   it("does not count a finished prep as one of the two ends", () => {
     const prep = handoverOf("prep", { prepDone: true, sealedAt: "2027-06-12T10:00:00.000Z" });
     draw(rowOf(stayOf({ handovers: [prep, sealed("check-in")] }), { next: "under-way" }));
-    expect(screen.queryByRole("heading", { name: "Settlement" })).not.toBeInTheDocument();
+    expect(part("Settlement").queryByRole("link")).not.toBeInTheDocument();
+  });
+
+  it("draws the charter as a line: what is in hand is open, the others one tap away", () => {
+    draw(rowOf(stayOf({ heldMinor: 250_000, handovers: [sealed("check-in")] }), { next: "under-way" }));
+    const steps = within(screen.getByRole("list", { name: "The charter through time" })).getAllByRole("button");
+    expect(steps.map((step) => step.textContent)).toEqual([
+      "Depositdone",
+      "Studyto come",
+      "Prepdone",
+      "Check-indone, Sat 12 Jun",
+      "Under wayin hand",
+      "Check-outto come, Sat 19 Jun",
+      "Settlementto come",
+    ]);
+    expect(screen.getByRole("button", { pressed: true })).toHaveTextContent(/^Under way/);
+    expect(part("Study").getByText("The crew has not studied her yet.")).toBeInTheDocument();
+    expect(screen.getByRole("button", { pressed: true })).toHaveTextContent(/^Study/);
+  });
+
+  it("opens the check-in where its record is not in order, whatever is in hand", () => {
+    draw(rowOf(stayOf({ handovers: [sealed("check-in")] }), { next: "under-way", notCleared: true }));
+    expect(screen.getByRole("button", { pressed: true })).toHaveTextContent(/^Check-in/);
   });
 });

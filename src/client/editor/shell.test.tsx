@@ -190,7 +190,7 @@ describe("the editor", () => {
     await person.type(screen.getByLabelText("Find a part"), "windlass-breaker{Enter}");
     const part = within(screen.getByRole("region", { name: /Windlass breaker/ }));
     expect(part.getByText(/Ilko Brandt/)).toHaveTextContent(/08:05/);
-    expect(part.getAllByRole("button", { name: "Take it out" })[0]).toBeInTheDocument();
+    expect(part.getAllByRole("button", { name: "Remove" })[0]).toBeInTheDocument();
   });
 
   it("offers to bring the draft onto what was published meanwhile, and names what does not fit", async () => {

@@ -12,6 +12,7 @@ import { openDefects } from "@/server/db/defects";
 import { findStay } from "@/server/db/charters";
 import { messagesOf } from "@/server/db/messages";
 import { inBaseTransaction } from "@/server/db/pool";
+import { studyAnswersOf } from "@/server/db/study";
 import { findYacht } from "@/server/db/yachts";
 import { forecastFor } from "@/server/weather/forecast";
 import { depositEvents } from "@/server/db/deposits";
@@ -45,6 +46,7 @@ export default async function CharterRoute({ params }: Props) {
       defects: await openDefects(db, stay.yachtId),
       windLimitKn: (await currentRules(db)).rules.windLimitKn,
       afterwards: signed ? await addendaView(db, signed.id) : null,
+      study: (await studyAnswersOf(db, stay.charterId)).length,
       messages: await messagesOf(db, stay.stayId),
       access: await accessOf(db, stay.charterId),
       faults: await faultsOfAll(
@@ -68,6 +70,7 @@ export default async function CharterRoute({ params }: Props) {
       messages={view.messages}
       faults={view.faults}
       access={view.access}
+      study={view.study}
       me={staff.personId}
     />
   );
