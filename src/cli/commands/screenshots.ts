@@ -118,6 +118,7 @@ const pictures: Picture[] = [
     show: async (page) => {
       await signIn(page);
       await page.goto("/charters/BR-1058");
+      await page.getByRole("button", { name: /^Prep (to come|in hand)/ }).click();
       await page.getByRole("button", { name: "Prep", exact: true }).click();
       await page.locator("#place-title").waitFor();
       await page
@@ -165,20 +166,11 @@ const pictures: Picture[] = [
     },
   },
   {
-    name: "boat-book-plan-phone",
+    name: "aboard-phone",
     size: phone,
     show: async (page) => {
       await page.goto("/aboard#HERON-7K2/plan");
       await page.getByRole("button", { name: "Shut-offs" }).click();
-    },
-  },
-  {
-    name: "aboard-phone",
-    size: phone,
-    show: async (page) => {
-      await page.goto("/aboard#HERON-7K2");
-      await page.getByRole("button", { name: "Emergency", exact: true }).click();
-      await page.getByRole("dialog").getByText("Man overboard").click();
     },
   },
   {

@@ -11,7 +11,8 @@ import styles from "../book/Book.module.css";
 import { FindTab } from "../book/find/FindTab";
 import { BookFrame } from "../book/frame/BookFrame";
 import { LookChoice } from "../book/frame/LookChoice";
-import { pathTo, useBookRoute } from "../book/frame/route";
+import { pathTo, useBookRoute } from "../book/route/route";
+import { Figures } from "../book/papers/Figures";
 import { PlanTab } from "../book/plan/PlanTab";
 import { CallTheBase } from "../book/today/CallTheBase";
 import { NoSignalState } from "../offline/NoSignalState";
@@ -117,6 +118,7 @@ function AboardBookTabs({ book, code, keptBytes }: { book: AboardBook; code: str
             </a>
           </p>
           <CallTheBase phone={book.base.phone} />
+          <Figures file={file} />
           <LookChoice />
         </>
       )}

@@ -6,7 +6,7 @@ import type { BookStore } from "../store/book-store";
 import { StudyScreen } from "../study/StudyScreen";
 import { FindTab } from "./find/FindTab";
 import { BookFrame } from "./frame/BookFrame";
-import { bookTabs, useBookRoute } from "./frame/route";
+import { bookTabs, useBookRoute } from "./route/route";
 import { PapersTab } from "./papers/PapersTab";
 import { PlanTab } from "./plan/PlanTab";
 import { TodayTab } from "./today/TodayTab";

@@ -1,6 +1,7 @@
 /** @jest-environment ./src/testing/browser-environment.cjs */
 import { freshDevice, until } from "@/testing/browser-bits";
 import { bookOf } from "@/testing/book";
+import { demoYacht } from "@/testing/demo-yacht";
 import { id } from "@/testing/records";
 import { draw, wire, type Wire } from "@/testing/screen";
 import { act, screen, waitFor, within } from "@testing-library/react";
@@ -263,6 +264,10 @@ describe("the open boat book", () => {
     const agreed = await screen.findByRole("region", { name: "What was agreed" });
     expect(agreed).toHaveTextContent("€2,500.00, held on the card");
     expect(agreed).toHaveTextContent("within 24 h of leaving the berth");
+    const { draughtM, airDraughtM } = demoYacht("little-auk").particulars;
+    const figures = screen.getByRole("region", { name: "Her figures" });
+    expect(within(figures).getByText("Draught").parentElement).toHaveTextContent(`${draughtM} m`);
+    expect(within(figures).getByText("Air draught").parentElement).toHaveTextContent(`${airDraughtM} m`);
   });
 
   it("is dark at night, and light again", async () => {

@@ -10,7 +10,7 @@ import { FinderField } from "../../finder/FinderField";
 import { ResultDetail } from "../../finder/ResultDetail";
 import styles from "../Book.module.css";
 import { BySystem } from "../BySystem";
-import type { BookRoute, Show } from "../frame/route";
+import type { BookRoute, Show } from "../route/route";
 import { NoteInBook } from "../NoteInBook";
 import { askedBefore, keepAsked } from "./asked-before";
 import { Symptoms } from "./Symptoms";

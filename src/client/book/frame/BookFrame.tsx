@@ -10,7 +10,7 @@ import styles from "./BookFrame.module.css";
 import { NightButton } from "./NightButton";
 import { PlanRail } from "./PlanRail";
 import { PlanSign } from "./PlanSign";
-import type { BookRoute, BookTab, Show } from "./route";
+import type { BookRoute, BookTab, Show } from "../route/route";
 import { useWide } from "./useWide";
 
 interface Props {

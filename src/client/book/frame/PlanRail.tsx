@@ -3,7 +3,7 @@ import { useState } from "react";
 import type { Level, YachtFile } from "@/core/yacht/schema";
 import { PlanPart } from "../plan/PlanPart";
 import styles from "./BookFrame.module.css";
-import type { BookRoute, Show } from "./route";
+import type { BookRoute, Show } from "../route/route";
 
 /** Her plan in the rail at the side of a wide screen: where what is shown lies, and the way to any place. */
 export function PlanRail({

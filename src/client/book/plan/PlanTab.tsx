@@ -6,7 +6,7 @@ import type { Level, YachtFile } from "@/core/yacht/schema";
 import { Sheet } from "@/ui/Sheet";
 import { FittingDetail } from "../../finder/FittingDetail";
 import styles from "../Book.module.css";
-import type { BookRoute, Show } from "../frame/route";
+import type { BookRoute, Show } from "../route/route";
 import { PlaceDetail } from "../PlaceDetail";
 import { PlanPart } from "./PlanPart";
 

@@ -4,7 +4,7 @@ import type { Stage } from "@/core/stays/stage";
 import type { BookStore } from "../../store/book-store";
 import { AfterCheckIn } from "../AfterCheckIn";
 import { ComingBack } from "../ComingBack";
-import type { BookRoute } from "../frame/route";
+import type { BookRoute } from "../route/route";
 import { StudyPart } from "../StudyPart";
 import { WalkAlone } from "../WalkAlone";
 import { BringAlong } from "./BringAlong";
