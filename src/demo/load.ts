@@ -12,6 +12,7 @@ import { resolveYacht } from "../core/yacht/resolve";
 import { YachtFile, YachtOfClass } from "../core/yacht/schema";
 import { parseAs } from "../formats/validate";
 import { signedWords } from "../messages/signed-words";
+import { statementWords } from "../messages/statement-words";
 import { englishTranslator } from "../messages/translator";
 import { storeCharterLink } from "../server/auth/charter-link";
 import { hashPassword } from "../server/auth/password";
@@ -35,6 +36,7 @@ import { checkPhoto } from "../server/photos/check";
 import { addPhoto } from "../server/db/photos";
 import { decide } from "../server/settlement/decide";
 import { putExtra } from "../server/settlement/put-extra";
+import { settlementScreen } from "../server/settlement/screen";
 import { signSettlement } from "../server/settlement/sign";
 import { settlementView } from "../server/settlement/view";
 import { simulatedTerminal } from "../stand-ins/deposit-terminal";
@@ -423,12 +425,14 @@ async function settleStay({ baseId, at, timeZone }: Loaded, stay: LoadedStay, ch
   });
   if (!charter.settle) return;
   await inBaseTransaction(baseId, async (db) => {
-    const { digest } = await settlementView(db, stay.stayId);
+    const screen = await settlementScreen(db, stay.stayId);
+    const { digest } = screen;
+    const words = statementWords(englishTranslator(), { screen, without: null, witness: "", who: "charterer" });
     const { signatures, contents } = typedSignatures(stay, stay.chartererId, stay.charterer, now());
     await signSettlement(
       db,
       stay.stayId,
-      { digest, words: [], reservations: [], signatures, contents, without: null },
+      { digest, words, reservations: [], signatures, contents, without: null },
       simulatedTerminal(terminalBook(db), "approves"),
       stay.briefer.id,
     );

@@ -2,6 +2,7 @@
 import { signStatement } from "@/api/stays";
 import { Box, Button } from "@chakra-ui/react";
 import { useTranslations } from "next-intl";
+import { statementWords } from "@/messages/statement-words";
 import { useState, type ReactNode } from "react";
 import type { MissingSigner } from "@/core/handover/seal";
 import type { SettlementScreen } from "@/api/schemas/desk";
@@ -14,7 +15,6 @@ import { useSignatureWords } from "../signing/useSignatureWords";
 import { Fault } from "./shared/Fault";
 import { useRequest } from "../api/useRequest";
 import { SumsToSign } from "./statement/SumsToSign";
-import { useSignedWords } from "./statement/useSignedWords";
 
 interface Props {
   screen: SettlementScreen;
@@ -43,7 +43,6 @@ export function SettlementSigning({ screen, me, onClose }: Props) {
   const signedBy = (side: "base" | "skipper", value: Signed | null) =>
     setSigned((both) => ({ ...both, [side]: value }));
   const signer = { person: stay[`${who}Id`], name: stay[who] };
-  const words = useSignedWords(screen, without, witness, who);
   const sign = async () => {
     setTried(true);
     const at = new Date().toISOString();
@@ -55,6 +54,8 @@ export function SettlementSigning({ screen, me, onClose }: Props) {
     const second = makeSignature(part, person, signed.skipper, at);
     if (without && (without.words.trim() === "" || witness.trim() === "")) return setFault(all("without.missing"));
     if (!base || !second) return;
+    const said = without && { ...without, words: without.words.trim() };
+    const words = statementWords(all, { screen, without: said, witness: second.content.name.trim(), who });
     const sealed = await request(signStatement, {
       params: { id: stay.stayId },
       body: {
@@ -62,7 +63,7 @@ export function SettlementSigning({ screen, me, onClose }: Props) {
         words,
         signatures: [base.signature, second.signature],
         contents: { base: base.content, [part]: second.content },
-        without: without && { ...without, words: without.words.trim() },
+        without: said,
         reservations: without ? [] : saidOf(reservations),
       },
     });

@@ -1,4 +1,5 @@
 import { execFileSync } from "node:child_process";
+import { wordsToSign } from "@/testing/statement";
 import { demoBase } from "@/testing/demo-base";
 import { witnessedSignatures } from "@/testing/signing";
 import { simulatedTerminal, type SimulatedCard } from "@/stand-ins/deposit-terminal";
@@ -40,14 +41,15 @@ const at = async <T>(instant: string, work: () => Promise<T>): Promise<T> => {
     process.env.BRINECOVE_NOW = before;
   }
 };
+const absent = { reason: "absent", words: "Flight at six, keys in the box." } as const;
 const signing = async (
   change: Partial<SettlementSigning> = {},
   witness = "Tarn Holloway",
 ): Promise<SettlementSigning> => ({
   digest: (await view()).digest,
-  words: ["all read"],
+  words: await base.inBase((db) => wordsToSign(db, stay, { without: absent, witness, who: "charterer" })),
   reservations: [],
-  without: { reason: "absent", words: "Flight at six, keys in the box." },
+  without: absent,
   ...witnessedSignatures({ person: ilko, name: "Ilko Brand" }, witness),
   ...change,
 });

@@ -1,4 +1,5 @@
 import { randomUUID } from "node:crypto";
+import { wordsToSign } from "@/testing/statement";
 import { demoBase } from "@/testing/demo-base";
 import { typedSignatures } from "@/testing/signing";
 import { simulatedTerminal } from "@/stand-ins/deposit-terminal";
@@ -124,7 +125,13 @@ describe("signing", () => {
     signers = { base: { person: ilko, name: "Ilko Brand" }, skipper: { person: petra, name: "Petra Arrowby" } },
   ): Promise<SettlementSigning> => ({
     digest: (await view()).digest,
-    words: ["all read"],
+    words: await base.inBase((db) =>
+      wordsToSign(db, stay, {
+        without: null,
+        witness: "",
+        who: signers.skipper.person === petra ? "charterer" : "skipper",
+      }),
+    ),
     reservations: [],
     without: null,
     ...typedSignatures(signers),
@@ -142,6 +149,13 @@ describe("signing", () => {
     const { proposals } = await view();
     for (const { difference, needs } of proposals) if (needs) await say(difference.id, { charge: false }, "old");
     expect((await view()).undecided).toBe(0);
+  });
+
+  it("is refused when the words are not those of this statement, whatever the sums say", async () => {
+    const request = await signing();
+    const forged = { ...request, words: [...request.words.slice(0, -1), "Still to pay: €1,000.00"] };
+    await expect(sign(forged)).rejects.toMatchObject({ code: "sums-changed" });
+    await expect(sign({ ...request, words: [] })).rejects.toMatchObject({ code: "sums-changed" });
   });
 
   it("is refused when the sums have changed since they were read", async () => {

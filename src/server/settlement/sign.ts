@@ -12,8 +12,11 @@ import { notedByHand } from "@/core/settlement/terms";
 import { captureAndRelease } from "../deposit/deposit";
 import type { DepositTerminal } from "../deposit/terminal";
 import { AppError } from "@/api/app-error";
+import { statementWords } from "@/messages/statement-words";
+import { englishTranslator } from "@/messages/translator";
 import { checkSignatures } from "../signing/check-signatures";
 import { objectUntil, sendCopy } from "./copies";
+import { settlementScreen } from "./screen";
 import { settlementView } from "./view";
 
 export interface SettlementSigning {
@@ -63,6 +66,7 @@ export async function signSettlement(
       side === "base" ? signature.person === personId : [skipperId, chartererId].includes(signature.person);
     if (!allowed) throw new AppError("signer-not-you", { side }, side);
   }
+  await checkWords(db, stayId, signing);
   const sealedAt = now();
   const until = signing.without ? await objectUntil(db, sealedAt) : null;
   const digest = sealDigest(view.digest, signing);
@@ -98,6 +102,23 @@ export async function signSettlement(
   await captureAndRelease(db, terminal, view.stay, { captureMinor, releaseMinor: output.releaseMinor }, personId);
   if (signing.without && until) await sendCopy(db, stayId, "statement", signing.without, until);
   return { seal };
+}
+
+/** The words that were signed are those of this statement: the base puts them together again. */
+async function checkWords(
+  db: Queryable,
+  stayId: string,
+  { words, without, signatures, contents }: SettlementSigning,
+): Promise<void> {
+  const screen = await settlementScreen(db, stayId);
+  const signer = signatures.find(({ side }) => side === "skipper")?.person;
+  const own = statementWords(englishTranslator(), {
+    screen,
+    without,
+    witness: contents.witness?.name.trim() ?? "",
+    who: signer === undefined || signer === screen.stay.chartererId ? "charterer" : "skipper",
+  });
+  if (words.length !== own.length || words.some((each, at) => each !== own[at])) throw new AppError("sums-changed");
 }
 
 /** What the signatures of a settlement are made over: the sums, the words shown and the reservations. */

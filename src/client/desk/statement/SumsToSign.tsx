@@ -4,7 +4,7 @@ import { useTranslations } from "next-intl";
 import type { SettlementScreen } from "@/api/schemas/desk";
 import { formatMoney } from "@/core/basics/money";
 import { Field } from "@/ui/Field";
-import { lineNames } from "./names";
+import { lineNames } from "@/messages/statement-words";
 
 interface Props {
   screen: SettlementScreen;
