@@ -10,6 +10,10 @@ const esm = [
   "@formatjs",
   "fraction.js",
   "icu-minify",
+  "@tanstack/react-table",
+  "@tanstack/table-core",
+  "@tanstack/react-store",
+  "@tanstack/store",
 ].join("|");
 
 /** @type {import("jest").Config} */

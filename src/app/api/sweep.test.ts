@@ -85,7 +85,7 @@ const allowed: Record<string, string> = {
   "object-to-line": "OMC",
   "agree-sum": "M",
   "print-statement": `${staff}C`,
-  "print-card": staff,
+  "print-card": `${staff}C`,
   "print-plan": staff,
   "print-labels": staff,
   "save-yacht-file": staff,

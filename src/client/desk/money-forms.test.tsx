@@ -182,7 +182,7 @@ describe("deciding what a difference costs", () => {
     await person.clear(field("Goodwill, EUR"));
     await person.click(screen.getByRole("checkbox", { name: /gross negligence/ }));
     await person.click(keep());
-    expect(field("In a few words, why")).toHaveAccessibleDescription(/takes the cap off/);
+    expect(field("In a few words, why")).toHaveAccessibleDescription(/removes the cap/);
     await person.type(field("In a few words, why"), " sailed on after the grounding ");
     await person.click(keep());
     expect(sent()).toMatchObject({
@@ -335,7 +335,7 @@ describe("a line of a signed statement", () => {
     const person = draw(part({ ...held, state: "may-be-objected" }));
     await person.click(tap(/^Note an objection/));
     await person.click(tap("Keep it"));
-    expect(field("The objection, in the charterer's words")).toHaveAccessibleDescription(/A few words, please/);
+    expect(field("The objection, in the charterer's words")).toHaveAccessibleDescription(/Say why in a few words/);
     await person.type(field("The objection, in the charterer's words"), "It was there.");
     await person.click(tap("Keep it"));
     expect(base.asked.at(-1)).toMatchObject({ body: { line: "d", words: "It was there." } });

@@ -113,7 +113,7 @@ describe("signing a statement", () => {
     await person.click(tap("Seal the statement"));
     const { words, signatures, contents, without } = sent();
     expect(words.at(-1)).toBe(
-      "The charterer was not there: “ left for the airport ”. This is how the yacht was found today. Witness: Ilko Brandt.",
+      "The charterer was not there: “left for the airport”. This is how the yacht was found today. Witness: Ilko Brandt.",
     );
     expect(signatures.map(({ side }) => side)).toEqual(["base", "witness"]);
     // a witness is nobody the base knows: the id is made up, never the charterer's
