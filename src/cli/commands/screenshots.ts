@@ -102,7 +102,14 @@ async function walk(page: Page, stop: string): Promise<void> {
 }
 
 const pictures: Picture[] = [
-  { name: "today", size: desk, show: signIn },
+  {
+    name: "today",
+    size: desk,
+    show: async (page) => {
+      await signIn(page);
+      await page.locator("aside svg").first().waitFor();
+    },
+  },
   {
     name: "charter",
     size: desk,

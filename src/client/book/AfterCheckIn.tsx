@@ -1,5 +1,5 @@
 "use client";
-import { useFormatter, useTranslations } from "next-intl";
+import { useTranslations } from "next-intl";
 import { useCallback, useEffect, useState, useSyncExternalStore } from "react";
 import { leftBerthAt } from "@/core/handover/addenda/deadlines";
 import { addHours } from "@/core/basics/instant";
@@ -8,11 +8,11 @@ import type { BookStore } from "../store/book-store";
 import { AddendumWords } from "./AddendumWords";
 import styles from "./Book.module.css";
 import { ReportForm } from "./ReportForm";
+import { useAt } from "./useAt";
 
 /** After the signature: leaving the berth, what may still be reported and until when, late findings with their answers, and the base's visits to be read. */
 export function AfterCheckIn({ store }: { store: BookStore }) {
   const t = useTranslations();
-  const format = useFormatter();
   const subscribe = useCallback((listener: () => void) => store.onChange(listener), [store]);
   useSyncExternalStore(
     subscribe,
@@ -23,17 +23,8 @@ export function AfterCheckIn({ store }: { store: BookStore }) {
   // what makes photos small is on the device before the signal goes
   useEffect(() => void import("../photos/re-encode").catch(() => undefined), []);
   const { afterwards, base } = store.book;
+  const at = useAt(base.timeZone);
   if (!afterwards) return null;
-  const at = (instant: string) =>
-    format.dateTime(new Date(instant), {
-      weekday: "short",
-      day: "numeric",
-      month: "short",
-      hour: "2-digit",
-      minute: "2-digit",
-      hourCycle: "h23",
-      timeZone: base.timeZone,
-    });
   const leftAt = leftBerthAt(store.addenda());
   const read = new Set(store.addenda().flatMap((each) => (each.kind === "acknowledgement" ? [each.to] : [])));
   const waiting = store.waitingAddenda();

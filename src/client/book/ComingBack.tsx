@@ -1,10 +1,11 @@
 "use client";
-import { useFormatter, useTranslations } from "next-intl";
+import { useTranslations } from "next-intl";
 import { useState } from "react";
 import { Button } from "@/ui/Button";
 import type { BookStore } from "../store/book-store";
 import styles from "./Book.module.css";
 import { IncidentForm } from "./IncidentForm";
+import { useAt } from "./useAt";
 
 const dayMs = 24 * 3600 * 1000;
 const todo = ["fuel", "waste", "gas", "rubbish", "valves", "keys", "extras"] as const;
@@ -12,19 +13,10 @@ const todo = ["fuel", "waste", "gas", "rubbish", "valves", "keys", "extras"] as 
 /** Before she comes back: when and where, what to do before, and what happened on the way, told in one's own words. */
 export function ComingBack({ store, nowMs }: { store: BookStore; nowMs: number }) {
   const t = useTranslations("coming-back");
-  const format = useFormatter();
   const [telling, setTelling] = useState(false);
   const { stay, yacht, base } = store.book;
   const isNear = Date.parse(stay.endsAt) - nowMs < dayMs * 1.5;
-  const at = format.dateTime(new Date(stay.endsAt), {
-    weekday: "long",
-    day: "numeric",
-    month: "long",
-    hour: "2-digit",
-    minute: "2-digit",
-    hourCycle: "h23",
-    timeZone: base.timeZone,
-  });
+  const at = useAt(base.timeZone)(stay.endsAt);
   return (
     <section className={styles.part} aria-label={t("title")}>
       <h2>{t("title")}</h2>

@@ -36,7 +36,7 @@ export function OpenBook({ store }: { store: BookStore }) {
 /** Whose charter, which yacht, and how far it is. */
 function useHead({ book }: BookStore) {
   const t = useTranslations("stage");
-  const at = useAt({ book });
+  const at = useAt(book.base.timeZone);
   const [now] = useState(() => new Date().toISOString());
   const { stay, base, handovers } = book;
   const isSealed = (kind: string) => handovers.some((each) => each.kind === kind && each.sealedAt !== null);

@@ -2,13 +2,14 @@
 import { objectToLine, printStatement } from "@/api/stays";
 import { AppError } from "@/api/app-error";
 import { call, href } from "../api/call";
-import { useFormatter, useTranslations } from "next-intl";
+import { useTranslations } from "next-intl";
 import { useState } from "react";
 import { formatMoney } from "@/core/basics/money";
 import type { BoatBook } from "@/api/schemas/book";
 import { Button } from "@/ui/Button";
 import { Field } from "@/ui/Field";
 import styles from "./Book.module.css";
+import { useAt } from "./useAt";
 
 type Settled = NonNullable<BoatBook["settlement"]>;
 
@@ -27,17 +28,7 @@ export function StatementPart({
   onChanged: () => void;
 }) {
   const t = useTranslations("book");
-  const format = useFormatter();
-  const at = (instant: string) =>
-    format.dateTime(new Date(instant), {
-      weekday: "short",
-      day: "numeric",
-      month: "long",
-      hour: "2-digit",
-      minute: "2-digit",
-      hourCycle: "h23",
-      timeZone,
-    });
+  const at = useAt(timeZone);
   const money = (minor: number) => formatMoney(minor, currency);
   return (
     <article className={styles.record}>

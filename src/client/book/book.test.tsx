@@ -4,7 +4,7 @@ import { bookOf } from "@/testing/book";
 import { demoYacht } from "@/testing/demo-yacht";
 import { id } from "@/testing/records";
 import { draw, wire, type Wire } from "@/testing/screen";
-import { act, screen, waitFor, within } from "@testing-library/react";
+import { act, cleanup, screen, waitFor, within } from "@testing-library/react";
 import userEvent from "@testing-library/user-event";
 import type { AddendaView, BoatBook } from "@/api/schemas/book";
 import { BookStore } from "../store/book-store";
@@ -277,5 +277,17 @@ describe("the open boat book", () => {
     expect(tap("Night")).toHaveAttribute("aria-pressed", "true");
     await person().click(tap("Night"));
     expect(document.documentElement.dataset.look).toBe("day");
+  });
+
+  it("stays dark when the tab is left on which the light was chosen, and is the book's alone", async () => {
+    await open();
+    goTo("papers");
+    const device = within(await screen.findByRole("region", { name: "This device" }));
+    await person().click(device.getByRole("button", { name: "Night" }));
+    goTo("today");
+    await waitFor(() => expect(screen.queryByRole("region", { name: "This device" })).not.toBeInTheDocument());
+    expect(document.documentElement.dataset.look).toBe("night");
+    cleanup();
+    expect(document.documentElement.dataset.look).toBeUndefined();
   });
 });

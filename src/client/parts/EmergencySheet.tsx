@@ -3,7 +3,7 @@ import { useTranslations } from "next-intl";
 import type { YachtFile } from "@/core/yacht/schema";
 import { Sheet } from "@/ui/Sheet";
 import styles from "./Emergency.module.css";
-import { EmergencyCard } from "./EmergencyCard";
+import { EmergencyCards } from "./EmergencyCards";
 
 /** The emergency cards over whatever is on the screen. */
 export function EmergencySheet({ file, onClose }: { file: YachtFile; onClose: () => void }) {
@@ -11,11 +11,7 @@ export function EmergencySheet({ file, onClose }: { file: YachtFile; onClose: ()
   return (
     <Sheet title={t("book.emergency")} closeWord={t("common.close")} onClose={onClose}>
       <div className={styles.sheetCards}>
-        {Object.entries(file.emergencyCards)
-          .sort(([, a], [, b]) => a.order - b.order)
-          .map(([id, card]) => (
-            <EmergencyCard key={id} file={file} card={card} />
-          ))}
+        <EmergencyCards file={file} />
       </div>
     </Sheet>
   );

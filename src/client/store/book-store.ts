@@ -4,6 +4,7 @@ import { call, callForBytes } from "../api/call";
 import { sendItems, type KeptItem } from "../outbox/items";
 import { Outbox } from "../outbox/outbox";
 import { sendPhotos, type OutPhoto } from "../outbox/photos";
+import { forgetAsked } from "./asked-before";
 import Dexie, { type EntityTable } from "dexie";
 import { v7 as uuid } from "uuid";
 import type { StudyAnswer } from "@/core/briefing/study/answer";
@@ -151,6 +152,7 @@ export class BookStore {
     await this.send();
     if (this.saved.waiting > 0) return false;
     await this.db.delete();
+    forgetAsked(this.book.yacht.slug);
     localStorage.removeItem(nameKey);
     return true;
   }

@@ -12,7 +12,7 @@ import styles from "../Book.module.css";
 import { BySystem } from "../BySystem";
 import type { BookRoute, Show } from "../route/route";
 import { NoteInBook } from "../NoteInBook";
-import { askedBefore, keepAsked } from "./asked-before";
+import { askedBefore, keepAsked } from "../../store/asked-before";
 import { Symptoms } from "./Symptoms";
 
 interface Props {

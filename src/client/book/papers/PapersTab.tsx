@@ -33,7 +33,7 @@ export function PapersTab({ store }: { store: BookStore }) {
 /** What was signed: check-in, check-out and statement. */
 function Records({ store }: { store: BookStore }) {
   const t = useTranslations();
-  const at = useAt(store);
+  const at = useAt(store.book.base.timeZone);
   const { book } = store;
   return (
     <section className={styles.block} aria-label={t("book.records")}>

@@ -9,7 +9,7 @@ import { useAt } from "../useAt";
 /** What was agreed, and the base's rules that a crew goes by. */
 export function Terms({ store, terms }: { store: BookStore; terms: NonNullable<BoatBook["terms"]> }) {
   const t = useTranslations("terms");
-  const at = useAt(store);
+  const at = useAt(store.book.base.timeZone);
   const { base, stay } = store.book;
   const money = (minor: number) => formatMoney(minor, base.currency);
   const rows: [string, string][] = [

@@ -9,7 +9,7 @@ import { useAt } from "../useAt";
 /** How far the book is kept on this device: photo by photo, and at the end what is kept and until when. */
 export function KeptHere({ store }: { store: BookStore }) {
   const t = useTranslations();
-  const at = useAt(store);
+  const at = useAt(store.book.base.timeZone);
   const [progress, setProgress] = useState<{ done: number; of: number } | null>(null);
   const [bytes, setBytes] = useState<number | null>(null);
   useEffect(() => {

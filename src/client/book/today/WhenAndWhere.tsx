@@ -7,7 +7,7 @@ import { useAt } from "../useAt";
 /** When she is theirs, at which berth, and what happens there first. */
 export function WhenAndWhere({ store }: { store: BookStore }) {
   const t = useTranslations("arrival");
-  const at = useAt(store);
+  const at = useAt(store.book.base.timeZone);
   const { stay, yacht, base, handovers } = store.book;
   const isBegun = handovers.some(({ kind, sealedAt }) => kind === "check-in" && sealedAt === null);
   return (
