@@ -61,6 +61,7 @@ export const errors = {
   "no-such-part": 422,
   "no-such-photo": 404,
   "no-such-place": 422,
+  "no-such-revision": 422,
   "no-such-seal": 404,
   "no-such-statement-line": 422,
   "no-such-stay": 404,

@@ -234,7 +234,7 @@ export const objectToLine = endpoint({
   maxBytes: 4000,
   status: 201,
   answer: Done,
-  errors: [...settling, "not-settled", "signed-by-both", "too-late", "no-such-statement-line"],
+  errors: [...settling, "not-settled", "signed-by-both", "too-late", "no-such-statement-line", "too-many-kept"],
 });
 
 export const agreeSum = endpoint({

@@ -23,8 +23,15 @@ function endOfString(text: string, from: number): number {
   return text.length;
 }
 
-/** Whether text can be kept and shown: no NUL, which PostgreSQL refuses, and no half of a surrogate pair, which is no letter. */
-export const isSoundText = (text: string): boolean => !text.includes("\u0000") && text.isWellFormed();
+/** Turns the letters that follow around, so that what is signed reads otherwise than it is kept. */
+const turnsAround = /[\u202D\u202E]/;
+
+/**
+ * Whether text can be kept and shown as it is: no NUL, which PostgreSQL refuses, no half of a surrogate pair, which is no
+ * letter, and nothing that turns letters around.
+ */
+export const isSoundText = (text: string): boolean =>
+  !text.includes("\u0000") && text.isWellFormed() && !turnsAround.test(text);
 
 /**
  * Where in a value text stands that cannot be kept, as a JSON pointer; null where there is none. Keys are looked at too.

@@ -1,6 +1,6 @@
 import "@testing-library/jest-dom";
 import { ChakraProvider } from "@chakra-ui/react";
-import { render } from "@testing-library/react";
+import { configure, render } from "@testing-library/react";
 import userEvent, { type UserEvent } from "@testing-library/user-event";
 import { NextIntlClientProvider } from "next-intl";
 import type { ReactNode } from "react";
@@ -11,6 +11,9 @@ import { HandoverContext } from "@/client/store/handover-context";
 import type { HandoverStore } from "@/client/store/handover-store";
 import { en as messages } from "@/messages/en";
 import { system } from "@/ui/theme/system";
+
+// a second is enough on an idle machine, and not where two workers, a build and a database share two cores
+configure({ asyncUtilTimeout: 15_000 });
 
 const words = (children: ReactNode) => (
   <NextIntlClientProvider locale="en-GB" messages={messages} timeZone="Atlantic/Azores">

@@ -58,7 +58,11 @@ function parsed(bytes: Uint8Array): unknown {
   if (isTooDeep(text)) throw new JsonFault(1, 1, `this is nested deeper than ${mostLevels} levels`);
   const input = parseStrictJson(text);
   const bad = badText(input);
-  if (bad !== null) throw new SchemaMismatch(bad, "has a character that no text can have (NUL, or half of a pair)");
+  if (bad !== null)
+    throw new SchemaMismatch(
+      bad,
+      "has a character that no text can have (NUL, half of a pair, or a mark that turns letters around)",
+    );
   return input;
 }
 

@@ -1,5 +1,6 @@
 /** @jest-environment ./src/testing/browser-environment.cjs */
-import { cleanup, screen } from "@testing-library/react";
+import { cleanup, screen, waitFor } from "@testing-library/react";
+import { keptAboard } from "@/client/store/aboard-store";
 import { freshDevice } from "@/testing/browser-bits";
 import { demoYacht } from "@/testing/demo-yacht";
 import { draw, wire, type Wire } from "@/testing/screen";
@@ -54,6 +55,7 @@ describe("the code posted aboard", () => {
 
   it("opens as this device kept it where there is no signal", async () => {
     await open("HERON-7K2");
+    await waitFor(async () => expect(await keptAboard("HERON-7K2")).not.toBeNull());
     cleanup();
     // from here on the base does not answer
     base = wire();

@@ -56,6 +56,15 @@ describe("answers of a study", () => {
     expect(await base.inBase((db) => studyAnswersOf(db, charter))).toEqual(before);
     await expect(base.asOwner("delete from study_answer")).rejects.toThrow("is refused");
   });
+
+  it("are refused for a revision that is still to come, which would hide every change until then", async () => {
+    const charter = await charterOf("BR-1058");
+    const [answered] = await take(charter, {
+      ...answer({ about: "topic", topic: "raft", value: "understood" }),
+      revision: 999_999,
+    });
+    expect(answered).toMatchObject({ status: "refused", code: "no-such-revision" });
+  });
 });
 
 describe("the briefing of a check-in", () => {

@@ -84,6 +84,8 @@ describe("reading a body", () => {
     const read = (words: string) => readJson(post(`{"of":[{"words":"fine"},{"words":"${words}"}]}`), Words);
     await expect(read("\\u0000")).rejects.toMatchObject({ status: 422, code: "wrong-text", where: "/of/1/words" });
     await expect(read("\\ud83d")).rejects.toMatchObject({ code: "wrong-text" });
+    // shown as "not tried" and kept as something else
+    await expect(read("\\u202ederit ton")).rejects.toMatchObject({ code: "wrong-text" });
     // a whole pair is a letter like any other
     expect((await read("\\ud83d\\udea2")).of[1]?.words).toBe("🚢");
   });

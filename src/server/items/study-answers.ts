@@ -1,26 +1,33 @@
 import "server-only";
+import { AppError } from "@/api/app-error";
 import type { ItemAnswer } from "@/api/schemas/book";
 import { digestOf } from "@/core/basics/digest";
 import { StudyAnswer } from "@/core/briefing/study/answer";
 import { now } from "../clock";
+import { findStay } from "../db/charters";
+import { takeTurns } from "../db/locks";
 import type { Queryable } from "../db/pool";
 import { addStudyAnswer, studyAnswerHash, studyAnswersOf } from "../db/study";
+import { findYacht } from "../db/yachts";
 import { oneByOne, takeItems } from "./inbox";
 
 /** How many answers a charter's study takes: hundreds of times through it. */
 const mostAnswers = 5000;
 
-/** Takes answers of a charter's study. */
-export const takeStudyAnswers = (
+/** Takes answers of a charter's study. What names a revision that is still to come is refused: it would hide every change until then. */
+export async function takeStudyAnswers(
   db: Queryable,
   charterId: string,
   answers: readonly unknown[],
-): Promise<ItemAnswer[]> =>
-  takeItems<StudyAnswer>(
+): Promise<ItemAnswer[]> {
+  await takeTurns(db, `study ${charterId}`);
+  const stay = await findStay(db, { charterId });
+  const newest = (stay && (await findYacht(db, { id: stay.yachtId })))?.revision ?? 0;
+  return takeItems<StudyAnswer>(
     {
       schema: StudyAnswer,
       hashOf: digestOf,
-      check: () => null,
+      check: ({ revision }) => (revision > newest ? new AppError("no-such-revision", { revision }) : null),
       keep: oneByOne<StudyAnswer>(
         (id) => studyAnswerHash(db, id),
         ({ item, hash }) => addStudyAnswer(db, charterId, item, hash, now()),
@@ -29,3 +36,4 @@ export const takeStudyAnswers = (
     },
     answers,
   );
+}

@@ -146,6 +146,17 @@ describe("a statement that the charterer does not sign", () => {
     );
   });
 
+  it("takes the same objection once, and no flood of them from a boat book", async () => {
+    const objections = async () => (await view()).after?.objections.filter(({ line }) => line === fuel).length;
+    const say = (words: string, by: string | null = null) => base.inBase((db) => object(db, stay, fuel, words, by));
+    await say("We filled up, the receipt is in the chart table.");
+    expect(await objections()).toBe(2);
+    for (let sent = 3; sent <= 20; sent++) await say(`Again, for the ${sent}th time.`);
+    await expect(say("And again.")).rejects.toMatchObject({ code: "too-many-kept" });
+    await say("Petra called about it.", ilko);
+    expect(await objections()).toBe(21);
+  });
+
   it("agrees on at most what stood there, once", async () => {
     await expect(base.inBase((db) => agree(db, stay, fuel, 12951, "all of it", ilko))).rejects.toMatchObject({
       status: 422,

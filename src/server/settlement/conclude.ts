@@ -22,10 +22,16 @@ async function signedView(db: Queryable, stayId: string): Promise<Signed> {
   return { ...view, signed, after };
 }
 
+/** How often a charterer can object to one line without calling the base. */
+const mostObjections = 20;
+
 /**
  * Notes that the charterer objects to a line of a statement signed without the charterer.
  *
+ * The same words again have no effect.
+ *
  * @param notedBy who of the base noted it; null where it comes from the boat book
+ * @throws AppError for a line that is not open, after the time to object, and for more than {@link mostObjections}
  */
 export async function object(
   db: Queryable,
@@ -39,6 +45,10 @@ export async function object(
   if (now() > signed.objectUntil) throw new AppError("too-late");
   if (!after.concluded.lines.some((each) => each.id === line && each.state !== "closed"))
     throw new AppError("no-such-statement-line", {}, "line");
+  const toIt = after.objections.filter((each) => each.line === line);
+  // an answer that was lost on the way makes a phone say it again
+  if (toIt.some((each) => each.words === words && (each.by === null) === (notedBy === null))) return;
+  if (notedBy === null && toIt.length >= mostObjections) throw new AppError("too-many-kept");
   await addObjection(db, signed.id, line, words, notedBy, now());
 }
 

@@ -61,9 +61,11 @@ describe("a finder", () => {
       big.inventory[`extra-${i}`] = { ...big.inventory.pot!, name: { en: `Spare part ${i} of the galley` } };
     const large = makeFinder(big);
     const times = questions.map(({ ask }) => {
-      const started = performance.now();
+      // time of the processor, not of the wall: other tests run beside this one
+      const before = process.cpuUsage();
       large.find(ask);
-      return performance.now() - started;
+      const { user, system } = process.cpuUsage(before);
+      return (user + system) / 1000;
     });
     expect(times.sort((a, b) => a - b)[Math.floor(times.length * 0.95)]).toBeLessThan(50);
   });
