@@ -38,6 +38,7 @@ export const postStudy = endpoint({
 
 export const walkAlone = endpoint({
   name: "walk-alone",
+  isSecret: true,
   method: "POST",
   path: "/api/book/walk",
   about:

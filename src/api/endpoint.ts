@@ -47,6 +47,8 @@ export interface Endpoint<
   answer: Answer;
   /** the status of a success; 200 where nothing is said */
   status: 200 | 201;
+  /** whether the answer holds a PIN or a code, and is never kept to be given again */
+  isSecret: boolean;
   /** errors of its own, besides those that every endpoint can give */
   errors: readonly ErrorCode[];
 }
@@ -70,6 +72,7 @@ type Given<P, Q, B, A, W> = {
   maxBytes?: number;
   answer: A;
   status?: 200 | 201;
+  isSecret?: boolean;
   errors?: readonly ErrorCode[];
 };
 
@@ -91,6 +94,7 @@ export function endpoint<
     body: (given.body ?? null) as B,
     maxBytes: given.maxBytes ?? usualBytes,
     status: given.status ?? 200,
+    isSecret: given.isSecret ?? false,
     errors: given.errors ?? [],
   };
 }

@@ -22,6 +22,7 @@ const readers = [staff("see-desk"), charter(handoverIn("params"))] as const;
 
 export const openHandover = endpoint({
   name: "open-handover",
+  isSecret: true,
   method: "POST",
   path: "/api/handovers",
   about: "Opens a prep, check-in or check-out, or joins it, and gives this device the right to record on it.",
@@ -34,6 +35,7 @@ export const openHandover = endpoint({
 
 export const joinHandover = endpoint({
   name: "join-handover",
+  isSecret: true,
   method: "POST",
   path: "/api/handovers/join",
   about: "Joins a handover by its code with a device of one's own.",
@@ -46,6 +48,7 @@ export const joinHandover = endpoint({
 
 export const makeJoinCode = endpoint({
   name: "make-join-code",
+  isSecret: true,
   method: "POST",
   path: "/api/handovers/{id}/code",
   about: "Makes the code by which crew join this handover; an earlier one stops working.",
@@ -131,6 +134,7 @@ export const sealHandover = endpoint({
 
 export const proveSecond = endpoint({
   name: "prove-second",
+  isSecret: true,
   method: "POST",
   path: "/api/handovers/{id}/second",
   about:

@@ -14,6 +14,7 @@ const settling = ["no-such-stay", "not-both-signed", "not-signed", "other-curren
 
 export const makeBookLink = endpoint({
   name: "make-book-link",
+  isSecret: true,
   method: "POST",
   path: "/api/charters/{id}/link",
   about: "Makes a fresh private link with PIN for a charter; earlier ones stop working.",

@@ -12,10 +12,18 @@ export const noteWork = endpoint({
   name: "note-work",
   method: "POST",
   path: "/api/defects/{id}/work",
-  about: "Says how the work on a defect stands: done, left as it is and known, or ordered again.",
+  about:
+    "Says how the work on a defect stands, never over another's word unseen: done, left as it is and known, or ordered again.",
   who: [staff("judge-work")],
   params: ById,
-  body: WorkStep,
+  body: Type.Object(
+    {
+      /** how often the work had moved when the person looked at it */
+      onNumber: Type.Integer({ minimum: 1, maximum: 100_000 }),
+      step: WorkStep,
+    },
+    closed,
+  ),
   maxBytes: 8000,
   status: 201,
   answer: Done,

@@ -44,6 +44,8 @@ export const drawDesk = (part: ReactNode, roles: readonly Role[] = ["manager"]):
 /** What the base was asked, newest last, and what it answers next. */
 export interface Wire {
   asked: { method: string; path: string; body: unknown }[];
+  /** under which key each was sent, by which the base does nothing twice */
+  onceKeys: (string | undefined)[];
   answer: (status: number, body: unknown) => void;
 }
 
@@ -51,13 +53,16 @@ export interface Wire {
 export function wire(): Wire {
   let next: (() => Promise<Response>) | null = null;
   const asked: Wire["asked"] = [];
+  const onceKeys: Wire["onceKeys"] = [];
   globalThis.fetch = ((path: string, init: RequestInit = {}) => {
     const body = typeof init.body === "string" ? (JSON.parse(init.body) as unknown) : init.body;
     asked.push({ method: init.method ?? "GET", path: String(path), body });
+    onceKeys.push((init.headers as Record<string, string> | undefined)?.["idempotency-key"]);
     return next ? next() : Promise.reject(new TypeError("no signal"));
   }) as typeof fetch;
   return {
     asked,
+    onceKeys,
     answer: (status, body) => {
       const said = { ok: status < 400, status, json: () => Promise.resolve(body) } as unknown as Response;
       next = () => Promise.resolve(said);

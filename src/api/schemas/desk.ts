@@ -194,6 +194,8 @@ export type CrewMember = Static<typeof CrewMember>;
 
 /** A defect of a yacht and how the work on it stands. */
 export interface DefectView {
+  /** how often the work on it has moved: what somebody says next is said on this */
+  workNumber: number;
   id: string;
   yachtId: string;
   handoverId: string | null;

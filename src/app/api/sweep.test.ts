@@ -302,7 +302,7 @@ const bodies: Record<string, () => Record<string, unknown>> = {
   }),
   "publish-draft": () => ({ why: "", accepts: {} }),
   "paste-inventory": () => ({ text: "key" }),
-  "note-work": () => ({ state: "stays", words: "known" }),
+  "note-work": () => ({ onNumber: 1, step: { state: "stays", words: "known" } }),
   "note-found-thing": () => ({ state: "returned", words: "sent" }),
   "note-restock": () => ({ line: "count:no-such-thing", pieces: 1 }),
   "settle-rules": () => ({ onNumber: 2_000_000, rules: usualRules, why: "x" }),

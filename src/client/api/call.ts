@@ -10,9 +10,18 @@ export type Asked<E extends AnyEndpoint> = Given<"params", ParamsOf<E>> &
   (BodyOf<E> extends undefined ? { body?: undefined } : { body: BodyOf<E> }) & {
     grant?: string;
     signal?: AbortSignal;
+    /** made by who may send the same again: the base does nothing a second time */
+    onceKey?: string;
   };
 
-type Loose = { params?: object; query?: object; body?: unknown; grant?: string; signal?: AbortSignal };
+type Loose = {
+  params?: object;
+  query?: object;
+  body?: unknown;
+  grant?: string;
+  signal?: AbortSignal;
+  onceKey?: string;
+};
 
 /** The address of an endpoint, for a link or a picture. */
 export const href = <E extends AnyEndpoint>(endpoint: E, asked: Pick<Asked<E>, "params" | "query">): string =>
@@ -44,11 +53,12 @@ export const callForStream = <E extends AnyEndpoint>(endpoint: E, asked: Asked<E
   ask(endpoint, asked);
 
 function ask<E extends AnyEndpoint>(endpoint: E, asked: Asked<E>): Promise<Response> {
-  const { params, query, body, grant, signal } = asked as Loose;
+  const { params, query, body, grant, signal, onceKey } = asked as Loose;
   const isBlob = body instanceof Blob;
   const headers: Record<string, string> = {};
   if (body !== undefined) headers["content-type"] = isBlob ? body.type : "application/json";
   if (grant !== undefined) headers.authorization = `Bearer ${grant}`;
+  if (onceKey !== undefined) headers["idempotency-key"] = onceKey;
   return fetch(addressOf(endpoint, { params: params as never, query: query as never }), {
     method: endpoint.method,
     headers,

@@ -2,7 +2,8 @@
 import { useMutation } from "@tanstack/react-query";
 import { useRouter } from "next/navigation";
 import { useTranslations } from "next-intl";
-import { useCallback, useState } from "react";
+import { useCallback, useRef, useState } from "react";
+import { v4 as uuid } from "uuid";
 import { AppError } from "@/api/app-error";
 import type { AnyEndpoint, AnswerOf } from "@/api/endpoint";
 import { call, type Asked } from "./call";
@@ -40,16 +41,27 @@ export function useRequest(marks: readonly string[] = []): Requesting {
   const t = useTranslations("desk");
   const router = useRouter();
   const [fault, setFault] = useState<Fault | null>(null);
+  // what was sent and not answered may be there already: sent again it has the same key, and is done once
+  const unanswered = useRef<{ sent: string; onceKey: string } | null>(null);
   const { mutateAsync, isPending } = useMutation({
-    mutationFn: ({ endpoint, asked }: { endpoint: AnyEndpoint; asked: unknown }) => call(endpoint, asked as never),
+    mutationFn: ({ endpoint, asked }: { endpoint: AnyEndpoint; asked: object }) => {
+      const sent = `${endpoint.name} ${JSON.stringify(asked)}`;
+      if (unanswered.current?.sent !== sent) unanswered.current = { sent, onceKey: uuid() };
+      return call(endpoint, { ...asked, onceKey: unanswered.current.onceKey } as never);
+    },
     onMutate: () => setFault(null),
-    onSuccess: () => router.refresh(),
-    onError: (error) =>
+    onSuccess: () => {
+      unanswered.current = null;
+      router.refresh();
+    },
+    onError: (error) => {
+      if (error instanceof AppError && error.status < 500) unanswered.current = null;
       setFault(
         error instanceof AppError
           ? { words: error.message, where: error.where }
           : { words: t("no-signal"), where: null },
-      ),
+      );
+    },
   });
   const request = useCallback(
     async <E extends AnyEndpoint>(endpoint: E, asked: Asked<E>): Promise<AnswerOf<E> | null> =>

@@ -40,7 +40,7 @@ export function WorkForm({ defect, state, onDone }: { defect: DefectView; state:
     } catch {
       return setFault(all("desk.no-signal"));
     }
-    if (await request(noteWork, { params: { id: defect.id }, body: step })) onDone();
+    if (await request(noteWork, { params: { id: defect.id }, body: { onNumber: defect.workNumber, step } })) onDone();
   };
   const took = [
     { name: "parts", flex: "2 1 14rem", maxLength: 300, value: parts, set: setParts },

@@ -167,6 +167,21 @@ describe("the crew list", () => {
     await waitFor(() => expect(screen.getByText(/connection|signal/i)).toBeInTheDocument());
     expect(screen.getByLabelText("Name 2")).toHaveValue("Ida");
   });
+
+  it("sends the same again under the same key, and what was changed under another", async () => {
+    const person = await open();
+    await person.type(screen.getByLabelText("Name 2"), "Ida");
+    await person.type(screen.getAllByLabelText("Weight, kg")[1]!, "52");
+    const send = () => person.click(screen.getByRole("button", { name: "Keep the crew list" }));
+    await send();
+    await send();
+    await person.type(screen.getByLabelText("Name 2"), "l");
+    await send();
+    await waitFor(() => expect(base.onceKeys).toHaveLength(3));
+    const [first, again, changed] = base.onceKeys;
+    expect(first).toMatch(/^[\w-]{8,80}$/);
+    expect([again === first, changed === first]).toEqual([true, false]);
+  });
 });
 
 describe("opening a handover", () => {

@@ -28,6 +28,7 @@ const work = (number: number, change: Partial<Work>): Work => ({
   workAt: "2027-06-11T10:00:00.000Z",
   workBy: null,
   parts: "",
+  workNumber: 1,
   minutes: null,
   reading: "",
   workPhotos: [],

@@ -8,13 +8,13 @@ import type { Queryable } from "./pool";
 
 const open = `
   select d.id, d.subject, d.title, d.words, d.safety, d.found_at as since, d.place, d.yacht_id as "yachtId", p.name as "foundBy", d.handover_id as "handoverId",
-    w.state, w.words as "workWords", w.at as "workAt", w.parts, w.minutes, w.reading, w.photos as "workPhotos", b.name as "workBy",
+    w.state, w.number as "workNumber", w.words as "workWords", w.at as "workAt", w.parts, w.minutes, w.reading, w.photos as "workPhotos", b.name as "workBy",
     (select min(s.starts_at) from stay s where s.yacht_id = d.yacht_id and s.ends_at > $2 and not exists (select 1 from handover h join standing_seal l on l.handover_id = h.id where h.stay_id = s.id and h.kind = 'check-in')) as "neededAt",
     (select coalesce(array_agg(substr(e.aspect, 7) order by e.number), '{}') from entry e
      where e.handover_id = d.handover_id and e.subject in (d.subject, 'line:' || d.subject) and e.aspect like 'photo:%' and e.content -> 'value' ->> 'attached' = 'true'
        and not exists (select 1 from entry off where off.handover_id = e.handover_id and off.subject = e.subject and off.aspect = e.aspect and off.number > e.number and off.content -> 'value' ->> 'attached' = 'false')) as photos
   from defect d left join person p on p.id = d.found_by
-  cross join lateral (select state, words, at, parts, minutes, reading, photos, by_person from work_step w where w.defect_id = d.id order by number desc limit 1) w
+  cross join lateral (select number, state, words, at, parts, minutes, reading, photos, by_person from work_step w where w.defect_id = d.id order by number desc limit 1) w
   left join person b on b.id = w.by_person`;
 
 /** Defects of a yacht that are not mended, those of safety first, then the oldest. */
@@ -121,6 +121,22 @@ export async function workStepsOf(db: Queryable, defectId: string): Promise<numb
     [defectId],
   );
   return rows[0]?.number ?? null;
+}
+
+/** Whether a step of the work on a defect is this one, said by this person. */
+export async function isWorkStep(
+  db: Queryable,
+  defectId: string,
+  number: number,
+  step: WorkStep,
+  personId: string,
+): Promise<boolean> {
+  const { rowCount } = await db.query(
+    `select 1 from work_step where defect_id = $1 and number = $2 and by_person = $3 and state = $4 and words = $5
+     and parts = $6 and minutes is not distinct from $7 and reading = $8`,
+    [defectId, number, personId, step.state, step.words, step.parts ?? "", step.minutes ?? null, step.reading ?? ""],
+  );
+  return rowCount === 1;
 }
 
 /** Adds a step to the work on a defect. Returns false when another step came in between; nothing is written then. */

@@ -18,6 +18,7 @@ import { poke } from "../poke/poke";
 import { parseParams, parseQuery } from "./address";
 import { readBytes, readJson } from "./body";
 import { checkDeclared, errorAnswer } from "./error-answer";
+import { askedOnce, once } from "./once";
 import { isOwnHost } from "./own-host";
 import { isOwnOrigin } from "./own-origin";
 import { inTurn } from "./turns";
@@ -106,7 +107,11 @@ async function answerTo<E extends AnyEndpoint>(
   const { baseId, id } = session as { baseId: string | null; id: string };
   const value =
     baseId !== null && transaction
-      ? await inTurn(id, () => inBaseTransaction(baseId, (db) => work(call(db))))
+      ? await inTurn(id, () =>
+          inBaseTransaction(baseId, (db) =>
+            once(db, askedOnce(endpoint, request, id, [asked, body]), () => work(call(db))),
+          ),
+        )
       : await work(call(pool()));
   poke(poked);
   return answerOf(endpoint, value);

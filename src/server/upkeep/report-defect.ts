@@ -1,5 +1,6 @@
 import "server-only";
 import { addDefect, addWorkStep, openDefects, workStepsOf, type NewDefect } from "../db/defects";
+import { takeTurns } from "../db/locks";
 import type { Queryable } from "../db/pool";
 
 /**
@@ -13,6 +14,7 @@ export async function reportDefect(db: Queryable, defect: NewDefect): Promise<vo
   if (!known) return addDefect(db, defect);
   // the same handover read once more says nothing new
   if (known.handoverId === defect.handoverId && known.words === defect.words) return;
+  await takeTurns(db, `work ${known.id}`);
   const number = ((await workStepsOf(db, known.id)) ?? 0) + 1;
   await addWorkStep(db, known.id, number, { state: known.state, words: defect.words }, defect.by, defect.at);
 }

@@ -3,6 +3,7 @@ import { v7 as uuid } from "uuid";
 import type { Entry } from "@/core/handover/entry";
 import { demoBase } from "@/testing/demo-base";
 import { addCrewList, crewOf } from "../db/crew";
+import { noteWorkStep } from "./note-work";
 import { addWorkStep, allDefects, openDefects, openSafetyWork, workStepsOf } from "../db/defects";
 import { findHandover } from "../db/handovers";
 import { gateContext } from "../sealing/gate-context";
@@ -105,6 +106,17 @@ describe("a prep", () => {
       minutes: 40,
       workBy: "Ilko Brand",
     });
+    const say = (onNumber: number, minutes: number) =>
+      base.inBase((db) =>
+        noteWorkStep(db, work?.id ?? "", { onNumber, step: { state: "done", words: "tried again", minutes } }, ilko),
+      );
+    // who looked before Ilko's word cannot say anything over it
+    await expect(say(1, 5)).rejects.toMatchObject({ code: "work-changed" });
+    // an answer lost on the way: the same step again adds no minutes
+    await say(2, 5);
+    await say(2, 5);
+    expect(await base.inBase((db) => workStepsOf(db, work?.id ?? ""))).toBe(3);
+    await expect(say(2, 6)).rejects.toMatchObject({ code: "work-changed" });
     await expect(base.asOwner("delete from work_step")).rejects.toThrow("is refused");
     await expect(base.asOwner("update defect set words = ''")).rejects.toThrow("is refused");
   });
