@@ -2,6 +2,7 @@
 const esm = [
   "canonicalize",
   "uuid",
+  "stemmer",
   "@noble",
   "json-merge-patch",
   "next-intl",

@@ -210,7 +210,7 @@ function yachtFile(): void {
   const big: YachtFile = { ...file, inventory: { ...file.inventory } };
   for (let i = 0; findables(big).length < 600; i++)
     big.inventory[`extra-${i}`] = { ...pot, name: { en: `Spare part ${i} of the galley` } };
-  const questions = JSON.parse(readFileSync("demo/questions.json", "utf8")) as { ask: string }[];
+  const questions = JSON.parse(readFileSync("demo/questions/tuned.json", "utf8")) as { ask: string }[];
   const started = performance.now();
   const finder = makeFinder(big);
   const made = performance.now() - started;

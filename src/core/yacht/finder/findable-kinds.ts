@@ -1,2 +1,2 @@
-export const findableKinds = ["fitting", "inventory", "procedure", "oddity", "card"] as const;
+export const findableKinds = ["fitting", "inventory", "procedure", "oddity", "card", "figure"] as const;
 export type FindableKind = (typeof findableKinds)[number];

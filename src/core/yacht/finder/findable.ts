@@ -2,6 +2,7 @@ import { localize, usualLanguage } from "../../basics/words";
 import { localizeFigures } from "../figures";
 import type { FittingKind } from "../parts/fittings";
 import type { YachtFile } from "../schema";
+import { figuresSheet } from "../figures-sheet";
 import type { FindableKind } from "./findable-kinds";
 
 /** One thing of a yacht that can be asked for, with the words it is known by. */
@@ -18,8 +19,6 @@ export interface Findable {
   asked: string;
   /** what kind of thing it is, and of which system, in plain words */
   sort: string;
-  /** for fittings, what they are: a valve, a breaker */
-  fittingKind: FittingKind | null;
   /** everything else that is said of it */
   text: string;
   /** whether it is about something that is wrong */
@@ -40,7 +39,7 @@ const alsoCalled: Partial<Record<FittingKind, string>> = {
 
 const plain = (key: string) => key.replaceAll("-", " ");
 
-/** Everything of a yacht file that can be asked for: fittings, inventory, procedures, oddities and emergency cards. */
+/** Everything of a yacht file that can be asked for: fittings, inventory, procedures, oddities, emergency cards and her figures. */
 export function findables(file: YachtFile, language = usualLanguage): Findable[] {
   const words = (part: Parameters<typeof localizeFigures>[1] | undefined) =>
     part ? localizeFigures(file, part, language) : "";
@@ -54,7 +53,6 @@ export function findables(file: YachtFile, language = usualLanguage): Findable[]
     where: at(part.place, words(part.where)),
     place: part.place,
     asked: "",
-    fittingKind: part.kind,
     sort: `${plain(part.kind)} ${alsoCalled[part.kind] ?? ""} ${plain(part.system)}`,
     text: [words(part.how), words(part.caution)].join(" "),
     isFault: false,
@@ -67,10 +65,9 @@ export function findables(file: YachtFile, language = usualLanguage): Findable[]
     where: at(part.place, words(part.where)),
     place: part.place,
     asked: "",
-    sort: plain(part.system),
+    sort: `${plain(part.system)} spare`,
     text: "",
     isFault: false,
-    fittingKind: null,
   }));
   const procedures = Object.entries(file.procedures).map(([key, part]): Findable => ({
     id: `procedure:${key}`,
@@ -87,7 +84,6 @@ export function findables(file: YachtFile, language = usualLanguage): Findable[]
       ...part.steps.flatMap((step) => [words(step.words), words(step.watch), words(step.never?.what)]),
     ].join(" "),
     isFault: part.kind === "fault",
-    fittingKind: null,
   }));
   const oddities = Object.entries(file.oddities).map(([key, part]): Findable => ({
     id: `oddity:${key}`,
@@ -100,7 +96,6 @@ export function findables(file: YachtFile, language = usualLanguage): Findable[]
     sort: plain(part.system),
     text: "",
     isFault: false,
-    fittingKind: null,
   }));
   const cards = Object.entries(file.emergencyCards).map(([key, part]): Findable => ({
     id: `card:${key}`,
@@ -113,7 +108,18 @@ export function findables(file: YachtFile, language = usualLanguage): Findable[]
     sort: "emergency",
     text: [words(part.caution), ...part.steps.map(words)].join(" "),
     isFault: true,
-    fittingKind: null,
   }));
-  return [...fittings, ...inventory, ...procedures, ...oddities, ...cards];
+  const figures = [...new Set(figuresSheet(file).map(({ id }) => id))].map((id): Findable => ({
+    id: `figure:${id}`,
+    kind: "figure",
+    key: id,
+    title: plain(id),
+    where: "",
+    place: null,
+    asked: "",
+    sort: "",
+    text: "",
+    isFault: false,
+  }));
+  return [...fittings, ...inventory, ...procedures, ...oddities, ...cards, ...figures];
 }

@@ -1,75 +1,94 @@
-/** Words that say nothing of what is asked for. */
-const empty = new Set([
-  "a",
-  "an",
-  "the",
-  "is",
-  "are",
-  "was",
-  "of",
-  "to",
-  "for",
-  "in",
-  "on",
-  "at",
-  "by",
-  "my",
-  "our",
-  "i",
-  "we",
-  "you",
-  "it",
-  "there",
-  "with",
-  "and",
-  "or",
-  "do",
-  "can",
-  "please",
-  "where",
-  "what",
-  "which",
-  "from",
-  "be",
-  "this",
-  "that",
-  "who",
-  "me",
+import { empty } from "./vocabulary/asking";
+import { isPhrase, phraseAt, stemOf, thingOf, wordsOf } from "./vocabulary/lexicon";
+
+/** One meaning out of a text: `thing:toilet`, `doing:off`, `wrong:stuck`, or a word that the vocabulary does not know, `word:quill`. */
+export type Term = `${"thing" | "doing" | "wrong" | "side" | "word"}:${string}`;
+
+const verbs = new Set([
+  "turn",
+  "switch",
+  "put",
+  "shut",
+  "cut",
+  "take",
+  "let",
   "get",
-  "s",
-  "t",
+  "pull",
+  "roll",
+  "pump",
+  "fill",
+  "plug",
+  "blow",
+  "turned",
+  "switched",
+  "come",
 ]);
-const wrong =
-  /\b(no|not|dead|stuck|blocked|jam\w*|broken|fails?|runs|keeps|overheat\w*|hot engine|empty|low|flat|will not|does not|doesn't|won't|ran out|alarm|leak\w*|smell\w*|spits?|trips?|smoke|fell)\b/;
-const doing =
-  /\b(how|use|start|switch|turn|open|close|shut|connect|disconnect|fill|empty|change|light|make|put|launch|inflate|hoist|raise|lower|reef|roll|furl|pick|call|leave|leaving|stop)\b/;
+const particles = new Set(["on", "off", "up", "down", "in", "out"]);
 
-/** A word as it is compared: lower case, without a plural's or a verb's ending. */
-export function stem(word: string): string {
-  const plain = word.toLowerCase();
-  if (plain.length > 5 && plain.endsWith("ies")) return `${plain.slice(0, -3)}y`;
-  if (plain.length > 5 && plain.endsWith("ing")) return plain.slice(0, -3);
-  if (plain.length > 4 && /(ss|us|is|gas)$/.test(plain)) return plain;
-  if (plain.length > 3 && plain.endsWith("s") && plain !== "gas") return plain.slice(0, -1);
-  return plain;
+/** The words with a verb's other half beside it: "turn the gas off" as "turn off the gas". */
+function together(words: readonly string[]): string[] {
+  const all = [...words];
+  for (let i = 0; i < all.length; i++) {
+    const verb = all[i] ?? "";
+    if (!verbs.has(verb)) continue;
+    for (let j = i + 2; j <= Math.min(i + 4, all.length - 1); j++) {
+      const particle = all[j] ?? "";
+      // "put the dinghy in the water" is no "put in"
+      if (!particles.has(particle) || (particle === "in" && j < all.length - 1) || !isPhrase(`${verb} ${particle}`))
+        continue;
+      all.splice(j, 1);
+      all.splice(i + 1, 0, particle);
+      break;
+    }
+  }
+  return all;
 }
 
-/** The words of a text, in order. */
-export function wordsOf(text: string): string[] {
-  return text.toLowerCase().match(/[\p{L}\p{N}]+/gu) ?? [];
+/**
+ * What a text means, in order, each meaning once. The longest phrase of the vocabulary counts; words that say nothing are
+ * left out.
+ */
+export function termsOf(text: string, isKnown?: (word: string) => boolean): Term[] {
+  const words = together(wordsOf(text));
+  const terms = new Set<Term>();
+  for (let at = 0; at < words.length;) {
+    const phrase = phraseAt(words, at);
+    const word = words[at] ?? "";
+    if (phrase) {
+      for (const { family, id } of phrase.meanings) if (family !== "nothing") terms.add(`${family}:${id}`);
+      at += phrase.length;
+      continue;
+    }
+    if (!empty.has(word)) {
+      const halves = isKnown?.(word) === false ? split(word, isKnown) : null;
+      if (halves) {
+        words.splice(at, 1, ...halves);
+        continue;
+      }
+      terms.add(`word:${stemOf(word)}`);
+    }
+    at += 1;
+  }
+  return joined([...terms]);
 }
 
-/** The words of a question that say what is asked for; all of them when none would be left. */
-export function askedWords(ask: string): string[] {
-  const all = wordsOf(ask);
-  const telling = all.filter(
-    (word) => !empty.has(word) && !["how", "no", "not", "does", "will", "keeps", "have"].includes(word),
-  );
-  return telling.length > 0 ? telling : all;
+/** Two things that are one: "pump for the rubber boat" is the tender pump. */
+function joined(terms: readonly Term[]): Term[] {
+  const all = [...terms];
+  for (let at = 0; at + 1 < all.length; at++) {
+    const [one, two] = [all[at] ?? "", all[at + 1] ?? ""];
+    if (!one.startsWith("thing:") || !two.startsWith("thing:")) continue;
+    const both = thingOf(`${two.slice(6)} ${one.slice(6)}`) ?? thingOf(`${one.slice(6)} ${two.slice(6)}`);
+    if (both !== null && !all.includes(`thing:${both}`)) all.splice(at, 2, `thing:${both}`);
+  }
+  return all;
 }
 
-/** What a question is after: something that is wrong, how to do something, or a thing. */
-export function intentOf(ask: string): "fault" | "doing" | "thing" {
-  const text = ask.toLowerCase();
-  return wrong.test(text) ? "fault" : doing.test(text) ? "doing" : "thing";
+/** A word that is two words written together, as "pumphandle". */
+function split(word: string, isKnown: (word: string) => boolean): [string, string] | null {
+  for (let at = 3; at <= word.length - 3; at++) {
+    const halves: [string, string] = [word.slice(0, at), word.slice(at)];
+    if (halves.every((half) => isKnown(half) && half.length > 2 && !empty.has(half))) return halves;
+  }
+  return null;
 }
