@@ -1,7 +1,8 @@
 "use client";
 import { useTranslations } from "next-intl";
-import { useEffect, useState } from "react";
+import { useCallback, useEffect, useState } from "react";
 import { dayOf, stageOf } from "@/core/stays/stage";
+import { PhotoSourceContext } from "../photos/photo-source";
 import type { BookStore } from "../store/book-store";
 import { StudyScreen } from "../study/StudyScreen";
 import { FindTab } from "./find/FindTab";
@@ -17,6 +18,7 @@ export function OpenBook({ store }: { store: BookStore }) {
   const { book } = store;
   const { route, go } = useBookRoute("today");
   const head = useHead(store);
+  const photos = useCallback((hash: string) => store.photo(hash), [store]);
   useEffect(() => {
     // what makes a tab is on the device before the signal goes
     void import("@/core/yacht/finder/finder").catch(() => undefined);
@@ -24,12 +26,14 @@ export function OpenBook({ store }: { store: BookStore }) {
   if (route.at === "study") return <StudyScreen store={store} onBack={() => go("today")} />;
   const { file, slug } = book.yacht;
   return (
-    <BookFrame tabs={bookTabs} route={route} go={go} file={file} head={head}>
-      {route.at === "today" && <TodayTab store={store} stage={head.stage} go={go} />}
-      {route.at === "find" && <FindTab file={file} route={route} go={go} tells={slug} yacht={slug} />}
-      {route.at === "plan" && <PlanTab file={file} route={route} go={go} />}
-      {route.at === "papers" && <PapersTab store={store} />}
-    </BookFrame>
+    <PhotoSourceContext value={photos}>
+      <BookFrame tabs={bookTabs} route={route} go={go} file={file} head={head}>
+        {route.at === "today" && <TodayTab store={store} stage={head.stage} go={go} />}
+        {route.at === "find" && <FindTab file={file} route={route} go={go} tells={slug} yacht={slug} />}
+        {route.at === "plan" && <PlanTab file={file} route={route} go={go} />}
+        {route.at === "papers" && <PapersTab store={store} />}
+      </BookFrame>
+    </PhotoSourceContext>
   );
 }
 

@@ -3,18 +3,16 @@ import { printRecord } from "@/api/handovers";
 import { href } from "../api/call";
 import { useTranslations } from "next-intl";
 import { VerdictMark } from "@/ui/VerdictMark";
-import type { BookStore } from "../store/book-store";
-import { KeptPhoto } from "./KeptPhoto";
+import type { BoatBook } from "@/api/schemas/book";
+import { KeptPhoto } from "../photos/KeptPhoto";
 import styles from "./Book.module.css";
 
 /** A handover that both have signed, as the skipper's copy shows it. */
 export function SignedHandover({
-  store,
   handover,
   at,
 }: {
-  store: BookStore;
-  handover: BookStore["book"]["handovers"][number] & { sealedAt: string };
+  handover: BoatBook["handovers"][number] & { sealedAt: string };
   at: (instant: string) => string;
 }) {
   const t = useTranslations();
@@ -34,12 +32,7 @@ export function SignedHandover({
             <span>
               <strong>{noted.name}</strong>, {noted.place}: {noted.words}
               {noted.photos.map((hash, number) => (
-                <KeptPhoto
-                  key={hash}
-                  store={store}
-                  hash={hash}
-                  alt={t("photo.of", { name: noted.name, number: number + 1 })}
-                />
+                <KeptPhoto key={hash} hash={hash} alt={t("photo.of", { name: noted.name, number: number + 1 })} />
               ))}
             </span>
           </li>

@@ -2,6 +2,7 @@
 import { useTranslations } from "next-intl";
 import { useDeferredValue, useEffect, useMemo, useState } from "react";
 import type { Finder, Hit } from "@/core/yacht/finder/finder";
+import type { FigureId } from "@/core/yacht/figures-sheet";
 import type { YachtFile } from "@/core/yacht/schema";
 import { Field } from "@/ui/Field";
 import styles from "./Finder.module.css";
@@ -108,12 +109,13 @@ function Hits({
   onChoose: (hit: Hit) => void;
 }) {
   const t = useTranslations("finder");
+  const figures = useTranslations("figures");
   return (
     <ol className={styles.hits}>
       {hits.map((hit) => (
         <li key={`${hit.kind}:${hit.id}`}>
           <button type="button" aria-pressed={chosen === `${hit.kind}:${hit.id}`} onClick={() => onChoose(hit)}>
-            <strong>{hit.title}</strong>
+            <strong>{hit.kind === "figure" ? figures(hit.id as FigureId) : hit.title}</strong>
             <span>
               {t(`kind-${hit.kind}`)}
               {hit.where && ` · ${hit.where}`}

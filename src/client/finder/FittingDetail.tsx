@@ -2,8 +2,10 @@
 import { useTranslations } from "next-intl";
 import { localize } from "@/core/basics/words";
 import { localizeFigures } from "@/core/yacht/figures";
+import { statesOf } from "@/core/yacht/states";
 import type { YachtFile } from "@/core/yacht/schema";
-import { FittingPicture } from "@/ui/plan/FittingPicture";
+import { FittingPhotos } from "./FittingPhotos";
+import { FittingStates } from "./FittingStates";
 import { Oddities } from "../parts/Oddities";
 import styles from "./Finder.module.css";
 
@@ -12,12 +14,13 @@ export function FittingDetail({ file, id, bare = false }: { file: YachtFile; id:
   const t = useTranslations();
   const fitting = file.fittings[id];
   if (!fitting) return null;
-  const { place, where, how, caution, opens, normally, ratingA, mayReset, waitMinutes, notThis, handle } = fitting;
+  const drawn = statesOf(fitting);
+  const { place, where, how, caution, normally, ratingA, mayReset, waitMinutes, notThis, handle } = fitting;
   const placeName = (key: string) => localize(file.places[key]?.name ?? { en: key });
   const name = localizeFigures(file, fitting.name);
   const facts = [
-    opens && t(`finder.opens-${opens}`),
-    normally && t(`finder.normally-${normally}`),
+    // the drawings say it where there are any
+    normally && !drawn?.states.some(({ isUsual }) => isUsual) && t(`finder.normally-${normally}`),
     ratingA !== undefined && t("finder.rating", { amps: ratingA }),
     mayReset && t(`finder.${mayReset}`),
     waitMinutes !== undefined && t("finder.wait-trip", { minutes: waitMinutes }),
@@ -30,6 +33,7 @@ export function FittingDetail({ file, id, bare = false }: { file: YachtFile; id:
       </p>
       <Oddities file={file} keys={Object.keys(file.oddities).filter((key) => file.oddities[key]?.fitting === id)} />
       {caution && <p className={styles.caution}>{localizeFigures(file, caution)}</p>}
+      <FittingStates fitting={fitting} />
       {facts.length > 0 && (
         <ul className={styles.facts}>
           {facts.map((fact) => (
@@ -48,7 +52,7 @@ export function FittingDetail({ file, id, bare = false }: { file: YachtFile; id:
           })}
         </p>
       )}
-      <FittingPicture kind={fitting.kind} caption={t("finder.drawn", { name })} />
+      <FittingPhotos fitting={fitting} name={name} />
     </article>
   );
 }

@@ -6,6 +6,7 @@ import { localizeFigures } from "@/core/yacht/figures";
 import type { YachtFile } from "@/core/yacht/schema";
 import { OddNote } from "@/ui/OddNote";
 import { EmergencyCard } from "../parts/EmergencyCard";
+import { FigureDetail } from "./FigureDetail";
 import { FittingDetail } from "./FittingDetail";
 import { ProcedureDetail } from "./ProcedureDetail";
 import styles from "./Finder.module.css";
@@ -34,6 +35,8 @@ export function ResultDetail({
       const oddity = file.oddities[hit.id];
       return oddity ? <OddNote title={t("place.odd")}>{localizeFigures(file, oddity.words)}</OddNote> : null;
     }
+    case "figure":
+      return <FigureDetail file={file} id={hit.id} />;
     case "inventory": {
       const item = file.inventory[hit.id];
       if (!item) return null;

@@ -1,10 +1,12 @@
 /** @jest-environment ./src/testing/browser-environment.cjs */
 import { draw } from "@/testing/screen";
 import { demoYacht } from "@/testing/demo-yacht";
-import { fireEvent, screen, within } from "@testing-library/react";
+import { cleanup, fireEvent, screen, within } from "@testing-library/react";
 import { useState } from "react";
 import type { Hit } from "@/core/yacht/finder/finder";
+import { PhotoSourceContext } from "../photos/photo-source";
 import { FinderField } from "./FinderField";
+import { ResultDetail } from "./ResultDetail";
 
 const file = demoYacht("pale-heron");
 const chosen = jest.fn();
@@ -75,5 +77,51 @@ describe("the finder's field", () => {
     expect(screen.queryAllByRole("listitem").length).toBeGreaterThan(0);
     await person.type(field, "{Escape}");
     expect(field).toHaveValue("");
+  });
+});
+
+describe("what was found", () => {
+  const show = (hit: Pick<Hit, "kind" | "id">, of = file) =>
+    draw(<ResultDetail file={of} hit={hit} onFitting={() => undefined} />);
+
+  it("is a figure with every tank it stands for", () => {
+    show({ kind: "figure", id: "water" });
+    const sheet = screen.getByRole("article", { name: "Water tank" });
+    expect(within(sheet).getAllByRole("definition").length).toBe(
+      Object.values(file.tanks).filter(({ holds }) => holds === "water").length,
+    );
+  });
+
+  it("is a tap as it stands open and shut, the usual one marked", () => {
+    show({ kind: "fitting", id: "gas-tap" });
+    const [open, shut] = within(screen.getByRole("list", { name: "How it stands" })).getAllByRole("listitem");
+    expect(open).toHaveTextContent(/^open\s*in line with the pipe$/);
+    expect(shut).toHaveTextContent(/^shut\s*across the pipe · usual$/);
+  });
+
+  it("shows photos that the base took, of both states, and no drawn sample in place of one", async () => {
+    const asked: string[] = [];
+    const bytes = new Blob(["x"], { type: "image/webp" });
+    Object.assign(URL, { createObjectURL: () => "blob:photo", revokeObjectURL: () => undefined });
+    const [open, shut] = ["1".repeat(64), "2".repeat(64)];
+    const tap = { ...file.fittings["gas-tap"]!, photo: open, photoShut: shut };
+    const source = (hash: string) => {
+      asked.push(hash);
+      return Promise.resolve(bytes);
+    };
+    draw(
+      <PhotoSourceContext value={source}>
+        <ResultDetail
+          file={{ ...file, fittings: { ...file.fittings, "gas-tap": tap } }}
+          hit={{ kind: "fitting", id: "gas-tap" }}
+          onFitting={() => undefined}
+        />
+      </PhotoSourceContext>,
+    );
+    expect(await screen.findByText("Gas tap, open or on")).toBeInTheDocument();
+    expect(asked).toEqual([open, shut]);
+    cleanup();
+    show({ kind: "fitting", id: "gas-tap" });
+    expect(screen.queryByRole("figure")).not.toBeInTheDocument();
   });
 });

@@ -1,5 +1,6 @@
 import { postBookAddenda, postStudy } from "@/api/book";
 import { readPhoto } from "@/api/photos";
+import { filePhotos } from "@/core/yacht/file-photos";
 import { call, callForBytes } from "../api/call";
 import { sendItems, type KeptItem } from "../outbox/items";
 import { Outbox } from "../outbox/outbox";
@@ -137,7 +138,10 @@ export class BookStore {
    */
   async keepEverything(onPhoto: (done: number, of: number) => void = () => undefined): Promise<number | null> {
     let sum = new Blob([JSON.stringify(this.book)]).size;
-    const photos = new Set(this.book.handovers.flatMap(({ noted }) => noted.flatMap((each) => each.photos)));
+    const photos = new Set([
+      ...this.book.handovers.flatMap(({ noted }) => noted.flatMap((each) => each.photos)),
+      ...filePhotos(this.book.yacht.file),
+    ]);
     for (const [at, hash] of [...photos].entries()) {
       const bytes = await this.photo(hash);
       if (!bytes) return null;

@@ -55,24 +55,31 @@ export async function otherPhotos(db: Queryable, hashes: readonly string[]): Pro
   return rows.map(({ hash }) => hash);
 }
 
-/** Whether a photo is evidence in a charter's handovers: taken there, or standing on its list from before. */
+/** Whether a photo stands in a published file of a yacht: what her fittings look like, for everybody who sails her. */
+const inFileOf = (yacht: string) => `exists (select 1 from yacht_revision r where r.yacht_id = ${yacht}
+  and (r.document @? format('$.fittings.*.photo ? (@ == "%s")', $1::text)::jsonpath
+    or r.document @? format('$.fittings.*.photoShut ? (@ == "%s")', $1::text)::jsonpath))`;
+
+/** Whether a photo is evidence in a charter's handovers, taken there or standing on its list from before, or shows its yacht's fittings. */
 export async function photoBelongsToCharter(db: Queryable, hash: string, charterId: string): Promise<boolean> {
   const { rowCount } = await db.query(
     `select 1 from handover h join stay s on s.id = h.stay_id where s.charter_id = $2
        and (exists (select 1 from photo p where p.handover_id = h.id and p.hash = $1)
-         or h.list @? format('$.lines[*].photos[*] ? (@ == "%s")', $1::text)::jsonpath) limit 1`,
+         or h.list @? format('$.lines[*].photos[*] ? (@ == "%s")', $1::text)::jsonpath)
+     union all select 1 from stay s where s.charter_id = $2 and ${inFileOf("s.yacht_id")} limit 1`,
     [hash, charterId],
   );
   return (rowCount ?? 0) > 0;
 }
 
-/** Whether a photo belongs to a handover: taken there or at its check-in, or standing on its list from before. */
+/** Whether a photo belongs to a handover: taken there or at its check-in, standing on its list from before, or in its yacht's file. */
 export async function photoBelongsToHandover(db: Queryable, hash: string, handoverId: string): Promise<boolean> {
   const { rowCount } = await db.query(
     `select 1 from handover h where h.id = $2
        and (exists (select 1 from photo p where p.handover_id in (h.id, h.check_in_id) and p.hash = $1)
          or exists (select 1 from entry e where e.handover_id = h.id and e.aspect = 'photo:' || $1)
-         or h.list @? format('$.lines[*].photos[*] ? (@ == "%s")', $1::text)::jsonpath) limit 1`,
+         or h.list @? format('$.lines[*].photos[*] ? (@ == "%s")', $1::text)::jsonpath
+         or exists (select 1 from stay s where s.id = h.stay_id and ${inFileOf("s.yacht_id")})) limit 1`,
     [hash, handoverId],
   );
   return (rowCount ?? 0) > 0;

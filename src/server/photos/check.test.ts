@@ -3,7 +3,7 @@ import { sha256Hex } from "@/core/basics/digest";
 import { samplePhoto } from "@/stand-ins/camera-roll";
 import { demoBase } from "@/testing/demo-base";
 import { checkPhoto, photoLimits } from "./check";
-import { addPhoto, photoBelongsToCharter, photoBytes, photosHere } from "../db/photos";
+import { addPhoto, photoBelongsToCharter, photoBelongsToHandover, photoBytes, photosHere } from "../db/photos";
 
 const base = demoBase("photos");
 const jpeg = (width: number, height: number) =>
@@ -122,5 +122,26 @@ describe("keeping a photo", () => {
     expect(await belongs("BR-1052")).toBe(true);
     expect(await belongs("BR-1041")).toBe(false);
     expect(await belongs("BR-1050")).toBe(false);
+  });
+
+  it("belongs to every charter and handover of the yacht whose file shows it, and to no other", async () => {
+    const hash = "ab".repeat(32);
+    await base.asOwner(
+      `insert into yacht_revision select yacht_id, base_id, revision + 1, class_id, patch, jsonb_set(document, '{fittings,gas-tap,photoShut}', to_jsonb($1::text)),
+         document_hash, published_at, published_by, 'photos' from yacht_revision where yacht_id = (select id from yacht where slug = 'pale-heron') order by revision desc limit 1`,
+      [hash],
+    );
+    const charter = async (reference: string) =>
+      (await base.asOwner<{ id: string }>("select id from charter where reference = $1", [reference]))[0]?.id ?? "";
+    const ofCharter = async (reference: string) => {
+      const id = await charter(reference);
+      return base.inBase((db) => photoBelongsToCharter(db, hash, id));
+    };
+    const ofHandover = async (reference: string) => {
+      const id = await base.handoverOf(reference, "check-in");
+      return base.inBase((db) => photoBelongsToHandover(db, hash, id));
+    };
+    expect([await ofCharter("BR-1052"), await ofHandover("BR-1052")]).toEqual([true, true]);
+    expect([await ofCharter("BR-1050"), await ofHandover("BR-1059")]).toEqual([false, false]);
   });
 });

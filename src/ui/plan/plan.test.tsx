@@ -5,7 +5,8 @@ import userEvent from "@testing-library/user-event";
 import { fittingKinds } from "@/core/yacht/parts/fittings";
 import type { Level, Point } from "@/core/yacht/schema";
 import { demoYacht } from "@/testing/demo-yacht";
-import { FittingPicture } from "./FittingPicture";
+import { StateDrawing } from "./StateDrawing";
+import { FittingSymbol } from "./FittingSymbol";
 import { HullIcon } from "./HullIcon";
 import { ProfileView } from "./ProfileView";
 import { YachtPlan } from "./YachtPlan";
@@ -215,10 +216,22 @@ describe("a yacht from one side", () => {
 
 describe("small drawings", () => {
   it.each(fittingKinds)("there is one of a %s", (kind) => {
-    const { container } = render(<FittingPicture kind={kind} caption="a drawing, not a photo" />);
-    expect(screen.getByText("a drawing, not a photo")).toBeInTheDocument();
-    const [, drawing] = container.querySelectorAll("path");
-    expect(drawing?.getAttribute("d")).toMatch(/^M/);
+    const { container } = render(
+      <svg>
+        <FittingSymbol kind={kind} />
+      </svg>,
+    );
+    expect(container.querySelector("path")?.getAttribute("d")).toMatch(/^M/);
+  });
+
+  it("turns a valve's lever by a quarter between its two stands", () => {
+    const turned = (["in-line", "across"] as const).map((at) => {
+      const { container, unmount } = render(<StateDrawing shape="lever" at={at} />);
+      const angle = container.querySelector("g")?.getAttribute("transform");
+      unmount();
+      return angle;
+    });
+    expect(turned).toEqual(["rotate(90)", "rotate(0)"]);
   });
 
   it.each(fleet)("%s stands in a list by her own outline, as long as it is wide asked", (slug) => {

@@ -1,8 +1,8 @@
 "use client";
 import { useTranslations } from "next-intl";
-import { localize } from "@/core/basics/words";
 import { figuresSheet } from "@/core/yacht/figures-sheet";
 import type { YachtFile } from "@/core/yacht/schema";
+import { FigureRows } from "../../finder/FigureDetail";
 import styles from "../Book.module.css";
 
 /** Her figures on one sheet: how deep, how high, how much she holds, at how many revs. */
@@ -11,17 +11,7 @@ export function Figures({ file }: { file: YachtFile }) {
   return (
     <section className={styles.block} aria-label={t("title")}>
       <h2>{t("title")}</h2>
-      <dl className={styles.facts}>
-        {figuresSheet(file).map(({ id, of, value, unit }) => (
-          <div key={`${id} ${of ? localize(of) : ""}`}>
-            <dt>{t(id)}</dt>
-            <dd>
-              {t(`in-${unit}`, { value })}
-              {of && <small>{localize(of)}</small>}
-            </dd>
-          </div>
-        ))}
-      </dl>
+      <FigureRows figures={figuresSheet(file)} />
     </section>
   );
 }

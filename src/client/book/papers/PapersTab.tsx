@@ -41,12 +41,7 @@ function Records({ store }: { store: BookStore }) {
       {book.handovers.length === 0 && <p>{t("book.none-yet")}</p>}
       {book.handovers.map((handover) =>
         handover.sealedAt ? (
-          <SignedHandover
-            key={handover.id}
-            store={store}
-            handover={{ ...handover, sealedAt: handover.sealedAt }}
-            at={at}
-          />
+          <SignedHandover key={handover.id} handover={{ ...handover, sealedAt: handover.sealedAt }} at={at} />
         ) : (
           <p key={handover.id}>{t(`book.not-yet-${handover.kind}`)}</p>
         ),

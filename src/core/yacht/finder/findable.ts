@@ -109,7 +109,12 @@ export function findables(file: YachtFile, language = usualLanguage): Findable[]
     text: [words(part.caution), ...part.steps.map(words)].join(" "),
     isFault: true,
   }));
-  const figures = [...new Set(figuresSheet(file).map(({ id }) => id))].map((id): Findable => ({
+  return [...fittings, ...inventory, ...procedures, ...oddities, ...cards, ...figuresOf(file)];
+}
+
+/** Her figures, once for each that she has; how they are asked for stands in the vocabulary. */
+const figuresOf = (file: YachtFile): Findable[] =>
+  [...new Set(figuresSheet(file).map(({ id }) => id))].map((id): Findable => ({
     id: `figure:${id}`,
     kind: "figure",
     key: id,
@@ -121,5 +126,3 @@ export function findables(file: YachtFile, language = usualLanguage): Findable[]
     text: "",
     isFault: false,
   }));
-  return [...fittings, ...inventory, ...procedures, ...oddities, ...cards, ...figures];
-}

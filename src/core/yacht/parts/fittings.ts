@@ -49,8 +49,18 @@ export const Fitting = strict({
   /** how it is worked */
   how: Type.Optional(Words),
   caution: Type.Optional(Words),
-  /** valves and cocks: how it stands when it is open */
+  /** valves and cocks: how it stands when it is open; switches that turn: which way is on */
   opens: Type.Optional(oneOf(["in-line", "across", "clockwise", "anticlockwise", "pulled", "pushed"] as const)),
+  /** switches, breakers and selectors: how each stand of it looks */
+  positions: Type.Optional(
+    strict({
+      shape: oneOf(["toggle", "knob", "push-pull"] as const),
+      stands: Type.Array(
+        strict({ at: oneOf(["up", "middle", "down", "left", "right", "in", "out"] as const), name: Words }),
+        { minItems: 2, maxItems: 5 },
+      ),
+    }),
+  ),
   /** how it is left when nobody is using it */
   normally: Type.Optional(oneOf(["open", "shut", "on", "off", "auto"] as const)),
   /** breakers and fuses */
@@ -63,6 +73,9 @@ export const Fitting = strict({
   notThis: Type.Optional(Type.Array(Key, { minItems: 1, maxItems: 6 })),
   /** pumps: where their handle is */
   handle: Type.Optional(strict({ place: Key, where: Words })),
+  /** where there are two of it: open or on */
   photo: Type.Optional(PhotoName),
+  /** the same, shut or off */
+  photoShut: Type.Optional(PhotoName),
 });
 export type Fitting = Static<typeof Fitting>;

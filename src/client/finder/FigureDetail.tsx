@@ -1,0 +1,38 @@
+"use client";
+import { useTranslations } from "next-intl";
+import { localize } from "@/core/basics/words";
+import { figuresSheet, type SheetFigure } from "@/core/yacht/figures-sheet";
+import type { YachtFile } from "@/core/yacht/schema";
+import styles from "./Finder.module.css";
+
+/** Figures in rows: what it is of, and how much. */
+export function FigureRows({ figures }: { figures: readonly SheetFigure[] }) {
+  const t = useTranslations("figures");
+  return (
+    <dl className={styles.figures}>
+      {figures.map(({ id, of, value, unit }) => (
+        <div key={`${id} ${of ? localize(of) : ""}`}>
+          <dt>{t(id)}</dt>
+          <dd>
+            {t(`in-${unit}`, { value })}
+            {of && <small>{localize(of)}</small>}
+          </dd>
+        </div>
+      ))}
+    </dl>
+  );
+}
+
+/** What was asked of her in a figure: the fuel she takes, tank by tank. */
+export function FigureDetail({ file, id }: { file: YachtFile; id: string }) {
+  const t = useTranslations("figures");
+  const figures = figuresSheet(file).filter((figure) => figure.id === id);
+  const [first] = figures;
+  if (!first) return null;
+  return (
+    <article className={styles.detail} aria-label={t(first.id)}>
+      <h2>{t(first.id)}</h2>
+      <FigureRows figures={figures} />
+    </article>
+  );
+}
