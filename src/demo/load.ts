@@ -51,8 +51,12 @@ const scenario = () => parseAs(Scenario, read("demo/scenario.json"));
 export function demoSignIns(port: number): string {
   const { staff, password, charters, yachts } = scenario();
   const people = staff.map((person) => `  ${person.email.padEnd(28)} ${person.name}, ${person.roles.join(" and ")}`);
-  const links = charters.flatMap(({ reference, yacht, link }) =>
-    link ? [`  http://127.0.0.1:${port}/book#${link.secret}   PIN ${link.pin}   (${reference}, ${yacht})`] : [],
+  const links = charters.flatMap(({ reference, yacht, link, language }) =>
+    link
+      ? [
+          `  http://127.0.0.1:${port}/book${language ? `?language=${language}` : ""}#${link.secret}   PIN ${link.pin}   (${reference}, ${yacht})`,
+        ]
+      : [],
   );
   return [
     `Demo sign-ins, all with the password ${password}`,
@@ -238,8 +242,8 @@ async function loadCharter(
     waiver: charter.waiver ?? script.terms.waiver,
   };
   await db.query(
-    "insert into charter (id, base_id, reference, charterer_id, skipper_id, terms) values ($1, $2, $3, $4, $5, $6)",
-    [charterId, baseId, charter.reference, chartererId, skipperId, JSON.stringify(terms)],
+    "insert into charter (id, base_id, reference, charterer_id, skipper_id, terms, language) values ($1, $2, $3, $4, $5, $6, $7)",
+    [charterId, baseId, charter.reference, chartererId, skipperId, JSON.stringify(terms), charter.language ?? "en"],
   );
   await db.query(
     "insert into stay (id, base_id, charter_id, yacht_id, starts_at, ends_at, aboard) values ($1, $2, $3, $4, $5, $6, $7)",

@@ -1,4 +1,6 @@
 import { Type, type Static } from "@sinclair/typebox";
+import { languages } from "../core/basics/languages";
+import { oneOf } from "../core/yacht/parts/basics";
 import { Experience } from "../core/briefing/experience";
 import { Mark } from "../core/handover/lines/mark-form";
 import { PriceList } from "../core/settlement/prices";
@@ -59,6 +61,8 @@ const Charter = Type.Object(
     skipper: Type.String(),
     charterer: Type.String(),
     aboard: Type.Integer({ minimum: 1 }),
+    /** in which language the skipper is spoken to; English where nothing is said */
+    language: Type.Optional(oneOf(languages)),
     from: Moment,
     to: Moment,
     deposit: Type.Union([Type.Literal("held"), Type.Literal("open")]),

@@ -8,6 +8,7 @@ import { walkState } from "@/core/handover/walk/walk-state";
 import { briefingWords } from "./briefing-words";
 import { findings } from "./findings";
 import { reasonWords } from "./reason-words";
+import type { Language } from "./languages";
 import { dayAndHourIn } from "./stamp";
 import type { Translator } from "./translator";
 
@@ -62,9 +63,12 @@ export function othersWords(
   t: Translator,
   entries: readonly Entry[],
   device: string,
-  { lastHeardAt, timeZone }: { lastHeardAt: string | null; timeZone: string },
+  { lastHeardAt, timeZone, language }: { lastHeardAt: string | null; timeZone: string; language: Language },
 ): string | null {
   const others = new Set(entries.flatMap((entry) => (entry.device === device ? [] : [entry.device]))).size;
   if (others === 0) return null;
-  return t("sign.without-others", { others, heard: lastHeardAt === null ? "" : dayAndHourIn(lastHeardAt, timeZone) });
+  return t("sign.without-others", {
+    others,
+    heard: lastHeardAt === null ? "" : dayAndHourIn(lastHeardAt, timeZone, language),
+  });
 }

@@ -1,10 +1,20 @@
 import { createTranslator, type useTranslations } from "next-intl";
+import { laidOver } from "./catalogue";
+import { de } from "./de";
 import { en } from "./en";
+import { localeOf, type Language } from "./languages";
 
 /** A function that says a message of the catalogue by its key. */
 export type Translator = ReturnType<typeof useTranslations<never>>;
 
-/** The English translator outside React: for PDF, exports and the demo. The demo base has English alone. */
-export function englishTranslator(): Translator {
-  return createTranslator({ locale: "en-GB", messages: en }) as unknown as Translator;
-}
+const catalogues = { en, de: laidOver(en, de) };
+
+/** The translator of a language outside React: for what the base itself says, PDF and exports. What is missing in a language is English. */
+export const translatorOf = (language: Language): Translator =>
+  createTranslator({
+    locale: localeOf[language] as "en-GB",
+    messages: catalogues[language],
+  }) as unknown as Translator;
+
+/** The translator for the base's own people. */
+export const englishTranslator = (): Translator => translatorOf("en");

@@ -14,7 +14,8 @@ import {
   type MissingSigner,
 } from "../core/handover/seal";
 import { signedWords } from "../messages/signed-words";
-import { englishTranslator } from "../messages/translator";
+import type { Language } from "../messages/languages";
+import { translatorOf } from "../messages/translator";
 import type { SealRequest } from "../api/schemas/handover";
 
 export interface Signer {
@@ -65,10 +66,11 @@ function wordsOf(
   list: HandoverList,
   entries: readonly Entry[],
   who: { skipper?: Signer; charterer?: Signer; without?: MissingSigner; witness?: string },
+  language: Language = "en",
 ): string[] {
   const named = ({ person, name }: Signer) => ({ id: person, name });
   const nobody = { person: "", name: "" };
-  return signedWords(englishTranslator(), {
+  return signedWords(translatorOf(language), {
     list,
     folded: fold(entries),
     context: usualContext,
@@ -101,15 +103,16 @@ export function witnessedRequest(
   };
 }
 
-/** A sound request to seal a list with some entries. */
+/** A sound request to seal a list with some entries, with words in the language that the signers read. */
 export function sealRequest(
   list: HandoverList,
   entries: readonly Entry[],
   signers: Record<"base" | "skipper", Signer>,
   change: Partial<Manifest> = {},
   charterer: Signer = signers.skipper,
+  language: Language = "en",
 ): SealRequest & { contents: Record<"base" | "skipper", SignatureContent> } {
-  const words = wordsOf(list, entries, { skipper: signers.skipper, charterer });
+  const words = wordsOf(list, entries, { skipper: signers.skipper, charterer }, language);
   const manifest = { ...makeManifest(list, entries, [], words, null, null, usualContext), ...change };
   const { signatures, contents } = typedSignatures(signers);
   return {

@@ -3,6 +3,7 @@ import { StudyAnswer } from "../../core/briefing/study/answer";
 import type { NotAlone } from "../../core/briefing/study/walk-alone";
 import { Addendum } from "../../core/handover/addenda/addendum";
 import { InstantText, Uuid } from "../../core/basics/ids";
+import { languages } from "../../core/basics/languages";
 import { DepositHow } from "../../core/settlement/terms";
 import { SignedKind } from "../../core/handover/list";
 import { Key, oneOf } from "../../core/yacht/parts/basics";
@@ -111,6 +112,8 @@ export const BoatBook = Type.Object(
   {
     base: BaseWords,
     reference: Type.String(),
+    /** in which language the charter's people are spoken to; bases of before do not say */
+    language: Type.Optional(oneOf(languages)),
     skipper: Type.String(),
     stay: Type.Object({ id: Uuid, startsAt: InstantText, endsAt: InstantText, aboard: Type.Integer() }, closed),
     yacht: Type.Object(

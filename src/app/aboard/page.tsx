@@ -2,6 +2,7 @@ import type { Metadata } from "next";
 import { NextIntlClientProvider } from "next-intl";
 import { getMessages } from "next-intl/server";
 import { AboardShell } from "@/client/aboard/AboardShell";
+import { LanguageProvider } from "@/client/language/LanguageProvider";
 import { ServiceWorker } from "@/client/offline/ServiceWorker";
 import { shellMessages } from "@/messages/shell";
 
@@ -11,7 +12,9 @@ export const metadata: Metadata = { title: "Aboard" };
 export default async function AboardShellPage() {
   return (
     <NextIntlClientProvider messages={shellMessages(await getMessages())}>
-      <AboardShell />
+      <LanguageProvider>
+        <AboardShell />
+      </LanguageProvider>
       <ServiceWorker />
     </NextIntlClientProvider>
   );

@@ -2,6 +2,7 @@ import type { Metadata } from "next";
 import { NextIntlClientProvider } from "next-intl";
 import { getMessages } from "next-intl/server";
 import { BoatBookShell } from "@/client/book/BoatBookShell";
+import { LanguageProvider } from "@/client/language/LanguageProvider";
 import { ServiceWorker } from "@/client/offline/ServiceWorker";
 import { shellMessages } from "@/messages/shell";
 
@@ -11,7 +12,9 @@ export const metadata: Metadata = { title: "Boat book" };
 export default async function BoatBookShellPage() {
   return (
     <NextIntlClientProvider messages={shellMessages(await getMessages())}>
-      <BoatBookShell />
+      <LanguageProvider>
+        <BoatBookShell />
+      </LanguageProvider>
       <ServiceWorker />
     </NextIntlClientProvider>
   );

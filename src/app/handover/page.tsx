@@ -2,6 +2,7 @@ import type { Metadata } from "next";
 import { NextIntlClientProvider } from "next-intl";
 import { getMessages } from "next-intl/server";
 import { HandoverShell } from "@/client/handover/HandoverShell";
+import { LanguageProvider } from "@/client/language/LanguageProvider";
 import { ServiceWorker } from "@/client/offline/ServiceWorker";
 import { shellMessages } from "@/messages/shell";
 
@@ -11,7 +12,9 @@ export const metadata: Metadata = { title: "Handover" };
 export default async function HandoverShellPage() {
   return (
     <NextIntlClientProvider messages={shellMessages(await getMessages())}>
-      <HandoverShell />
+      <LanguageProvider>
+        <HandoverShell />
+      </LanguageProvider>
       <ServiceWorker />
     </NextIntlClientProvider>
   );

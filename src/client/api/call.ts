@@ -1,5 +1,6 @@
 import { AppError, isErrorCode, type ErrorParams } from "@/api/app-error";
 import { addressOf, type AnswerOf, type AnyEndpoint, type BodyOf, type ParamsOf, type QueryOf } from "@/api/endpoint";
+import { languageNow } from "../language/language";
 import { answerChecks } from "./generated/answer-checks";
 
 type Given<Name extends string, T> = Record<string, never> extends T ? { [key in Name]?: T } : { [key in Name]: T };
@@ -57,6 +58,7 @@ function ask<E extends AnyEndpoint>(endpoint: E, asked: Asked<E>): Promise<Respo
   const isBlob = body instanceof Blob;
   const headers: Record<string, string> = {};
   if (body !== undefined) headers["content-type"] = isBlob ? body.type : "application/json";
+  headers["accept-language"] = languageNow();
   if (grant !== undefined) headers.authorization = `Bearer ${grant}`;
   if (onceKey !== undefined) headers["idempotency-key"] = onceKey;
   return fetch(addressOf(endpoint, { params: params as never, query: query as never }), {

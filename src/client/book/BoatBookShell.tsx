@@ -7,6 +7,8 @@ import { useTranslations } from "next-intl";
 import { lazy, Suspense, useCallback, useEffect, useState, type SubmitEvent } from "react";
 import { Button } from "@/ui/Button";
 import { Field } from "@/ui/Field";
+import { LanguageButton } from "../language/LanguageButton";
+import { proposeLanguage } from "../language/language";
 import { BookStore } from "../store/book-store";
 import styles from "./Book.module.css";
 
@@ -31,7 +33,9 @@ export function BoatBookShell() {
     // a link opened on a device that holds another charter's book asks for its own PIN
     if (secretFrom(location.hash)) return setState({ at: "pin", fault: null });
     try {
-      setState({ at: "open", store: await BookStore.keep(await call(readBook, {})) });
+      const book = await call(readBook, {});
+      proposeLanguage(book.language);
+      setState({ at: "open", store: await BookStore.keep(book) });
     } catch (error) {
       if (error instanceof AppError && error.status === 401) return setState({ at: "no-link" });
       // without signal the book opens as this device kept it
@@ -43,6 +47,7 @@ export function BoatBookShell() {
   useEffect(() => {
     // opening what the address or the cookie names is what this effect is for
     // eslint-disable-next-line react-hooks/set-state-in-effect
+    proposeLanguage(new URLSearchParams(location.search).get("language"));
     void load();
     void opened().catch(() => undefined);
   }, [load]);
@@ -67,6 +72,7 @@ export function BoatBookShell() {
     );
   return (
     <main className={styles.alone}>
+      <LanguageButton />
       <h1>{t("book.pin-title")}</h1>
       {state.at === "opening" && <p role="status">{t("book.opening")}</p>}
       {state.at === "no-link" && <p>{t("book.no-link")}</p>}

@@ -4,10 +4,10 @@ import { AppError } from "@/api/app-error";
 import { call, href } from "../api/call";
 import { useTranslations } from "next-intl";
 import { useState } from "react";
-import { formatMoney } from "@/core/basics/money";
 import type { BoatBook } from "@/api/schemas/book";
 import { Button } from "@/ui/Button";
 import { Field } from "@/ui/Field";
+import { useMoney } from "../language/useMoney";
 import styles from "./Book.module.css";
 import { useAt } from "./useAt";
 
@@ -29,7 +29,7 @@ export function StatementPart({
 }) {
   const t = useTranslations("book");
   const at = useAt(timeZone);
-  const money = (minor: number) => formatMoney(minor, currency);
+  const money = useMoney(currency);
   return (
     <article className={styles.record}>
       <h3>{t("settled", { at: at(settlement.sealedAt) })}</h3>

@@ -11,6 +11,7 @@ import { Choice } from "@/ui/Choice";
 import { Field } from "@/ui/Field";
 import { Sheet } from "@/ui/Sheet";
 import { VerdictMark } from "@/ui/VerdictMark";
+import { LanguageButton } from "../language/LanguageButton";
 import { NoSignalState } from "../offline/NoSignalState";
 import { useHandover, useVersion } from "../store/handover-context";
 import { FromPaper } from "./FromPaper";
@@ -67,6 +68,7 @@ export function Overview({ place, onGo, onClose, onSign }: Props) {
           <RefusedEntries />
         )}
         <NoSignalState shell="/handover" bytes={bytes} />
+        <LanguageButton />
       </div>
     </Sheet>
   );

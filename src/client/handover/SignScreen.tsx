@@ -11,6 +11,7 @@ import { GateSection } from "./sign/GateSection";
 import { KnownList } from "./sign/KnownList";
 import { NotedSection } from "./sign/NotedSection";
 import { Pads } from "./sign/Pads";
+import { LanguageButton } from "../language/LanguageButton";
 import styles from "./sign/Sign.module.css";
 import { Sure } from "./sign/Sure";
 import { useSigning } from "./sign/useSigning";
@@ -40,6 +41,7 @@ export function SignScreen({ onBack, onGo }: { onBack: () => void; onGo: (place:
             <h1>{t(`title-${list.kind as SignedKind}`, { yacht: list.yacht.name })}</h1>
             <p>{t("read", { lines: progress.total, noted: noted.length })}</p>
           </div>
+          <LanguageButton />
           <Button onClick={onBack}>{t("back")}</Button>
         </header>
         {store.isSentBack && <Stop words={t("sent-back")} />}

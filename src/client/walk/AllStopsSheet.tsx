@@ -11,6 +11,7 @@ import { Sheet } from "@/ui/Sheet";
 import { VerdictMark } from "@/ui/VerdictMark";
 import { useHandover } from "../store/handover-context";
 import type { Walk } from "./useWalk";
+import { LanguageButton } from "../language/LanguageButton";
 import styles from "./Walk.module.css";
 
 /** Every stop with what became of it, those to come in the order of the plan; and the order itself. */
@@ -89,6 +90,7 @@ export function AllStopsSheet({
           {sequence.flatMap((id) => byId.get(id) ?? []).map(row)}
           {behind.map(row)}
         </ul>
+        <LanguageButton />
       </div>
     </Sheet>
   );

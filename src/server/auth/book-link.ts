@@ -1,7 +1,7 @@
 import "server-only";
 import { AppError } from "@/api/app-error";
 import { addHours } from "@/core/basics/instant";
-import { findStay } from "../db/charters";
+import { findStay, languageOfCharter } from "../db/charters";
 import type { Queryable } from "../db/pool";
 import { makeCharterLink } from "./charter-link";
 
@@ -16,5 +16,6 @@ export async function bookLinkFor(db: Queryable, charterId: string): Promise<{ p
   const stay = await findStay(db, { charterId });
   if (!stay) throw new AppError("no-such-charter");
   const { secret, pin } = await makeCharterLink(db, charterId, bookUntil(stay.endsAt));
-  return { path: `/book#${secret}`, pin };
+  const language = await languageOfCharter(db, charterId);
+  return { path: `/book${language === "en" ? "" : `?language=${language}`}#${secret}`, pin };
 }

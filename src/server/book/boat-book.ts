@@ -5,11 +5,12 @@ import { fold } from "@/core/handover/fold";
 import type { BoatBook } from "@/api/schemas/book";
 import { faultWords } from "@/messages/fault-words";
 import { findings } from "@/messages/findings";
-import { englishTranslator } from "@/messages/translator";
+import type { Language } from "@/messages/languages";
+import { translatorOf } from "@/messages/translator";
 import { bookUntil } from "../auth/book-link";
 import { currentBase } from "../db/base";
 import { currentRules } from "../db/base-rules";
-import { findStay } from "../db/charters";
+import { findStay, languageOfCharter } from "../db/charters";
 import type { Queryable } from "../db/pool";
 import { findYacht, yachtFileAt } from "../db/yachts";
 import { studyAnswersOf } from "../db/study";
@@ -22,8 +23,9 @@ import { walkAloneNow } from "./walk-alone";
 import { addendaView } from "../addenda/addenda-view";
 import { AppError } from "@/api/app-error";
 
-/** What a charter's people see: their yacht as she was handed over, their signed records, and what was settled. */
-export async function boatBook(db: Queryable, charterId: string): Promise<BoatBook> {
+/** What a charter's people see: their yacht as she was handed over, their signed records, and what was settled; what the base says in words, in their language. */
+export async function boatBook(db: Queryable, charterId: string, language: Language = "en"): Promise<BoatBook> {
+  const t = translatorOf(language);
   const base = await currentBase(db);
   const stay = await findStay(db, { charterId });
   if (!stay) throw new AppError("no-such-charter");
@@ -42,9 +44,13 @@ export async function boatBook(db: Queryable, charterId: string): Promise<BoatBo
       continue;
     }
     const record = await sealedRecord(db, brief.id);
-    const noted = findings(englishTranslator(), record.list, fold(record.entries)).map(
-      ({ place, name, verdict, words, photos }) => ({ place, name, verdict, words, photos }),
-    );
+    const noted = findings(t, record.list, fold(record.entries)).map(({ place, name, verdict, words, photos }) => ({
+      place,
+      name,
+      verdict,
+      words,
+      photos,
+    }));
     handovers.push({
       id: brief.id,
       kind: brief.kind,
@@ -52,12 +58,13 @@ export async function boatBook(db: Queryable, charterId: string): Promise<BoatBo
       seal: record.seal.seal,
       noted,
       lines: record.list.lines.length,
-      unfit: (await faultsOf(db, record)).map((fault) => faultWords(englishTranslator(), fault)),
+      unfit: (await faultsOf(db, record)).map((fault) => faultWords(t, fault)),
     });
   }
   return {
     base: { name: base.name, place: base.place, phone: base.phone, timeZone: base.timeZone, currency: base.currency },
     reference: stay.reference,
+    language: await languageOfCharter(db, charterId),
     skipper: stay.skipper,
     stay: { id: stay.stayId, startsAt: stay.startsAt, endsAt: stay.endsAt, aboard: stay.aboard },
     yacht: {

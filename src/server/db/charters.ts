@@ -2,6 +2,7 @@ import "server-only";
 import { v7 as uuid } from "uuid";
 import type { StayView } from "@/api/schemas/desk";
 import { now } from "../clock";
+import { isLanguage, type Language } from "@/core/basics/languages";
 import type { Queryable } from "./pool";
 
 const staySelect = `
@@ -101,6 +102,13 @@ export async function findStay(
     (await db.query<StayView>(`${staySelect} where ${column} = $1 order by s.starts_at limit 1`, [value])).rows[0] ??
     null
   );
+}
+
+/** In which language a charter's people are spoken to. */
+export async function languageOfCharter(db: Queryable, charterId: string): Promise<Language> {
+  const { rows } = await db.query<{ language: string }>("select language from charter where id = $1", [charterId]);
+  const language = rows[0]?.language;
+  return isLanguage(language) ? language : "en";
 }
 
 /** Who may speak and sign for the charter's side of a stay. */

@@ -5,7 +5,8 @@ import { commonErrors } from "@/api/errors";
 import type { ErrorBody } from "@/api/schemas/error";
 import { InputError } from "@/core/basics/calculation";
 import { errorWords } from "@/messages/error-words";
-import { englishTranslator } from "@/messages/translator";
+import type { Language } from "@/messages/languages";
+import { translatorOf } from "@/messages/translator";
 import { log } from "../log";
 
 /** What a database says when it cannot be reached. */
@@ -16,7 +17,7 @@ const awayWords = /timeout exceeded when trying to connect|Connection terminated
  * The answer to whatever went wrong: an error of ours with its code, values and sentence; anything unforeseen a 500
  * without inner detail. Both name the request id, under which the log has the rest.
  */
-export function errorAnswer(thrown: unknown, requestId: string, route: string): Response {
+export function errorAnswer(thrown: unknown, requestId: string, route: string, language: Language = "en"): Response {
   const error = known(thrown, requestId);
   if (error.code === "unforeseen" || error.code === "database-away") {
     const { code, stack } = thrown as { code?: string; stack?: string };
@@ -24,7 +25,7 @@ export function errorAnswer(thrown: unknown, requestId: string, route: string): 
   }
   const { code, params, where } = error;
   const body: ErrorBody = {
-    error: { code, params, message: errorWords(englishTranslator(), error), where, requestId },
+    error: { code, params, message: errorWords(translatorOf(language), error), where, requestId },
   };
   return Response.json(body, { status: error.status });
 }

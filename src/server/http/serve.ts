@@ -11,6 +11,7 @@ import {
   isBytes,
   isMedia,
 } from "@/api/endpoint";
+import type { Language } from "@/messages/languages";
 import { mismatch } from "@/formats/validate";
 import { requireCaller } from "../auth/caller";
 import { inBaseTransaction, pool, type Queryable } from "../db/pool";
@@ -21,6 +22,7 @@ import { checkDeclared, errorAnswer } from "./error-answer";
 import { askedOnce, once } from "./once";
 import { isOwnHost } from "./own-host";
 import { isOwnOrigin } from "./own-origin";
+import { languageOf } from "./language";
 import { inTurn } from "./turns";
 import { log } from "../log";
 
@@ -39,6 +41,8 @@ export interface Call<E extends AnyEndpoint> {
   params: ParamsOf<E>;
   query: QueryOf<E>;
   body: BodyIn<E>;
+  /** in which language the caller reads */
+  language: Language;
   /** one transaction that sees the session's base alone; where nobody is asked for, the pool, which sees no base */
   db: Queryable;
   /** pokes the devices of these handovers once the work is committed */
@@ -69,7 +73,7 @@ export function serve<E extends AnyEndpoint>(
     const started = performance.now();
     const answer = await answerTo(endpoint, work, request, context, transaction).catch((error: unknown) => {
       checkDeclared(endpoint, error);
-      return errorAnswer(error, requestId, endpoint.name);
+      return errorAnswer(error, requestId, endpoint.name, languageOf(request));
     });
     answer.headers.set("x-request-id", requestId);
     answer.headers.set("cache-control", "private, no-store");
@@ -103,7 +107,15 @@ async function answerTo<E extends AnyEndpoint>(
   const body = await bodyOf(endpoint, request);
   const poked = new Set<string>();
   const call = (db: Queryable) =>
-    ({ request, session, ...asked, body, db, poke: (...ids) => ids.forEach((id) => poked.add(id)) }) as Call<E>;
+    ({
+      request,
+      session,
+      ...asked,
+      body,
+      language: languageOf(request),
+      db,
+      poke: (...ids) => ids.forEach((id) => poked.add(id)),
+    }) as Call<E>;
   const { baseId, id } = session as { baseId: string | null; id: string };
   const value =
     baseId !== null && transaction

@@ -8,7 +8,8 @@ import type { Manifest } from "@/core/handover/seal";
 import { entryProblems, type StandingProblem } from "@/core/handover/standing";
 import { othersWords, signedWords } from "@/messages/signed-words";
 import { reasonWords } from "@/messages/reason-words";
-import { englishTranslator, type Translator } from "@/messages/translator";
+import { languages } from "@/messages/languages";
+import { englishTranslator, translatorOf, type Translator } from "@/messages/translator";
 import { currentBase } from "../db/base";
 import type { StayView } from "@/api/schemas/desk";
 import { lateEntries } from "../db/addenda";
@@ -56,21 +57,26 @@ export async function examine(
   const t = englishTranslator();
   const { timeZone } = await currentBase(db);
   const context = manifest.context ?? (await gateContext(db, handover));
-  const words = (withoutOthers: string | null) =>
-    signedWords(t, {
-      list,
-      folded,
-      context,
-      skipper: { id: stay.skipperId, name: stay.skipper },
-      charterer: { id: stay.chartererId, name: stay.charterer },
-      without: manifest.without ?? null,
-      witness,
-      withoutOthers,
-    });
-  const others = othersWords(t, entries, device, { lastHeardAt: manifest.lastHeardAt, timeZone });
-  // that the base could not be reached is known to the device alone
-  const own = manifest.words.includes(others ?? "") ? words(others) : words(null);
-  const differ = differing(manifest.words, own);
+  // the words are those of the language that the signers read
+  const own = languages.map((language) => {
+    const t = translatorOf(language);
+    const words = (withoutOthers: string | null) =>
+      signedWords(t, {
+        list,
+        folded,
+        context,
+        skipper: { id: stay.skipperId, name: stay.skipper },
+        charterer: { id: stay.chartererId, name: stay.charterer },
+        without: manifest.without ?? null,
+        witness,
+        withoutOthers,
+      });
+    const others = othersWords(t, entries, device, { lastHeardAt: manifest.lastHeardAt, timeZone, language });
+    // that the base could not be reached is known to the device alone
+    return manifest.words.includes(others ?? "") ? words(others) : words(null);
+  });
+  const signed = own.find((words) => differing(manifest.words, words) === null) ?? own[0] ?? [];
+  const differ = differing(manifest.words, signed);
   return {
     problems: [...entryProblems(list, folded), ...(differ ? (["words-differ"] as const) : [])],
     clearance:

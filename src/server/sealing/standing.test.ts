@@ -17,6 +17,7 @@ import { sealedRecord } from "../record/record";
 import { chooseSeal } from "./choose-seal";
 import { liftClearance } from "./clearance";
 import { openHandover } from "../handover/open";
+import type { Language } from "@/messages/languages";
 import { sealHandover } from "./seal";
 
 const base = demoBase("standing");
@@ -39,7 +40,8 @@ async function at(reference: string, kind: "check-in" | "check-out") {
   const entries = async () => (await base.inBase((db) => entriesAfter(db, id, 0))).map(({ entry }) => entry);
   const seal = (request: SealRequest, person = maro.person) =>
     base.inBase((db) => sealHandover(db, id, request, { id: randomUUID(), personId: person }));
-  const request = (named: Entry[], change = {}) => sealRequest(list, named, { base: maro, skipper }, change, charterer);
+  const request = (named: Entry[], change = {}, language: Language = "en") =>
+    sealRequest(list, named, { base: maro, skipper }, change, charterer, language);
   const count = (change: Partial<Entry> = {}): Entry => ({
     v: 1,
     id: uuid(),
@@ -146,6 +148,24 @@ describe("a signed record that something speaks against is kept as received and 
     const two = [count(), count({ value: { count: 2 } })];
     await postEntries(base.baseId, id, two);
     expect((await seal(request(two))).problems).toContain("open-fork");
+  });
+
+  it("stands in the language that the signers read, and not with words of two languages", async () => {
+    const { id, list, seal, request, entries, count } = await at("BR-1062", "check-in");
+    const [line] = list.lines;
+    await postEntries(base.baseId, id, [
+      count({ subject: `line:${line?.id}`, aspect: "remark:base", value: { words: "gesehen" } }),
+    ]);
+    const named = await entries();
+    const [german, english] = [request(named, {}, "de"), request(named)];
+    expect(german.manifest.words).not.toEqual(english.manifest.words);
+    expect(german.manifest.words.at(-1)).toMatch(/^Wir haben gelesen/);
+    const mixed = {
+      ...german.manifest,
+      words: [...german.manifest.words.slice(0, -1), english.manifest.words.at(-1) ?? ""],
+    };
+    expect((await seal(resealed({ ...german, manifest: mixed }))).problems).toContain("words-differ");
+    expect((await seal(german)).problems).not.toContain("words-differ");
   });
 
   it("opens no check-out, says so at the desk, and stands once a manager lets it", async () => {

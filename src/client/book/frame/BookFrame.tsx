@@ -7,6 +7,7 @@ import type { YachtFile } from "@/core/yacht/schema";
 import { HullIcon } from "@/ui/plan/HullIcon";
 import { EmergencySheet } from "../../parts/EmergencySheet";
 import styles from "./BookFrame.module.css";
+import { LanguageButton } from "../../language/LanguageButton";
 import { NightButton } from "./NightButton";
 import { PlanRail } from "./PlanRail";
 import { PlanSign } from "./PlanSign";
@@ -79,7 +80,10 @@ function BookHead({ head, particulars }: { head: Props["head"]; particulars: Hul
         <p>{head.under}</p>
       </div>
       <HullIcon particulars={particulars} tone="on-dark" width={72} />
-      <NightButton />
+      <div className={styles.switches}>
+        <NightButton />
+        <LanguageButton />
+      </div>
     </header>
   );
 }

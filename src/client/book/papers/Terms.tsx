@@ -1,8 +1,8 @@
 "use client";
 import { useTranslations } from "next-intl";
-import { formatMoney } from "@/core/basics/money";
 import type { BoatBook } from "@/api/schemas/book";
 import type { BookStore } from "../../store/book-store";
+import { useMoney } from "../../language/useMoney";
 import styles from "../Book.module.css";
 import { useAt } from "../useAt";
 
@@ -11,7 +11,7 @@ export function Terms({ store, terms }: { store: BookStore; terms: NonNullable<B
   const t = useTranslations("terms");
   const at = useAt(store.book.base.timeZone);
   const { base, stay } = store.book;
-  const money = (minor: number) => formatMoney(minor, base.currency);
+  const money = useMoney(base.currency);
   const rows: [string, string][] = [
     [t("deposit"), t(`deposit-${terms.depositHow}`, { sum: money(terms.depositMinor) })],
     [t("waiver"), terms.waiverMinor === null ? t("none") : t("waiver-most", { sum: money(terms.waiverMinor) })],

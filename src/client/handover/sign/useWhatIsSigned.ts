@@ -4,6 +4,7 @@ import { useMemo } from "react";
 import { walkState } from "@/core/handover/walk/walk-state";
 import { briefingWords } from "@/messages/briefing-words";
 import { findings, type Finding } from "@/messages/findings";
+import { useLanguage } from "../../language/language";
 import { forChartererWords, othersWords, signedWords } from "@/messages/signed-words";
 import { useHandover, useSaveState, useVersion } from "../../store/handover-context";
 import type { Signing } from "./useSigning";
@@ -26,6 +27,7 @@ export function useWhatIsSigned({
   witness,
   signed,
 }: Pick<Signing, "without" | "witness" | "signed">): WhatIsSigned {
+  const language = useLanguage();
   const t = useTranslations();
   const store = useHandover();
   const version = useVersion();
@@ -43,7 +45,7 @@ export function useWhatIsSigned({
   const { lastHeardAt } = store;
   const withoutOthers = online
     ? null
-    : othersWords(t, store.allEntries(), store.device, { lastHeardAt, timeZone: base.timeZone });
+    : othersWords(t, store.allEntries(), store.device, { lastHeardAt, timeZone: base.timeZone, language });
   return {
     noted,
     gateWords: t(list.kind === "check-in" ? `gate.state-${gate.state}` : "sign.state-out"),

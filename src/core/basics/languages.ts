@@ -1,0 +1,6 @@
+/** Languages that the skipper's side is shown in; English is always whole. */
+export const languages = ["en", "de"] as const;
+export type Language = (typeof languages)[number];
+
+export const isLanguage = (code: string | null | undefined): code is Language =>
+  (languages as readonly (string | null | undefined)[]).includes(code);
