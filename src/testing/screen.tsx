@@ -46,6 +46,8 @@ export interface Wire {
   asked: { method: string; path: string; body: unknown }[];
   /** under which key each was sent, by which the base does nothing twice */
   onceKeys: (string | undefined)[];
+  /** in which language each was asked */
+  languages: (string | undefined)[];
   answer: (status: number, body: unknown) => void;
 }
 
@@ -54,15 +56,19 @@ export function wire(): Wire {
   let next: (() => Promise<Response>) | null = null;
   const asked: Wire["asked"] = [];
   const onceKeys: Wire["onceKeys"] = [];
+  const languages: Wire["languages"] = [];
   globalThis.fetch = ((path: string, init: RequestInit = {}) => {
     const body = typeof init.body === "string" ? (JSON.parse(init.body) as unknown) : init.body;
     asked.push({ method: init.method ?? "GET", path: String(path), body });
-    onceKeys.push((init.headers as Record<string, string> | undefined)?.["idempotency-key"]);
+    const headers = init.headers as Record<string, string> | undefined;
+    onceKeys.push(headers?.["idempotency-key"]);
+    languages.push(headers?.["accept-language"]);
     return next ? next() : Promise.reject(new TypeError("no signal"));
   }) as typeof fetch;
   return {
     asked,
     onceKeys,
+    languages,
     answer: (status, body) => {
       const said = { ok: status < 400, status, json: () => Promise.resolve(body) } as unknown as Response;
       next = () => Promise.resolve(said);

@@ -45,9 +45,9 @@ export function BoatBookShell() {
     }
   }, [t]);
   useEffect(() => {
+    proposeLanguage(new URLSearchParams(location.search).get("language"));
     // opening what the address or the cookie names is what this effect is for
     // eslint-disable-next-line react-hooks/set-state-in-effect
-    proposeLanguage(new URLSearchParams(location.search).get("language"));
     void load();
     void opened().catch(() => undefined);
   }, [load]);

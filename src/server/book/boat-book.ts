@@ -74,7 +74,7 @@ export async function boatBook(db: Queryable, charterId: string, language: Langu
       revision: pinned?.revision ?? yacht.revision,
       file,
     },
-    changes: await changesSinceStudy(db, stay.yachtId, study, pinned?.revision ?? yacht.revision, file),
+    changes: await changesSinceStudy(db, stay.yachtId, study, pinned?.revision ?? yacht.revision, file, t),
     study,
     notAlone: checkIn?.sealedAt ? null : await walkAloneNow(db, stay, file, study),
     handovers,

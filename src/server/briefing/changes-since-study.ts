@@ -3,7 +3,7 @@ import type { StudyAnswer } from "@/core/briefing/study/answer";
 import { fileChanges } from "@/core/yacht/changes";
 import type { YachtFile } from "@/core/yacht/schema";
 import { changeWords } from "@/messages/change-words";
-import { englishTranslator } from "@/messages/translator";
+import { englishTranslator, type Translator } from "@/messages/translator";
 import type { Queryable } from "../db/pool";
 import { yachtFileAt } from "../db/yachts";
 
@@ -14,10 +14,10 @@ export async function changesSinceStudy(
   answers: readonly Pick<StudyAnswer, "revision">[],
   revision: number,
   file: YachtFile,
+  t: Translator = englishTranslator(),
 ): Promise<string[]> {
   const studied = answers.length === 0 ? revision : Math.max(...answers.map((answer) => answer.revision));
   if (studied >= revision) return [];
   const before = await yachtFileAt(db, yachtId, studied);
-  const t = englishTranslator();
   return before ? fileChanges(before, file).map((change) => changeWords(t, change)) : [];
 }

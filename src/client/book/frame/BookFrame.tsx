@@ -2,11 +2,11 @@
 import { Clock, FileText, Search } from "lucide-react";
 import { useTranslations } from "next-intl";
 import { useState, type ReactNode } from "react";
-import type { HullParticulars } from "@/core/plan/hull";
 import type { YachtFile } from "@/core/yacht/schema";
 import { HullIcon } from "@/ui/plan/HullIcon";
 import { EmergencySheet } from "../../parts/EmergencySheet";
 import styles from "./BookFrame.module.css";
+import { useLanguage } from "../../language/language";
 import { LanguageButton } from "../../language/LanguageButton";
 import { NightButton } from "./NightButton";
 import { PlanRail } from "./PlanRail";
@@ -38,7 +38,7 @@ export function BookFrame({ tabs, route, go, file, head, children }: Props) {
   const [isEmergency, setEmergency] = useState(false);
   return (
     <div className={styles.book} data-tab={route.at}>
-      <BookHead head={head} particulars={file.particulars} />
+      <BookHead head={head} file={file} />
       <div className={styles.middle}>
         {isWide && route.at !== "plan" && <PlanRail file={file} show={route.show} go={go} />}
         <main className={styles.main}>{children}</main>
@@ -71,15 +71,22 @@ export function BookFrame({ tabs, route, go, file, head, children }: Props) {
   );
 }
 
-function BookHead({ head, particulars }: { head: Props["head"]; particulars: HullParticulars }) {
+function BookHead({ head, file }: { head: Props["head"]; file: YachtFile }) {
+  const t = useTranslations("tabs");
+  const language = useLanguage();
+  // what the yacht's own file says stays in its language, and says so
+  const isOther = Object.values(file.places).every(({ name }) => name[language] === undefined);
   return (
     <header className={styles.head}>
       <div>
         <p>{head.over}</p>
         <h1>{head.title}</h1>
-        <p>{head.under}</p>
+        <p>
+          {head.under}
+          {isOther && ` · ${t("texts")}`}
+        </p>
       </div>
-      <HullIcon particulars={particulars} tone="on-dark" width={72} />
+      <HullIcon particulars={file.particulars} tone="on-dark" width={72} />
       <div className={styles.switches}>
         <NightButton />
         <LanguageButton />
