@@ -70,6 +70,7 @@ export const errors = {
   "no-such-yacht": 404,
   "no-such-yacht-code": 404,
   "no-sum": 422,
+  "no-worker": 422,
   "no-yacht-file": 404,
   "not-alone": 403,
   "not-both-signed": 409,

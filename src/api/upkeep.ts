@@ -30,6 +30,25 @@ export const noteWork = endpoint({
   errors: ["no-such-defect", "work-changed"],
 });
 
+export const assignWork = endpoint({
+  name: "assign-work",
+  method: "POST",
+  path: "/api/work/assign",
+  about: "Gives the work on some defects to somebody who works on yachts, or to nobody again.",
+  who: [staff("judge-work")],
+  body: Type.Object(
+    {
+      defects: Type.Array(Uuid, { minItems: 1, maxItems: 200, uniqueItems: true }),
+      person: Type.Union([Uuid, Type.Null()]),
+    },
+    closed,
+  ),
+  maxBytes: 16_000,
+  status: 201,
+  answer: Done,
+  errors: ["no-worker", "no-such-defect"],
+});
+
 export const noteFoundThing = endpoint({
   name: "note-found-thing",
   method: "POST",

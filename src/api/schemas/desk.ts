@@ -215,6 +215,9 @@ export interface DefectView {
   minutes: number | null;
   reading: string;
   workPhotos: string[];
+  /** who has the work, or nobody */
+  assignee: string | null;
+  assigneeName: string | null;
   /** when she next leaves, an instant */
   neededAt: string | null;
   /** what was photographed when it was found, by hash */

@@ -6,6 +6,7 @@ import { useTranslations } from "next-intl";
 import type { ReactNode } from "react";
 import { BrandMark } from "@/ui/BrandMark";
 import { Sheet } from "@/ui/Sheet";
+import { Toasts } from "@/ui/Toasts";
 import { KeyHelp } from "./KeyHelp";
 import { may, type Role } from "@/api/permissions";
 import { StaffRoles } from "./shared/staff";
@@ -91,6 +92,7 @@ export function DeskFrame({
       <Box id="page" minWidth="0">
         <StaffRoles roles={roles}>{children}</StaffRoles>
       </Box>
+      <Toasts />
     </Box>
   );
 }

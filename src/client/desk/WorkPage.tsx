@@ -6,7 +6,7 @@ import { useState } from "react";
 import type { FoundState } from "@/core/upkeep/found";
 import type { DefectView, FoundItem } from "@/api/schemas/desk";
 import { Field } from "@/ui/Field";
-import { WorkTable } from "./WorkTable";
+import { WorkTable, type Worker } from "./WorkTable";
 import { Fault } from "./shared/Fault";
 import { PhotoStrip } from "./PhotoStrip";
 import { useRequest } from "../api/useRequest";
@@ -16,10 +16,14 @@ interface Props {
   found: FoundItem[];
   timeZone: string;
   mayWork: boolean;
+  /** who can be given work */
+  workers: Worker[];
+  /** who looks */
+  me: string;
 }
 
 /** What is to be mended in the fleet, in the order in which it is needed, and what crews left aboard. */
-export function WorkPage({ work, found, timeZone, mayWork }: Props) {
+export function WorkPage({ work, found, timeZone, mayWork, workers, me }: Props) {
   const t = useTranslations("work");
   return (
     <chakra.main padding={{ base: "4", md: "5" }} display="grid" gap="4" alignContent="start">
@@ -28,7 +32,11 @@ export function WorkPage({ work, found, timeZone, mayWork }: Props) {
         <p>{t("page-words")}</p>
       </Box>
       <section aria-label={t("title")}>
-        {work.length === 0 ? <p>{t("all-done")}</p> : <WorkTable work={work} timeZone={timeZone} mayWork={mayWork} />}
+        {work.length === 0 ? (
+          <p>{t("all-done")}</p>
+        ) : (
+          <WorkTable work={work} timeZone={timeZone} mayWork={mayWork} workers={workers} me={me} />
+        )}
       </section>
       <chakra.section
         aria-label={t("found-title")}

@@ -7,20 +7,51 @@ import { useMemo, useState } from "react";
 import type { DefectView } from "@/api/schemas/desk";
 import { Chip } from "@/ui/Chip";
 import { Field } from "@/ui/Field";
+import { AssignWork } from "./AssignWork";
 import { DefectRow } from "./DefectList";
 import { DataTable, type Column } from "./table/DataTable";
 import { keepInAddress } from "./table/address";
 
 export type Work = DefectView & { yachtName: string; yachtSlug: string };
 
+export interface Worker {
+  id: string;
+  name: string;
+}
+
 /** What is to repair in the fleet as a table: safety first, then what leaves next; a row opens with photos and what can be done. */
-export function WorkTable({ work, timeZone, mayWork }: { work: Work[]; timeZone: string; mayWork: boolean }) {
+export function WorkTable({
+  work,
+  timeZone,
+  mayWork,
+  workers,
+  me,
+}: {
+  work: Work[];
+  timeZone: string;
+  mayWork: boolean;
+  workers: readonly Worker[];
+  me: string;
+}) {
   const t = useTranslations("work");
   const address = useSearchParams();
-  const [yacht, setYacht] = useState(address.get("yacht") ?? "");
+  const [by, setBy] = useState<By>({ yacht: address.get("yacht") ?? "", who: address.get("who") ?? "" });
+  const narrow = (part: keyof By, value: string) => {
+    setBy({ ...by, [part]: value });
+    keepInAddress(part, value);
+  };
   const [openId, setOpenId] = useState<string | null>(null);
+  const [chosen, setChosen] = useState<ReadonlySet<string>>(new Set());
   const columns = useColumns(timeZone);
-  const rows = useMemo(() => work.filter((each) => yacht === "" || each.yachtSlug === yacht), [work, yacht]);
+  const rows = useMemo(
+    () =>
+      work.filter(
+        (each) =>
+          (by.yacht === "" || each.yachtSlug === by.yacht) &&
+          (by.who === "" || (by.who === "nobody" ? each.assignee === null : each.assignee === by.who)),
+      ),
+    [work, by],
+  );
   const yachts = [...new Map(work.map((each) => [each.yachtSlug, each.yachtName]))];
   return (
     <DataTable
@@ -40,30 +71,93 @@ export function WorkTable({ work, timeZone, mayWork }: { work: Work[]; timeZone:
           />
         </chakra.ul>
       )}
+      nameOf={(row) => `${row.yachtName}, ${row.title}`}
+      {...(mayWork ? { chosen, onChosen: setChosen } : {})}
+      csvName="work.csv"
       filters={
-        <Box flex="0 1 14rem">
-          <Field label={t("yacht")}>
-            {(ids) => (
-              <select
-                {...ids}
-                value={yacht}
-                onChange={(event) => {
-                  setYacht(event.target.value);
-                  keepInAddress("yacht", event.target.value);
-                }}
-              >
-                <option value="">{t("all-yachts")}</option>
-                {yachts.map(([slug, name]) => (
-                  <option key={slug} value={slug}>
-                    {name}
-                  </option>
-                ))}
-              </select>
-            )}
-          </Field>
-        </Box>
+        <>
+          <Narrow by={by} onNarrow={narrow} yachts={yachts} workers={workers} me={me} />
+          {mayWork && (
+            <AssignWork
+              work={work.filter(({ id }) => chosen.has(id))}
+              workers={workers}
+              onAssigned={() => setChosen(new Set())}
+            />
+          )}
+        </>
       }
     />
+  );
+}
+
+interface By {
+  yacht: string;
+  who: string;
+}
+
+/** Narrows the table to one yacht, and to what one person or nobody has. */
+function Narrow({
+  by,
+  onNarrow,
+  yachts,
+  workers,
+  me,
+}: {
+  by: By;
+  onNarrow: (part: keyof By, value: string) => void;
+  yachts: readonly (readonly [string, string])[];
+  workers: readonly Worker[];
+  me: string;
+}) {
+  const t = useTranslations("work");
+  return (
+    <>
+      <Pick
+        label={t("yacht")}
+        value={by.yacht}
+        options={[["", t("all-yachts")], ...yachts]}
+        onPick={(slug) => onNarrow("yacht", slug)}
+      />
+      <Pick
+        label={t("who")}
+        value={by.who}
+        options={[
+          ["", t("everybody")],
+          ["nobody", t("nobody")],
+          ...workers.map(({ id, name }): [string, string] => [id, id === me ? t("me", { name }) : name]),
+        ]}
+        onPick={(id) => onNarrow("who", id)}
+      />
+    </>
+  );
+}
+
+/** One of some, narrowing the table. */
+function Pick({
+  label,
+  value,
+  options,
+  onPick,
+}: {
+  label: string;
+  value: string;
+  options: readonly (readonly [string, string])[];
+  onPick: (value: string) => void;
+}) {
+  return (
+    <Box flex="0 1 13rem">
+      <Field label={label}>
+        {(ids) => (
+          <select {...ids} value={value} onChange={(event) => onPick(event.target.value)}>
+            {options.map(([key, word]) => (
+              <option key={key} value={key}>
+                {word}
+              </option>
+            ))}
+          </select>
+        )}
+      </Field>
+    </Box>
   );
 }
 
@@ -98,6 +192,12 @@ function useColumns(timeZone: string): Column<Work>[] {
         header: () => t("since"),
         cell: ({ row: { original } }) =>
           original.foundBy ? `${day(original.since)}, ${original.foundBy}` : day(original.since),
+      },
+      {
+        id: "who",
+        accessorFn: (row) => row.assigneeName ?? "",
+        header: () => t("who"),
+        cell: ({ row: { original } }) => original.assigneeName ?? t("nobody"),
       },
       {
         id: "due",

@@ -1,7 +1,9 @@
 /** @jest-environment ./src/testing/browser-environment.cjs */
-import { screen, within } from "@testing-library/react";
+import { screen, waitFor, within } from "@testing-library/react";
 import { id } from "@/testing/records";
-import { drawDesk } from "@/testing/screen";
+import { drawDesk, wire } from "@/testing/screen";
+import { toaster } from "@/ui/toaster";
+import { csvOf } from "./table/save-csv";
 import { WorkTable, type Work } from "./WorkTable";
 
 const asked = new URLSearchParams();
@@ -29,6 +31,8 @@ const work = (number: number, change: Partial<Work>): Work => ({
   workBy: null,
   parts: "",
   workNumber: 1,
+  assignee: null,
+  assigneeName: null,
   minutes: null,
   reading: "",
   workPhotos: [],
@@ -47,13 +51,20 @@ const all = [
     neededAt: null,
   }),
 ];
-const draw = () => drawDesk(<WorkTable work={all} timeZone="Atlantic/Azores" mayWork />);
+const [ilko, senna] = [id(91), id(92)];
+const workers = [
+  { id: ilko, name: "Ilko Brand" },
+  { id: senna, name: "Senna Ruhl" },
+];
+const draw = (mayWork = true) =>
+  drawDesk(<WorkTable work={all} timeZone="Atlantic/Azores" mayWork={mayWork} workers={workers} me={ilko} />);
 const rows = () =>
   screen
     .getAllByRole("row")
     .filter((row) => row.hasAttribute("data-row"))
     .map((row) => within(row).getByText(/./, { selector: "strong" }).textContent);
 
+const given = jest.spyOn(toaster, "create").mockImplementation(() => "");
 beforeEach(() => window.history.replaceState(null, "", "/work"));
 
 describe("what is to repair", () => {
@@ -95,5 +106,82 @@ describe("what is to repair", () => {
     expect(screen.getByRole("button", { name: "Repaired: Windlass" })).toBeInTheDocument();
     await person.keyboard("{End}");
     expect(document.activeElement).toHaveTextContent("Saloon, upholstery");
+  });
+});
+
+describe("who has the work", () => {
+  const choose = (name: string) => screen.getByRole("checkbox", { name: `Choose ${name}` });
+
+  it("is given to one person, several at once, and taken back with one tap", async () => {
+    const base = wire();
+    base.answer(201, {});
+    const person = draw();
+    await person.click(choose("Quillback, Windlass"));
+    await person.click(choose("Pale Heron, Saloon, upholstery"));
+    await person.selectOptions(screen.getByLabelText("Give these 2 to"), "Ilko Brand");
+    await person.click(screen.getByRole("button", { name: "Assign" }));
+    await waitFor(() => expect(base.asked).toHaveLength(1));
+    expect(base.asked[0]).toEqual({
+      method: "POST",
+      path: "/api/work/assign",
+      body: { defects: [id(2), id(3)], person: ilko },
+    });
+    // nothing is chosen any more, and what was done can be undone
+    await waitFor(() => expect(screen.queryByRole("group", { name: "Give work to somebody" })).not.toBeInTheDocument());
+    expect(given).toHaveBeenCalledWith(expect.objectContaining({ title: "2 given to Ilko Brand." }));
+    const { action } = given.mock.calls[0]?.[0] as { action: { onClick: () => void } };
+    action.onClick();
+    await waitFor(() => expect(base.asked).toHaveLength(2));
+    expect(base.asked[1]?.body).toEqual({ defects: [id(2), id(3)], person: null });
+  });
+
+  it("is chosen by nobody who may not judge work", () => {
+    draw(false);
+    expect(screen.queryByRole("checkbox")).not.toBeInTheDocument();
+  });
+
+  it("narrows the list to what nobody has, and the address keeps it", async () => {
+    const person = draw();
+    await person.selectOptions(screen.getByLabelText("Who has it"), "Ilko Brand (you)");
+    expect(screen.queryAllByRole("checkbox")).toHaveLength(1);
+    await person.selectOptions(screen.getByLabelText("Who has it"), "nobody yet");
+    expect(rows()).toHaveLength(3);
+    expect(window.location.search).toBe("?who=nobody");
+  });
+
+  it("chooses all that are shown, and none again", async () => {
+    const person = draw();
+    await person.click(screen.getByRole("checkbox", { name: "Choose all that are shown" }));
+    expect(screen.getByLabelText("Give these 3 to")).toBeInTheDocument();
+    await person.click(screen.getByRole("checkbox", { name: "Choose all that are shown" }));
+    expect(screen.queryByRole("button", { name: "Assign" })).not.toBeInTheDocument();
+  });
+});
+
+describe("saving what is shown", () => {
+  it("has heads and rows, quotes what needs it, and no cell that a spreadsheet would run", () =>
+    expect(
+      csvOf(
+        ["Yacht", "What"],
+        [
+          ["Quillback", "Windlass, slips"],
+          ["Pale Heron", "=HYPERLINK(1)"],
+        ],
+      ),
+    ).toBe('Yacht,What\r\nQuillback,"Windlass, slips"\r\nPale Heron,"\'=HYPERLINK(1)"'));
+
+  it("saves the rows that are left after narrowing, in their order", async () => {
+    const saved: Blob[] = [];
+    Object.assign(URL, { createObjectURL: (blob: Blob) => (saved.push(blob), "blob:csv"), revokeObjectURL: jest.fn() });
+    jest.spyOn(HTMLAnchorElement.prototype, "click").mockImplementation();
+    const person = draw();
+    await person.type(screen.getByRole("searchbox"), "quillback");
+    await person.click(screen.getByRole("button", { name: "Export CSV" }));
+    const text = await new Promise<string>((done) => {
+      const reader = new FileReader();
+      reader.onload = () => done(String(reader.result));
+      reader.readAsText(saved[0]!);
+    });
+    expect(text.split("\r\n").map((line) => line.split(",")[0])).toEqual(["Yacht", "Quillback", "Quillback"]);
   });
 });

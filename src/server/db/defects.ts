@@ -8,14 +8,16 @@ import type { Queryable } from "./pool";
 
 const open = `
   select d.id, d.subject, d.title, d.words, d.safety, d.found_at as since, d.place, d.yacht_id as "yachtId", p.name as "foundBy", d.handover_id as "handoverId",
-    w.state, w.number as "workNumber", w.words as "workWords", w.at as "workAt", w.parts, w.minutes, w.reading, w.photos as "workPhotos", b.name as "workBy",
+    w.state, w.number as "workNumber", w.words as "workWords", w.at as "workAt", w.parts, w.minutes, w.reading, w.photos as "workPhotos", b.name as "workBy", who.person_id as "assignee", whom.name as "assigneeName",
     (select min(s.starts_at) from stay s where s.yacht_id = d.yacht_id and s.ends_at > $2 and not exists (select 1 from handover h join standing_seal l on l.handover_id = h.id where h.stay_id = s.id and h.kind = 'check-in')) as "neededAt",
     (select coalesce(array_agg(substr(e.aspect, 7) order by e.number), '{}') from entry e
      where e.handover_id = d.handover_id and e.subject in (d.subject, 'line:' || d.subject) and e.aspect like 'photo:%' and e.content -> 'value' ->> 'attached' = 'true'
        and not exists (select 1 from entry off where off.handover_id = e.handover_id and off.subject = e.subject and off.aspect = e.aspect and off.number > e.number and off.content -> 'value' ->> 'attached' = 'false')) as photos
   from defect d left join person p on p.id = d.found_by
   cross join lateral (select number, state, words, at, parts, minutes, reading, photos, by_person from work_step w where w.defect_id = d.id order by number desc limit 1) w
-  left join person b on b.id = w.by_person`;
+  left join person b on b.id = w.by_person
+  left join lateral (select person_id from work_assignment a where a.defect_id = d.id order by number desc limit 1) who on true
+  left join person whom on whom.id = who.person_id`;
 
 /** Defects of a yacht that are not mended, those of safety first, then the oldest. */
 export const openDefects = async (db: Queryable, yachtId: string): Promise<DefectView[]> =>
@@ -121,6 +123,23 @@ export async function workStepsOf(db: Queryable, defectId: string): Promise<numb
     [defectId],
   );
   return rows[0]?.number ?? null;
+}
+
+/** Gives the work on some defects to somebody, or to nobody again; how many of them there are. */
+export async function assignDefects(
+  db: Queryable,
+  defectIds: readonly string[],
+  personId: string | null,
+  by: string,
+  at: string,
+): Promise<number> {
+  const { rowCount } = await db.query(
+    `insert into work_assignment (defect_id, base_id, number, person_id, by_person, at)
+     select d.id, d.base_id, 1 + coalesce((select max(number) from work_assignment a where a.defect_id = d.id), 0), $2, $3, $4
+     from defect d where d.id = any($1)`,
+    [[...new Set(defectIds)], personId, by, at],
+  );
+  return rowCount ?? 0;
 }
 
 /** Whether a step of the work on a defect is this one, said by this person. */

@@ -3,8 +3,9 @@ import { v7 as uuid } from "uuid";
 import type { Entry } from "@/core/handover/entry";
 import { demoBase } from "@/testing/demo-base";
 import { addCrewList, crewOf } from "../db/crew";
+import { assignWork } from "./assign-work";
 import { noteWorkStep } from "./note-work";
-import { addWorkStep, allDefects, openDefects, openSafetyWork, workStepsOf } from "../db/defects";
+import { addWorkStep, allDefects, openDefects, openSafetyWork, openWork, workStepsOf } from "../db/defects";
 import { findHandover } from "../db/handovers";
 import { gateContext } from "../sealing/gate-context";
 import { openHandover } from "../handover/open";
@@ -73,6 +74,28 @@ describe("a prep", () => {
       expect.arrayContaining(["Galley sink seacock", "Coolant"]),
     );
     expect(list?.crewKg).toEqual([38, 66, 72, 79]);
+  });
+
+  it("gives work to who works on yachts, all of it or none, and the last word counts", async () => {
+    const [ilko, odile] = [await base.person("Ilko Brand"), await base.person("Odile Varn")];
+    const work = await base.inBase((db) => openWork(db));
+    const [one, two] = work;
+    const give = (defects: string[], person: string | null) =>
+      base.inBase((db) => assignWork(db, { defects, person }, ilko));
+    await give([one?.id ?? "", two?.id ?? ""], ilko);
+    const names = async () =>
+      (await base.inBase((db) => openWork(db))).slice(0, 2).map(({ assigneeName }) => assigneeName);
+    expect(await names()).toEqual(["Ilko Brand", "Ilko Brand"]);
+    await give([two?.id ?? ""], null);
+    expect(await names()).toEqual(["Ilko Brand", null]);
+    await expect(give([one?.id ?? "", "00000000-0000-7000-8000-000000000009"], null)).rejects.toMatchObject({
+      code: "no-such-defect",
+    });
+    expect(await names()).toEqual(["Ilko Brand", null]);
+    // the office repairs nothing, and a skipper even less
+    for (const stranger of [odile, await base.person("Aldo Merrin")])
+      await expect(give([one?.id ?? ""], stranger)).rejects.toMatchObject({ code: "no-worker" });
+    await expect(base.asOwner("delete from work_assignment")).rejects.toThrow("is refused");
   });
 
   it("holds her at the gate until the safety work is done, and who did it stays", async () => {
