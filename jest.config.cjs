@@ -3,6 +3,7 @@ const esm = [
   "canonicalize",
   "uuid",
   "stemmer",
+  "react-hotkeys-hook",
   "@noble",
   "json-merge-patch",
   "next-intl",

@@ -7,6 +7,7 @@ import { staff } from "./callers";
 import { Done, endpoint, media } from "./endpoint";
 import { closed } from "./schemas/closed";
 import { DayText, words } from "./fields";
+import { GoTo } from "./schemas/go-to";
 
 const onNumber = Type.Integer({ minimum: 0, maximum: 2_000_000_000 });
 
@@ -65,4 +66,14 @@ export const lookOverBase = endpoint({
   about: "Looks over the base now, as every night: money beside the terminal's book, chains of seals, sealed records.",
   who: [staff("see-health")],
   answer: Type.Object({ findings: Type.Integer({ minimum: 0 }) }, closed),
+});
+
+export const findAnywhere = endpoint({
+  name: "find-anywhere",
+  method: "GET",
+  path: "/api/go-to",
+  about: "Yachts, charters, people, work and places that have some letters in their names.",
+  who: [staff("see-desk")],
+  query: Type.Object({ find: words(80) }, closed),
+  answer: Type.Object({ found: Type.Array(GoTo) }, closed),
 });

@@ -118,6 +118,7 @@ const allowed: Record<string, string> = {
   "simulate-weather": "M",
   "look-over-base": "M",
   "save-history": staff,
+  "find-anywhere": staff,
   "read-health": everybody,
   "read-keys": everybody,
   "read-yacht-file-schema": everybody,
@@ -134,6 +135,7 @@ const ownOfEach = new Set([
   "simulate-weather",
   "look-over-base",
   "save-history",
+  "find-anywhere",
 ]);
 
 const base = demoBase("sweep");
@@ -233,7 +235,7 @@ function paramsOf({ path, name }: AnyEndpoint): Record<string, string> {
 }
 
 let noteYacht = "quillback";
-const queries: Record<string, string> = { "read-draft-news": "?after=0" };
+const queries: Record<string, string> = { "read-draft-news": "?after=0", "find-anywhere": "?find=heron" };
 const withHandover = new Set(["read-photo", "put-photo", "post-notes"]);
 
 const signature = (side: string) => ({

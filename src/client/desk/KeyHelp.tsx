@@ -2,35 +2,43 @@
 import { Button } from "@chakra-ui/react";
 import { useRouter } from "next/navigation";
 import { useTranslations } from "next-intl";
-import { useEffect, useState } from "react";
+import { useState } from "react";
+import { useHotkeys } from "react-hotkeys-hook";
 import { Sheet } from "@/ui/Sheet";
+import { GoTo } from "./GoTo";
 
-const keys = ["t", "f", "c", "w", "h", "r", "arrows", "enter", "slash", "undo", "question"] as const;
+const keys = ["k", "t", "f", "c", "w", "h", "r", "arrows", "enter", "slash", "undo", "question"] as const;
+const pages: Readonly<Record<string, string>> = {
+  t: "/today",
+  f: "/fleet",
+  c: "/charters",
+  w: "/work",
+  h: "/history",
+  r: "/rules",
+};
 
-/** The desk's keys: `?` shows them, a letter goes to a page. */
+/** The desk's keys: `?` shows them, a letter goes to a page, Ctrl-K goes anywhere. */
 export function KeyHelp() {
   const t = useTranslations("desk");
+  const go = useTranslations("go-to");
   const router = useRouter();
-  const [open, setOpen] = useState(false);
-  useEffect(() => {
-    const press = (event: KeyboardEvent) => {
-      const target = event.target as HTMLElement;
-      if (event.ctrlKey || event.metaKey || event.altKey || /^(INPUT|TEXTAREA|SELECT)$/.test(target.tagName)) return;
-      if (event.key === "?") setOpen(true);
-      if (document.querySelector("dialog[open]")) return;
-      const to = { t: "/today", f: "/fleet", c: "/charters", w: "/work", h: "/history", r: "/rules" }[event.key];
-      if (to) router.push(to);
-    };
-    addEventListener("keydown", press);
-    return () => removeEventListener("keydown", press);
-  }, [router]);
+  const [open, setOpen] = useState<"keys" | "go-to" | null>(null);
+  const close = () => setOpen(null);
+  useHotkeys("mod+k", () => setOpen("go-to"), { preventDefault: true, enableOnFormTags: true });
+  useHotkeys("?", () => setOpen("keys"), { useKey: true, ignoreModifiers: true });
+  useHotkeys(Object.keys(pages), ({ key }) => {
+    const to = pages[key.toLowerCase()];
+    if (to !== undefined && !document.querySelector("dialog[open]")) router.push(to);
+  });
   return (
     <>
-      <Button aria-label={t("keys-title")} minWidth="48px" paddingInline="3" onClick={() => setOpen(true)}>
+      <Button onClick={() => setOpen("go-to")}>{go("open")}</Button>
+      <Button aria-label={t("keys-title")} minWidth="48px" paddingInline="3" onClick={() => setOpen("keys")}>
         ?
       </Button>
-      {open && (
-        <Sheet title={t("keys-title")} closeWord={t("close")} onClose={() => setOpen(false)}>
+      {open === "go-to" && <GoTo onClose={close} />}
+      {open === "keys" && (
+        <Sheet title={t("keys-title")} closeWord={t("close")} onClose={close}>
           <dl style={{ display: "grid", gridTemplateColumns: "max-content 1fr", gap: "10px 24px" }}>
             {keys.map((key) => (
               <div key={key} style={{ display: "contents" }}>
