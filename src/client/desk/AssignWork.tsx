@@ -7,7 +7,7 @@ import { Field } from "@/ui/Field";
 import { toaster } from "@/ui/toaster";
 import { useRequest } from "../api/useRequest";
 import { Fault } from "./shared/Fault";
-import type { Work, Worker } from "./WorkTable";
+import type { Work, Worker } from "./work";
 
 /** Gives what is chosen to somebody, or to nobody again; what was before comes back with one tap. */
 export function AssignWork({

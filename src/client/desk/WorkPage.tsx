@@ -4,15 +4,16 @@ import { Box, Button, chakra } from "@chakra-ui/react";
 import { useFormatter, useTranslations } from "next-intl";
 import { useState } from "react";
 import type { FoundState } from "@/core/upkeep/found";
-import type { DefectView, FoundItem } from "@/api/schemas/desk";
+import type { FoundItem } from "@/api/schemas/desk";
 import { Field } from "@/ui/Field";
-import { WorkTable, type Worker } from "./WorkTable";
+import { WorkTable } from "./WorkTable";
+import type { Work, Worker } from "./work";
 import { Fault } from "./shared/Fault";
 import { PhotoStrip } from "./PhotoStrip";
 import { useRequest } from "../api/useRequest";
 
 interface Props {
-  work: (DefectView & { yachtName: string; yachtSlug: string })[];
+  work: Work[];
   found: FoundItem[];
   timeZone: string;
   mayWork: boolean;

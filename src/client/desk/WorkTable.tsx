@@ -4,20 +4,13 @@ import Link from "next/link";
 import { useFormatter, useTranslations } from "next-intl";
 import { useSearchParams } from "next/navigation";
 import { useMemo, useState } from "react";
-import type { DefectView } from "@/api/schemas/desk";
 import { Chip } from "@/ui/Chip";
 import { Field } from "@/ui/Field";
 import { AssignWork } from "./AssignWork";
+import type { Work, Worker } from "./work";
 import { DefectRow } from "./DefectList";
 import { DataTable, type Column } from "./table/DataTable";
 import { keepInAddress } from "./table/address";
-
-export type Work = DefectView & { yachtName: string; yachtSlug: string };
-
-export interface Worker {
-  id: string;
-  name: string;
-}
 
 /** What is to repair in the fleet as a table: safety first, then what leaves next; a row opens with photos and what can be done. */
 export function WorkTable({

@@ -4,7 +4,8 @@ import { id } from "@/testing/records";
 import { drawDesk, wire } from "@/testing/screen";
 import { toaster } from "@/ui/toaster";
 import { csvOf } from "./table/save-csv";
-import { WorkTable, type Work } from "./WorkTable";
+import { WorkTable } from "./WorkTable";
+import type { Work } from "./work";
 
 const asked = new URLSearchParams();
 jest.mock("next/navigation", () => ({
