@@ -49,5 +49,32 @@ export default tseslint.config(
     ignores: ["**/*.test.ts", "**/*.test.tsx", "**/*.spec.ts"],
     rules: { "max-lines-per-function": ["error", { max: 80 }] },
   },
+  {
+    // what people read stands in the catalogues; letters alone, and what joins two of them, are no words
+    files: ["src/**/*.tsx"],
+    ignores: ["**/*.test.tsx", "src/testing/**"],
+    rules: {
+      "no-restricted-syntax": [
+        "error",
+        {
+          selector: "JSXText[value=/\\p{L}{2}/u]",
+          message: "Words that people read belong into the catalogue: src/messages.",
+        },
+        {
+          selector: "JSXExpressionContainer > Literal[value=/\\p{L}{2}.*\\p{L}/u]",
+          message: "Words that people read belong into the catalogue: src/messages.",
+        },
+        {
+          selector: "Property[key.name='title'] > Literal[value=/\\p{L}{2}/u]",
+          message: "Titles of pages stand in the catalogue: titled().",
+        },
+        {
+          selector:
+            "JSXAttribute[name.name=/^(aria-label|title|alt|placeholder|label|hint|words|caption)$/] > Literal[value=/\\p{L}{2}/u]",
+          message: "Words that people read belong into the catalogue: src/messages.",
+        },
+      ],
+    },
+  },
   { files: ["**/*.cjs"], rules: { "@typescript-eslint/no-require-imports": "off" } },
 );

@@ -26,6 +26,7 @@ export function shellMessages(messages: typeof en): Partial<typeof en> {
     editor: _editor,
     "new-yacht": _new,
     publish: _publish,
+    titles: _titles,
     "go-to": _goTo,
     ...rest
   } = messages;

@@ -19,6 +19,8 @@ export function Sheet({ title, closeWord, onClose, children, foot, low = false }
   const heading = useId();
   useEffect(() => {
     dialog.current?.showModal();
+    // the browser puts the focus on the first button: where one types is what the sheet is opened for
+    dialog.current?.querySelector<HTMLElement>("[data-autofocus]")?.focus();
   }, []);
   return (
     <dialog

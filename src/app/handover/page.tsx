@@ -1,4 +1,4 @@
-import type { Metadata } from "next";
+import { titled } from "@/app/titled";
 import { NextIntlClientProvider } from "next-intl";
 import { getMessages } from "next-intl/server";
 import { HandoverShell } from "@/client/handover/HandoverShell";
@@ -6,7 +6,7 @@ import { LanguageProvider } from "@/client/language/LanguageProvider";
 import { ServiceWorker } from "@/client/offline/ServiceWorker";
 import { shellMessages } from "@/messages/shell";
 
-export const metadata: Metadata = { title: "Handover" };
+export const generateMetadata = titled("handover");
 
 /** A shell at a fixed address without private data: everything it shows comes from the device or by the fragment. */
 export default async function HandoverShellPage() {

@@ -1,11 +1,11 @@
-import type { Metadata } from "next";
+import { titled } from "@/app/titled";
 import { NextIntlClientProvider } from "next-intl";
 import { getMessages } from "next-intl/server";
 import { JoinShell } from "@/client/join/JoinShell";
 import { ServiceWorker } from "@/client/offline/ServiceWorker";
 import { shellMessages } from "@/messages/shell";
 
-export const metadata: Metadata = { title: "Join" };
+export const generateMetadata = titled("join");
 
 /** A shell at a fixed address: crew join a check-in with the code that the briefer shows. */
 export default async function JoinPage() {

@@ -1,11 +1,11 @@
-import type { Metadata } from "next";
+import { titled } from "@/app/titled";
 import { headers } from "next/headers";
 import { NextIntlClientProvider } from "next-intl";
 import { getMessages } from "next-intl/server";
 import { SignInForm } from "@/client/desk/SignInForm";
 import { DeskTheme } from "@/ui/theme/DeskTheme";
 
-export const metadata: Metadata = { title: "Sign in" };
+export const generateMetadata = titled("sign-in");
 
 export default async function SignInPage() {
   const { signin } = await getMessages();

@@ -44,7 +44,7 @@ export function BaseRulesPage({ rules, number, history, timeZone, maySettle }: P
     onType: (field: keyof typeof typed, text: string) => setTyped({ ...typed, [field]: text }),
   };
   return (
-    <chakra.main padding={{ base: "4", md: "7" }} display="grid" gap="5" alignContent="start" maxWidth="60rem">
+    <chakra.main padding={{ base: "4", md: "5" }} display="grid" gap="5" alignContent="start" maxWidth="60rem">
       <Box>
         <h1>{t("title")}</h1>
         <p>{t("words")}</p>

@@ -52,7 +52,7 @@ export function BriefingPage(props: Props) {
   const handsOn = topics.filter((each) => each.depth === "hands-on");
   const toShow = topics.filter((each) => marks[each.topic.id] === "ask");
   return (
-    <chakra.main padding={{ base: "4", md: "7" }} display="grid" gap="4" alignContent="start" maxWidth="1180px">
+    <chakra.main padding={{ base: "4", md: "5" }} display="grid" gap="4" alignContent="start" maxWidth="1180px">
       <SheetHead {...{ stay, minutes, studied, experience, marks, checks }} asked={questions.length} />
       {farBelow && <OddNote title={t("below.title")}>{farBelowWords(t, farBelow)}</OddNote>}
       <Box display="grid" gridTemplateColumns={{ base: "minmax(0,1fr)", md: "1fr 1fr" }} gap="0 40px">

@@ -25,7 +25,7 @@ export function CharterTable({ page: { rows, timeZone, find, more } }: { page: C
   const day = (at: string) =>
     format.dateTime(new Date(at), { day: "numeric", month: "short", year: "numeric", timeZone });
   return (
-    <chakra.main padding={{ base: "4", md: "7" }} display="grid" gap="4" alignContent="start">
+    <chakra.main padding={{ base: "4", md: "5" }} display="grid" gap="4" alignContent="start">
       <Box display="flex" flexWrap="wrap" justifyContent="space-between" alignItems="flex-end" gap="4">
         <h1>{t("desk.charters")}</h1>
         <Box width="min(100%, 20rem)">

@@ -29,7 +29,7 @@ export function ClassPage({ slug, name, revision, publishedAt, by, why, timeZone
   const fleet = useTranslations("fleet");
   const format = useFormatter();
   return (
-    <chakra.main padding={{ base: "4", md: "7" }} display="grid" gap="4" alignContent="start">
+    <chakra.main padding={{ base: "4", md: "5" }} display="grid" gap="4" alignContent="start">
       <Box>
         <h1>{t("title", { name })}</h1>
         <p>

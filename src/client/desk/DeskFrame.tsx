@@ -4,6 +4,7 @@ import Link from "next/link";
 import { usePathname } from "next/navigation";
 import { useTranslations } from "next-intl";
 import type { ReactNode } from "react";
+import { brand } from "@/ui/brand";
 import { BrandMark } from "@/ui/BrandMark";
 import { Sheet } from "@/ui/Sheet";
 import { Toasts } from "@/ui/Toasts";
@@ -64,7 +65,7 @@ export function DeskFrame({
           fontWeight="700"
           minHeight="48px"
         >
-          <BrandMark /> Brinecove
+          <BrandMark /> {brand}
         </NavLink>
         <PageLinks roles={roles} />
         <Box marginLeft="auto" display="flex" alignItems="center" gap="4">

@@ -29,7 +29,7 @@ export function FleetList({ yachts, classes, unpublished, mayEdit }: Props) {
   const t = useTranslations("fleet");
   const made = useTranslations("new-yacht");
   return (
-    <chakra.main padding={{ base: "4", md: "7" }} display="grid" gap="4" alignContent="start">
+    <chakra.main padding={{ base: "4", md: "5" }} display="grid" gap="4" alignContent="start">
       <h1>{t("title")}</h1>
       {mayEdit && (
         <p>

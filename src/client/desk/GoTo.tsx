@@ -42,7 +42,7 @@ export function GoTo({ onClose }: { onClose: () => void }) {
               aria-expanded={found.length > 0}
               aria-controls="go-to-found"
               aria-activedescendant={found[at] ? `go-to-${at}` : undefined}
-              autoFocus
+              data-autofocus
               autoComplete="off"
               maxLength={80}
               value={typed}

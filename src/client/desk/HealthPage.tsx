@@ -14,7 +14,7 @@ export function HealthPage({ look, timeZone }: { look: HealthLook | null; timeZo
   const format = useFormatter();
   const { request, fault, busy } = useRequest();
   return (
-    <chakra.main padding={{ base: "4", md: "7" }} display="grid" gap="5" alignContent="start" maxWidth="68rem">
+    <chakra.main padding={{ base: "4", md: "5" }} display="grid" gap="5" alignContent="start" maxWidth="68rem">
       <Box display="flex" flexWrap="wrap" justifyContent="space-between" gap="4" alignItems="flex-start">
         <Box>
           <h1>{t("health.title")}</h1>

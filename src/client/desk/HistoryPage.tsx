@@ -27,7 +27,7 @@ export function HistoryPage({ slug, yachts, byItem, byYacht, currency }: Props) 
   const router = useRouter();
   const most = byItem.filter((row) => row.missing + row.broken > 0).slice(0, 10);
   return (
-    <chakra.main padding={{ base: "4", md: "7" }} display="grid" gap="5" alignContent="start">
+    <chakra.main padding={{ base: "4", md: "5" }} display="grid" gap="5" alignContent="start">
       <Box display="flex" flexWrap="wrap" justifyContent="space-between" gap="4" alignItems="flex-start">
         <Box>
           <h1>{t("title")}</h1>

@@ -24,7 +24,7 @@ export function NewYacht({ classes }: { classes: readonly { slug: string; name: 
     if (made) router.push(`/fleet/${made.slug}/edit`);
   };
   return (
-    <chakra.main padding={{ base: "4", md: "7" }} display="grid" gap="4" alignContent="start" maxWidth="44rem">
+    <chakra.main padding={{ base: "4", md: "5" }} display="grid" gap="4" alignContent="start" maxWidth="44rem">
       <Box>
         <h1>{t("title")}</h1>
         <p>{t("words")}</p>

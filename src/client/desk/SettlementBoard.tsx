@@ -29,7 +29,7 @@ export function SettlementBoard({ screen, me }: Props) {
   const other = items.filter((item) => !costly.includes(item));
   return (
     <Box display="grid" gridTemplateColumns={{ base: "minmax(0,1fr)", lg: "minmax(0, 1fr) 360px" }} minHeight="100%">
-      <chakra.main padding={{ base: "4", md: "7" }} minWidth="0" display="grid" gap="5" alignContent="start">
+      <chakra.main padding={{ base: "4", md: "5" }} minWidth="0" display="grid" gap="5" alignContent="start">
         <Box>
           <h1>{t("settle.heading", { yacht: stay.yachtName })}</h1>
           <p>

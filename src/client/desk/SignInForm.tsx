@@ -5,6 +5,7 @@ import { call } from "../api/call";
 import { Box, Button, chakra, Input } from "@chakra-ui/react";
 import { useTranslations } from "next-intl";
 import { useState, type SubmitEvent } from "react";
+import { brand } from "@/ui/brand";
 import { BrandMark } from "@/ui/BrandMark";
 import { Field } from "@/ui/Field";
 
@@ -37,7 +38,7 @@ export function SignInForm() {
         <chakra.form onSubmit={enter} display="grid" gap="5" width="100%" maxWidth="24rem" method="post">
           <Box display="flex" alignItems="center" gap="3">
             <BrandMark size={56} />
-            <chakra.h1>Brinecove</chakra.h1>
+            <chakra.h1>{brand}</chakra.h1>
           </Box>
           <p>{t("words")}</p>
           <Field label={t("email")}>

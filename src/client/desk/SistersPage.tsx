@@ -28,7 +28,7 @@ function sideWords({ differs }: Trap, { place, where, how }: TrapSide): string {
 export function SistersPage({ one, other, className, traps, differences }: Props) {
   const t = useTranslations();
   return (
-    <chakra.main padding={{ base: "4", md: "7" }} display="grid" gap="4" alignContent="start">
+    <chakra.main padding={{ base: "4", md: "5" }} display="grid" gap="4" alignContent="start">
       <Box>
         <h1>{t("sisters.title", { one, other })}</h1>
         <p>{t("sisters.words", { className, traps: traps.length, differences: differences.length })}</p>

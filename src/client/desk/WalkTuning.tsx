@@ -60,7 +60,7 @@ export function WalkTuning({ slug, file, mayEdit }: { slug: string; file: YachtF
     if (kept) router.push(`/fleet/${slug}/edit?view=publish`);
   };
   return (
-    <chakra.main padding={{ base: "4", md: "7" }} display="grid" gap="4" alignContent="start">
+    <chakra.main padding={{ base: "4", md: "5" }} display="grid" gap="4" alignContent="start">
       <Box>
         <h1>{t("title", { yacht: file.particulars.name })}</h1>
         <p>

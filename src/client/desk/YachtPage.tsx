@@ -40,7 +40,7 @@ export function YachtPage(props: Props) {
   const t = useTranslations("fleet");
   const work = useTranslations("work");
   return (
-    <chakra.main padding={{ base: "4", md: "7" }} display="grid" gap="4" alignContent="start">
+    <chakra.main padding={{ base: "4", md: "5" }} display="grid" gap="4" alignContent="start">
       <YachtHead {...props} />
       <Box
         as="section"

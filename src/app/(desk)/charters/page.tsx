@@ -1,10 +1,10 @@
-import type { Metadata } from "next";
+import { titled } from "@/app/titled";
 import { CharterTable } from "@/client/desk/CharterTable";
 import { requireStaff } from "@/server/auth/session";
 import { inBaseTransaction } from "@/server/db/pool";
 import { chartersView } from "@/server/desk/today";
 
-export const metadata: Metadata = { title: "Charters" };
+export const generateMetadata = titled("charters");
 
 interface Props {
   searchParams: Promise<Record<string, string | string[] | undefined>>;

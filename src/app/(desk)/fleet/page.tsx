@@ -1,4 +1,4 @@
-import type { Metadata } from "next";
+import { titled } from "@/app/titled";
 import { FleetList } from "@/client/desk/FleetList";
 import { may } from "@/api/permissions";
 import { requireStaff } from "@/server/auth/session";
@@ -7,7 +7,7 @@ import { inBaseTransaction } from "@/server/db/pool";
 import { listClasses } from "@/server/db/yacht-classes";
 import { listYachts, unpublishedYachts } from "@/server/db/yachts";
 
-export const metadata: Metadata = { title: "Fleet" };
+export const generateMetadata = titled("fleet");
 
 export default async function FleetPage() {
   const staff = await requireStaff();

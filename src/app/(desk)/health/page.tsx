@@ -1,4 +1,4 @@
-import type { Metadata } from "next";
+import { titled } from "@/app/titled";
 import { notFound } from "next/navigation";
 import { may } from "@/api/permissions";
 import { HealthPage } from "@/client/desk/HealthPage";
@@ -7,7 +7,7 @@ import { currentBase } from "@/server/db/base";
 import { lastLook } from "@/server/db/night";
 import { inBaseTransaction } from "@/server/db/pool";
 
-export const metadata: Metadata = { title: "Health" };
+export const generateMetadata = titled("health");
 
 export default async function HealthRoute() {
   const staff = await requireStaff();

@@ -1,4 +1,4 @@
-import type { Metadata } from "next";
+import { titled } from "@/app/titled";
 import { HistoryPage } from "@/client/desk/HistoryPage";
 import { addHours } from "@/core/basics/instant";
 import { historyByItem, historyByYacht } from "@/core/history/history";
@@ -9,7 +9,7 @@ import { inBaseTransaction } from "@/server/db/pool";
 import { listYachts } from "@/server/db/yachts";
 import { historyFacts } from "@/server/history/facts";
 
-export const metadata: Metadata = { title: "History" };
+export const generateMetadata = titled("history");
 
 interface Props {
   searchParams: Promise<{ yacht?: string }>;

@@ -1,5 +1,5 @@
+import { titled } from "@/app/titled";
 import { may } from "@/api/permissions";
-import type { Metadata } from "next";
 import { Box } from "@chakra-ui/react";
 import { BaseRulesPage } from "@/client/desk/BaseRulesPage";
 import { PriceListPart } from "@/client/desk/PriceListPart";
@@ -9,7 +9,7 @@ import { currentRules, rulesHistory } from "@/server/db/base-rules";
 import { currentPrices, lastPriceChange } from "@/server/db/prices";
 import { inBaseTransaction } from "@/server/db/pool";
 
-export const metadata: Metadata = { title: "Rules" };
+export const generateMetadata = titled("rules");
 
 export default async function RulesRoute() {
   const staff = await requireStaff();

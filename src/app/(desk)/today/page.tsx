@@ -1,10 +1,10 @@
-import type { Metadata } from "next";
+import { titled } from "@/app/titled";
 import { TodayBoard } from "@/client/desk/TodayBoard";
 import { requireStaff } from "@/server/auth/session";
 import { inBaseTransaction } from "@/server/db/pool";
 import { todayView } from "@/server/desk/today";
 
-export const metadata: Metadata = { title: "Today" };
+export const generateMetadata = titled("today");
 
 export default async function TodayPage() {
   const staff = await requireStaff();

@@ -1,5 +1,5 @@
+import { titled } from "@/app/titled";
 import { may } from "@/api/permissions";
-import type { Metadata } from "next";
 import { WorkPage } from "@/client/desk/WorkPage";
 import { requireStaff } from "@/server/auth/session";
 import { currentBase } from "@/server/db/base";
@@ -8,7 +8,7 @@ import { workers } from "@/server/db/staff";
 import { inBaseTransaction } from "@/server/db/pool";
 import { foundNotReturned } from "@/server/upkeep/found-things";
 
-export const metadata: Metadata = { title: "Work" };
+export const generateMetadata = titled("work");
 
 export default async function WorkRoute() {
   const staff = await requireStaff();

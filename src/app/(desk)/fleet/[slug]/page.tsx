@@ -1,4 +1,4 @@
-import type { Metadata } from "next";
+import { titled } from "@/app/titled";
 import { notFound } from "next/navigation";
 import { YachtPage } from "@/client/desk/YachtPage";
 import { may } from "@/api/permissions";
@@ -12,7 +12,7 @@ import { classDraft } from "@/server/yacht/class-draft";
 import { allDefects } from "@/server/db/defects";
 import { revisionsOf } from "@/server/yacht/history";
 
-export const metadata: Metadata = { title: "Yacht" };
+export const generateMetadata = titled("yacht");
 
 interface Props {
   params: Promise<{ slug: string }>;

@@ -1,10 +1,10 @@
-import type { Metadata } from "next";
+import { titled } from "@/app/titled";
 import { NewYacht } from "@/client/desk/NewYacht";
 import { requireStaff } from "@/server/auth/session";
 import { inBaseTransaction } from "@/server/db/pool";
 import { listClasses } from "@/server/db/yacht-classes";
 
-export const metadata: Metadata = { title: "A new yacht" };
+export const generateMetadata = titled("new-yacht");
 
 export default async function NewYachtRoute() {
   const staff = await requireStaff();

@@ -1,4 +1,4 @@
-import type { Metadata } from "next";
+import { titled } from "@/app/titled";
 import { notFound } from "next/navigation";
 import { BriefingPage } from "@/client/desk/BriefingPage";
 import { requireStaff } from "@/server/auth/session";
@@ -7,7 +7,7 @@ import { currentBase } from "@/server/db/base";
 import { findStay } from "@/server/db/charters";
 import { inBaseTransaction } from "@/server/db/pool";
 
-export const metadata: Metadata = { title: "Before the briefing" };
+export const generateMetadata = titled("briefing");
 
 interface Props {
   params: Promise<{ reference: string }>;

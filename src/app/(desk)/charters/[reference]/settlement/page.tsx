@@ -1,5 +1,5 @@
+import { titled } from "@/app/titled";
 import { AppError } from "@/api/app-error";
-import type { Metadata } from "next";
 import { notFound } from "next/navigation";
 import { SettlementBoard } from "@/client/desk/SettlementBoard";
 import { SettlementNotYet } from "@/client/desk/SettlementNotYet";
@@ -10,7 +10,7 @@ import { findStay } from "@/server/db/charters";
 import { inBaseTransaction } from "@/server/db/pool";
 import { settlementScreen } from "@/server/settlement/screen";
 
-export const metadata: Metadata = { title: "Settlement" };
+export const generateMetadata = titled("settlement");
 
 interface Props {
   params: Promise<{ reference: string }>;

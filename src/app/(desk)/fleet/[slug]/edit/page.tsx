@@ -1,7 +1,7 @@
-import type { Metadata } from "next";
+import { titled } from "@/app/titled";
 import { EditFile } from "../../edit-file";
 
-export const metadata: Metadata = { title: "Yacht file" };
+export const generateMetadata = titled("yacht-file");
 
 interface Props {
   params: Promise<{ slug: string }>;

@@ -1,4 +1,4 @@
-import type { Metadata } from "next";
+import { titled } from "@/app/titled";
 import { notFound } from "next/navigation";
 import { WalkTuning } from "@/client/desk/WalkTuning";
 import { may } from "@/api/permissions";
@@ -6,7 +6,7 @@ import { requireStaff } from "@/server/auth/session";
 import { inBaseTransaction } from "@/server/db/pool";
 import { findYacht } from "@/server/db/yachts";
 
-export const metadata: Metadata = { title: "Walk" };
+export const generateMetadata = titled("walk");
 
 interface Props {
   params: Promise<{ slug: string }>;

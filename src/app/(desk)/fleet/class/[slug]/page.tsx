@@ -1,4 +1,4 @@
-import type { Metadata } from "next";
+import { titled } from "@/app/titled";
 import { notFound } from "next/navigation";
 import { ClassPage } from "@/client/desk/ClassPage";
 import { may } from "@/api/permissions";
@@ -7,7 +7,7 @@ import { currentBase } from "@/server/db/base";
 import { inBaseTransaction } from "@/server/db/pool";
 import { findClass, sistersOf } from "@/server/db/yacht-classes";
 
-export const metadata: Metadata = { title: "Class" };
+export const generateMetadata = titled("class");
 
 interface Props {
   params: Promise<{ slug: string }>;

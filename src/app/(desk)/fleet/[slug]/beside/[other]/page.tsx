@@ -1,4 +1,4 @@
-import type { Metadata } from "next";
+import { titled } from "@/app/titled";
 import { notFound } from "next/navigation";
 import { SistersPage } from "@/client/desk/SistersPage";
 import { sisterDifferences, traps } from "@/core/yacht/sisters";
@@ -6,7 +6,7 @@ import { requireStaff } from "@/server/auth/session";
 import { inBaseTransaction } from "@/server/db/pool";
 import { findYacht } from "@/server/db/yachts";
 
-export const metadata: Metadata = { title: "Sisters" };
+export const generateMetadata = titled("sisters");
 
 interface Props {
   params: Promise<{ slug: string; other: string }>;

@@ -1,7 +1,7 @@
-import type { Metadata } from "next";
+import { titled } from "@/app/titled";
 import { EditFile } from "../../../edit-file";
 
-export const metadata: Metadata = { title: "Class file" };
+export const generateMetadata = titled("class-file");
 
 interface Props {
   params: Promise<{ slug: string }>;

@@ -1,0 +1,2 @@
+/** The product's own name, the same in every language. */
+export const brand = "Brinecove";
