@@ -24,7 +24,7 @@ test("a skipper finds a valve, a remedy and a card on a phone, without signal", 
   await page.keyboard.press("Enter");
   const found = page.getByRole("article", { name: "Gas tap" });
   await expect(found).toContainText("Galley, in the locker right of the stove, yellow");
-  await expect(found).toContainText("in line is open");
+  await expect(found.getByRole("list", { name: "How it stands" })).toContainText(/open\s*in line with the pipe/);
   await page.getByRole("button", { name: "Show on her plan" }).click();
   await expect(page.getByRole("button", { name: "Below", exact: true })).toHaveAttribute("aria-pressed", "true");
   await expect(page.getByRole("button", { name: "Galley", exact: true })).toHaveAttribute("aria-current", "location");

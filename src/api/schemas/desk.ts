@@ -76,6 +76,17 @@ export interface HandoverBrief {
   prepDone: boolean;
 }
 
+/** How a handover stands that is open. */
+export interface HandoverInHand {
+  /** lines not looked at yet, of how many */
+  left: number;
+  total: number;
+  /** who recorded on it, the latest first */
+  people: string[];
+  /** what would stand in the way of leaving, in words */
+  against: string[];
+}
+
 /** A stay with its charter, yacht and people, as the desk shows it. */
 export interface StayView {
   stayId: string;

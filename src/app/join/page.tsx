@@ -1,6 +1,7 @@
 import { titled } from "@/app/titled";
 import { NextIntlClientProvider } from "next-intl";
 import { getMessages } from "next-intl/server";
+import { LanguageProvider } from "@/client/language/LanguageProvider";
 import { JoinShell } from "@/client/join/JoinShell";
 import { ServiceWorker } from "@/client/offline/ServiceWorker";
 import { shellMessages } from "@/messages/shell";
@@ -11,7 +12,9 @@ export const generateMetadata = titled("join");
 export default async function JoinPage() {
   return (
     <NextIntlClientProvider messages={shellMessages(await getMessages())}>
-      <JoinShell />
+      <LanguageProvider>
+        <JoinShell />
+      </LanguageProvider>
       <ServiceWorker />
     </NextIntlClientProvider>
   );

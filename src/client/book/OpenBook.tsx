@@ -5,6 +5,7 @@ import { dayOf, stageOf } from "@/core/stays/stage";
 import { PhotoSourceContext } from "../photos/photo-source";
 import type { BookStore } from "../store/book-store";
 import { StudyScreen } from "../study/StudyScreen";
+import { finderOf } from "../finder/finder-of";
 import { FindTab } from "./find/FindTab";
 import { BookFrame } from "./frame/BookFrame";
 import { bookTabs, useBookRoute } from "./route/route";
@@ -21,8 +22,8 @@ export function OpenBook({ store }: { store: BookStore }) {
   const photos = useCallback((hash: string) => store.photo(hash), [store]);
   useEffect(() => {
     // what makes a tab is on the device before the signal goes
-    void import("@/core/yacht/finder/finder").catch(() => undefined);
-  }, []);
+    finderOf(store.book.yacht.file).catch(() => undefined);
+  }, [store]);
   if (route.at === "study") return <StudyScreen store={store} onBack={() => go("today")} />;
   const { file, slug } = book.yacht;
   return (

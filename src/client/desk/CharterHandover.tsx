@@ -1,12 +1,13 @@
 "use client";
 import { printRecord, saveRecord, saveWholeRecord } from "@/api/handovers";
 import type { AddendaView } from "@/api/schemas/book";
-import type { TodayRow } from "@/api/schemas/desk";
+import type { HandoverInHand, TodayRow } from "@/api/schemas/desk";
 import type { RecordFault } from "@/core/handover/record-fault";
 import { href } from "../api/call";
 import { Box, Button } from "@chakra-ui/react";
 import { useTranslations } from "next-intl";
 import { Chip } from "@/ui/Chip";
+import { VerdictMark } from "@/ui/VerdictMark";
 import { AddendaPart } from "./AddendaPart";
 import { OpenHandover } from "./OpenHandover";
 import { DeskPart } from "./shared/DeskPart";
@@ -20,6 +21,8 @@ type Handover = TodayRow["stay"]["handovers"][number];
 interface Props {
   row: TodayRow;
   kind: "check-in" | "check-out";
+  /** how it stands while it is open */
+  inHand: HandoverInHand | null;
   /** what came after the signed check-in, and who reads this */
   afterwards: AddendaView | null;
   me: string;
@@ -29,7 +32,7 @@ interface Props {
 }
 
 /** The check-in or the check-out of a charter: not opened, open, or signed with its papers. */
-export function CharterHandover({ row, kind, afterwards, me, timeZone, at, faults }: Props) {
+export function CharterHandover({ row, kind, inHand, afterwards, me, timeZone, at, faults }: Props) {
   const t = useTranslations();
   const { stay, next } = row;
   const handover = stay.handovers.find((each) => each.kind === kind);
@@ -40,6 +43,7 @@ export function CharterHandover({ row, kind, afterwards, me, timeZone, at, fault
       {handover && !handover.sealedAt && !isUnsettled(handover) && (
         <>
           <p>{t("charter.open", { entries: handover.entries, at: at(handover.openedAt) })}</p>
+          {inHand && <InHand inHand={inHand} kind={kind} />}
           {/* where it is the next thing it stands above */}
           {next !== `go-on-${kind}` && (
             <div>
@@ -58,6 +62,39 @@ export function CharterHandover({ row, kind, afterwards, me, timeZone, at, fault
         </>
       )}
     </DeskPart>
+  );
+}
+
+/** Who is on it, how much is left, and what would stand in the way of leaving. */
+function InHand({ inHand: { left, total, people, against }, kind }: { inHand: HandoverInHand; kind: Props["kind"] }) {
+  const t = useTranslations();
+  return (
+    <>
+      <progress
+        value={total - left}
+        max={Math.max(total, 1)}
+        aria-label={t("charter.done")}
+        style={{ width: "100%" }}
+      />
+      <p>
+        <strong>{t("charter.done-of", { done: total - left, total })}</strong>
+        {people.length > 0 && ` · ${t("charter.on-it", { people: people.join(", ") })}`}
+      </p>
+      {kind === "check-in" && (
+        <>
+          <p>{against.length === 0 ? t("gate.nothing") : t("charter.against", { count: against.length })}</p>
+          {against.length > 0 && (
+            <ul>
+              {against.map((words) => (
+                <li key={words}>
+                  <VerdictMark verdict="stop" /> {words}
+                </li>
+              ))}
+            </ul>
+          )}
+        </>
+      )}
+    </>
   );
 }
 

@@ -1,7 +1,15 @@
 "use client";
 import { printStatement } from "@/api/stays";
 import type { AddendaView } from "@/api/schemas/book";
-import type { AccessBrief, CrewMember, DefectView, DepositView, OutMessage, TodayRow } from "@/api/schemas/desk";
+import type {
+  AccessBrief,
+  CrewMember,
+  DefectView,
+  DepositView,
+  HandoverInHand,
+  OutMessage,
+  TodayRow,
+} from "@/api/schemas/desk";
 import { href } from "../api/call";
 import { Box, Button, chakra } from "@chakra-ui/react";
 import Link from "next/link";
@@ -36,6 +44,8 @@ interface Props {
   defects: DefectView[];
   forecast: Forecast | null;
   windLimitKn: number;
+  /** how the check-in or check-out stands that is open */
+  inHand: HandoverInHand | null;
   /** what came after the signed check-in, and who reads this */
   afterwards: AddendaView | null;
   me: string;
@@ -112,7 +122,7 @@ function OpenStep({ step, at, ...props }: Props & { step: CharterStep; at: At })
   const { row, timeZone, currency, deposit, defects, forecast, windLimitKn, afterwards, me, faults, study } = props;
   const t = useTranslations();
   const { stay } = row;
-  const handover = { row, afterwards, me, timeZone, at, faults };
+  const handover = { row, inHand: props.inHand, afterwards, me, timeZone, at, faults };
   switch (step) {
     case "deposit":
       return <CharterMoney row={row} deposit={deposit} currency={currency} at={at} />;

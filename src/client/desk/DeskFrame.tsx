@@ -68,7 +68,7 @@ export function DeskFrame({
           <BrandMark /> {brand}
         </NavLink>
         <PageLinks roles={roles} />
-        <Box marginLeft="auto" display="flex" alignItems="center" gap="4">
+        <Box marginLeft="auto" display="flex" flexWrap="wrap" alignItems="center" gap="8px 16px">
           <KeyHelp />
           <span>
             {name}, {roles.map((role) => t(`role-${role}`)).join(", ")}

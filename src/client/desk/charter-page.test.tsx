@@ -1,7 +1,7 @@
 /** @jest-environment ./src/testing/browser-environment.cjs */
 import { cleanup, fireEvent, screen, within } from "@testing-library/react";
 import userEvent from "@testing-library/user-event";
-import type { SealBrief, TodayRow } from "@/api/schemas/desk";
+import type { HandoverInHand, SealBrief, TodayRow } from "@/api/schemas/desk";
 import { handoverOf, rowOf, stayOf } from "@/testing/desk";
 import { id } from "@/testing/records";
 import { drawDesk } from "@/testing/screen";
@@ -14,6 +14,7 @@ const draw = (
   roles?: Parameters<typeof drawDesk>[1],
   faults: Parameters<typeof CharterPage>[0]["faults"] = {},
   access: Parameters<typeof CharterPage>[0]["access"] = [],
+  inHand: HandoverInHand | null = null,
 ) =>
   drawDesk(
     <CharterPage
@@ -26,6 +27,7 @@ const draw = (
       forecast={null}
       windLimitKn={25}
       afterwards={null}
+      inHand={inHand}
       me={id(905)}
       messages={[]}
       faults={faults}
@@ -64,6 +66,25 @@ describe("a charter's page", () => {
     // 15:00 UTC is 15:00 in the Azores in summer
     expect(screen.getByText(/Sat 12 Jun, 15:00 – Sat 19 Jun, 09:00/)).toHaveTextContent("4 aboard");
     expect(screen.getByRole("button", { name: "Start the check-in" })).toBeInTheDocument();
+  });
+
+  it("says of the step in hand who is on it, how much is left, and what stands in the way", () => {
+    const open = rowOf(stayOf({ handovers: [handoverOf("check-in")] }), { next: "go-on-check-in" });
+    const inHand = {
+      left: 57,
+      total: 232,
+      people: ["Maro Tessen", "Tove Ellery"],
+      against: ["The deposit is not there yet"],
+    };
+    draw(open, ["manager"], {}, [], inHand);
+    const step = part("Check-in");
+    expect(step.getByText("175 of 232 looked at").closest("p")).toHaveTextContent("on it: Maro Tessen, Tove Ellery");
+    expect(step.getByRole("progressbar")).toHaveAttribute("value", "175");
+    expect(step.getByText("One thing stands in the way of leaving:")).toBeInTheDocument();
+    expect(step.getByText("The deposit is not there yet")).toBeInTheDocument();
+    cleanup();
+    draw(open, ["manager"], {}, [], { ...inHand, left: 0, against: [] });
+    expect(part("Check-in").getByText("By this list nothing stands in the way.")).toBeInTheDocument();
   });
 
   it("asks for the deposit first and lets people begin all the same", () => {

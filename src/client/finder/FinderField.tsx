@@ -5,6 +5,7 @@ import type { Finder, Hit } from "@/core/yacht/finder/finder";
 import type { FigureId } from "@/core/yacht/figures-sheet";
 import type { YachtFile } from "@/core/yacht/schema";
 import { Field } from "@/ui/Field";
+import { finderOf } from "./finder-of";
 import styles from "./Finder.module.css";
 
 interface Props {
@@ -26,10 +27,10 @@ export function FinderField({ file, chosen, onChoose, before = [] }: Props) {
   const asked = useDeferredValue(ask);
   useEffect(() => {
     let gone = false;
-    // its index is made once per file, apart from the page's first load
-    void import("@/core/yacht/finder/finder").then(({ makeFinder }) => {
-      if (!gone) setFinder(makeFinder(file));
-    });
+    finderOf(file).then(
+      (each) => !gone && setFinder(each),
+      () => undefined,
+    );
     return () => {
       gone = true;
     };

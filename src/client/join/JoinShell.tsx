@@ -2,30 +2,32 @@
 import { joinHandover } from "@/api/handovers";
 import { AppError } from "@/api/app-error";
 import { useTranslations } from "next-intl";
-import { useEffect, useState, type SubmitEvent } from "react";
+import { useEffect, useRef, useState, type SubmitEvent } from "react";
 import { Button } from "@/ui/Button";
 import { Field } from "@/ui/Field";
 import styles from "../book/Book.module.css";
+import { LanguageButton } from "../language/LanguageButton";
 import { openHere } from "../store/open-here";
 
 /** Crew join a check-in: the code that the briefer shows, and a name, under which what they count is kept. */
 export function JoinShell() {
   const t = useTranslations();
-  const [code, setCode] = useState("");
+  const codeField = useRef<HTMLInputElement>(null);
   const [fault, setFault] = useState<string | null>(null);
   const [busy, setBusy] = useState(false);
   useEffect(() => {
-    // the code may come with the address, from the picture that the briefer shows
-    // eslint-disable-next-line react-hooks/set-state-in-effect
-    setCode(decodeURIComponent(location.hash.slice(1)));
+    // the code may come with the address, from the picture that the briefer shows; what is typed already stays
+    const shown = decodeURIComponent(location.hash.slice(1));
+    if (shown !== "" && codeField.current) codeField.current.value = shown;
   }, []);
   const join = async (event: SubmitEvent<HTMLFormElement>) => {
     event.preventDefault();
-    const name = String(new FormData(event.currentTarget).get("name")).trim();
-    if (name === "" || code.trim() === "") return setFault(t("join.both"));
+    const typed = new FormData(event.currentTarget);
+    const [code, name] = [String(typed.get("code")).trim(), String(typed.get("name")).trim()];
+    if (name === "" || code === "") return setFault(t("join.both"));
     setBusy(true);
     try {
-      await openHere(joinHandover, { body: { code: code.trim(), name } }, "list");
+      await openHere(joinHandover, { body: { code, name } }, "list");
     } catch (error) {
       setFault(error instanceof AppError ? error.message : t("desk.no-signal"));
       setBusy(false);
@@ -33,19 +35,13 @@ export function JoinShell() {
   };
   return (
     <main className={styles.alone}>
+      <LanguageButton />
       <h1>{t("join.title")}</h1>
       <p>{t("join.words")}</p>
       <form onSubmit={join} style={{ display: "grid", gap: 16 }}>
         <Field label={t("join.code")} error={fault}>
           {(ids) => (
-            <input
-              {...ids}
-              autoComplete="off"
-              autoCapitalize="characters"
-              maxLength={20}
-              value={code}
-              onChange={(event) => setCode(event.target.value)}
-            />
+            <input {...ids} ref={codeField} name="code" autoComplete="off" autoCapitalize="characters" maxLength={20} />
           )}
         </Field>
         <Field label={t("join.name")}>

@@ -11,6 +11,7 @@ import { crewOf } from "@/server/db/crew";
 import { openDefects } from "@/server/db/defects";
 import { findStay } from "@/server/db/charters";
 import { messagesOf } from "@/server/db/messages";
+import { handoverInHand } from "@/server/handover/in-hand";
 import { inBaseTransaction } from "@/server/db/pool";
 import { studyAnswersOf } from "@/server/db/study";
 import { findYacht } from "@/server/db/yachts";
@@ -36,6 +37,7 @@ export default async function CharterRoute({ params }: Props) {
     if (!stay) return null;
     const base = await currentBase(db);
     const sealed = stay.handovers.filter(({ kind, sealedAt }) => kind !== "prep" && sealedAt !== null);
+    const open = stay.handovers.find(({ kind, sealedAt }) => kind !== "prep" && sealedAt === null);
     const signed = stay.handovers.find((each) => each.kind === "check-in" && each.sealedAt);
     return {
       row: await rowOfStay(db, stay, yacht?.file),
@@ -45,6 +47,7 @@ export default async function CharterRoute({ params }: Props) {
       crew: await crewOf(db, stay.stayId),
       defects: await openDefects(db, stay.yachtId),
       windLimitKn: (await currentRules(db)).rules.windLimitKn,
+      inHand: open ? await handoverInHand(db, open.id) : null,
       afterwards: signed ? await addendaView(db, signed.id) : null,
       study: (await studyAnswersOf(db, stay.charterId)).length,
       messages: await messagesOf(db, stay.stayId),
@@ -66,6 +69,7 @@ export default async function CharterRoute({ params }: Props) {
       defects={view.defects}
       forecast={view.forecast}
       windLimitKn={view.windLimitKn}
+      inHand={view.inHand}
       afterwards={view.afterwards}
       messages={view.messages}
       faults={view.faults}

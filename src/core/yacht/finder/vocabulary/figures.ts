@@ -25,7 +25,7 @@ export const figuresAsked: Readonly<Record<FigureId, FigureAsked>> = {
   },
   draught: {
     names:
-      rowOf(`draught | draft | how deep | keel depth | depth of keel | tiefgang | depth needed | how much depth | shallow |
+      rowOf(`draught | draft | how deep | keel depth | depth of keel | tiefgang | wie tief | depth needed | how much depth | shallow |
       how shallow | minimum depth | how much water do we need under | water depth`),
     of: ["keel"],
     size: rowOf(`deep | depth | how low`),
