@@ -29,6 +29,7 @@ import { tamperingFigures } from "../measure/tampering";
 import { killFigures } from "../measure/kills";
 import { postingFigures } from "../measure/posting";
 import { pageFigures } from "../measure/pages";
+import { tabFigures } from "../measure/tabs";
 import { walkFigures } from "../measure/walk";
 import { needTools } from "./test";
 
@@ -68,6 +69,7 @@ export async function run([only, count]: string[]): Promise<number> {
     if (wanted("editing")) await editingFigures(say, origin, signInAsManager);
     if (wanted("plan")) await planDrawing();
     if (wanted("pages")) await pageFigures(say, origin, signInAsManager);
+    if (wanted("tabs")) await tabFigures(say, origin);
     if (wanted("posting")) await postingFigures(say, origin, prepared);
   } finally {
     await endApp(app);
