@@ -2,6 +2,8 @@ import AxeBuilder from "@axe-core/playwright";
 import { expect } from "@playwright/test";
 import { test } from "./test";
 
+test.use({ serviceWorkers: "allow" });
+
 test("Aldo Merrin's boat book opens in German, answers in German without signal, and is English with one tap", async ({
   page,
   context,

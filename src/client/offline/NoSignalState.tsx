@@ -9,7 +9,12 @@ type State = "looking" | "ready" | "cannot";
 /** Whether this device opens a shell without signal: the pages are kept by the service worker. */
 async function keepsPages(shell: string): Promise<boolean> {
   if (!("serviceWorker" in navigator)) return false;
-  await navigator.serviceWorker.ready;
+  // one that is never registered is never ready
+  const isReady = await Promise.race([
+    navigator.serviceWorker.ready.then(() => true),
+    new Promise<false>((done) => setTimeout(() => done(false), 60_000)),
+  ]);
+  if (!isReady) return false;
   for (let tries = 0; tries < 60; tries++) {
     if (await caches.match(shell, { ignoreSearch: true })) return true;
     await new Promise((done) => setTimeout(done, 1000));
