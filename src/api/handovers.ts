@@ -43,7 +43,7 @@ export const joinHandover = endpoint({
   body: Type.Object({ code: Type.String({ minLength: 4, maxLength: 20 }), name: words(80) }, closed),
   maxBytes: 1000,
   answer: OpenAnswer,
-  errors: ["no-such-join-code", "too-many-tries"],
+  errors: ["no-such-join-code", "too-many-tries", "name-of-staff", "too-many-joined"],
 });
 
 export const makeJoinCode = endpoint({

@@ -74,6 +74,14 @@ describe("the language of the skipper's side", () => {
     expect(languageNow()).toBe("en");
   });
 
+  it("is English at the desk, whatever book was opened in the same browser", () => {
+    chooseLanguage("de");
+    for (const page of ["/today", "/charters/BR-1053", "/work"]) {
+      window.history.replaceState(null, "", page);
+      expect(languageNow()).toBe("en");
+    }
+  });
+
   it("is told to the base with everything that is asked", async () => {
     const base = wire();
     base.answer(200, { keys: [] });

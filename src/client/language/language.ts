@@ -20,8 +20,12 @@ export function keptLanguage(): Language | null {
   return isLanguage(kept) ? kept : null;
 }
 
-/** The language that this device shows, where it shows the skipper's side. */
-export const languageNow = (): Language => keptLanguage() ?? "en";
+/** The skipper's side; the desk is English, whatever book was opened in the same browser. */
+const skippersPages: readonly string[] = ["/book", "/handover", "/aboard", "/join"];
+
+/** The language that this page is shown in. */
+export const languageNow = (): Language =>
+  typeof window !== "undefined" && skippersPages.includes(window.location.pathname) ? (keptLanguage() ?? "en") : "en";
 
 /** Chooses a language for this device; what is open changes at once. */
 export function chooseLanguage(language: Language): void {

@@ -28,3 +28,12 @@ export async function addGrant(
   );
   return rows[0] as { id: string; baseId: string };
 }
+
+/** How many devices of the skipper's side record on a handover. */
+export async function countJoined(db: Queryable, handoverId: string): Promise<number> {
+  const { rows } = await db.query<{ count: number }>(
+    "select count(*)::int as count from device_grant where handover_id = $1 and side = 'skipper' and revoked_at is null",
+    [handoverId],
+  );
+  return rows[0]?.count ?? 0;
+}

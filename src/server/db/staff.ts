@@ -36,3 +36,11 @@ export async function workers(db: Queryable): Promise<{ id: string; name: string
   );
   return rows;
 }
+
+/** The names of everybody who works at the base. */
+export async function staffNames(db: Queryable): Promise<string[]> {
+  const { rows } = await db.query<{ name: string }>(
+    "select p.name from staff s join person p on p.id = s.person_id where s.active",
+  );
+  return rows.map(({ name }) => name);
+}

@@ -16,6 +16,27 @@ const base = demoBase("join");
 const open = () => base.handoverOf("BR-1059", "check-in");
 const make = async (handover: string) => base.inBase((db) => makeJoinCode(db, handover));
 
+describe("a dishonest phone", () => {
+  it("cannot take the name of somebody of the base, however it is spelled", async () => {
+    const { code } = await make(await open());
+    for (const name of ["Maro Tessen", " maro  tessen ", "MARO-TESSEN", "Ｍａｒｏ Tessen"])
+      await expect(joinByCode(code, name)).rejects.toMatchObject({ code: "name-of-staff", where: "name" });
+    expect((await joinByCode(code, "Maro T.")).bundle.me.name).toBe("Maro T.");
+  });
+
+  it("cannot join without end", async () => {
+    const handover = await base.handoverOf("BR-1062", "check-in");
+    const { code } = await make(handover);
+    await base.asOwner(
+      `insert into device_grant (id, base_id, handover_id, token_hash, person_id, created_at, side)
+       select gen_random_uuid(), h.base_id, h.id, md5(n::text), s.person_id, now(), 'skipper'
+       from handover h, generate_series(1, 40) n, (select person_id from staff limit 1) s where h.id = $1`,
+      [handover],
+    );
+    await expect(joinByCode(code, "Tam")).rejects.toMatchObject({ code: "too-many-joined" });
+  });
+});
+
 describe("joining by a code", () => {
   it("gives a device the right to record for its own person, on the skipper's side, by name", async () => {
     const handover = await open();

@@ -7,6 +7,9 @@ import { forgetAttempts, throttleCode } from "../auth/throttle";
 import { tokenHash } from "../auth/token";
 import { now } from "../clock";
 import { inBaseTransaction, type Queryable } from "../db/pool";
+import { countJoined } from "../db/grants";
+import { takeTurns } from "../db/locks";
+import { staffNames } from "../db/staff";
 import { addPerson } from "../db/people";
 import { addJoinCode, findJoinCode } from "../db/ways-in";
 import { AppError } from "@/api/app-error";
@@ -17,6 +20,14 @@ const letters = "ACDEFHJKLMNPRTUVWXY3479";
 /** Eight of 23 letters: 78 thousand million codes. */
 const codeLetters = 8;
 const hoursValid = 6;
+/** A dozen people with a phone and a tablet each, and some that were opened twice. */
+const mostJoined = 40;
+/** A name as an eye reads it, whatever its letters and spaces are made of. */
+const asRead = (name: string) =>
+  name
+    .normalize("NFKC")
+    .toLowerCase()
+    .replaceAll(/[^\p{L}\p{N}]+/gu, "");
 
 /** Makes the code by which crew join a handover; an earlier one stops working. */
 export async function makeJoinCode(db: Queryable, handoverId: string): Promise<{ code: string; until: string }> {
@@ -30,7 +41,8 @@ export async function makeJoinCode(db: Queryable, handoverId: string): Promise<{
  * Joins a handover by its code, under a name of one's own: the device may record on the skipper's side, for that person.
  * Guessing is slowed down by the code and over all codes.
  *
- * @throws AppError for a code that opens nothing: never made, run out, replaced by a newer one, or of a signed handover
+ * @throws AppError for a code that opens nothing: never made, run out, replaced by a newer one, or of a signed handover;
+ * for the name of somebody of the base; and for more devices than any crew has
  */
 export async function joinByCode(code: string, name: string) {
   const plain = code.toUpperCase().replaceAll(/[^A-Z0-9]/g, "");
@@ -39,6 +51,10 @@ export async function joinByCode(code: string, name: string) {
   if (!found) throw new AppError("no-such-join-code");
   await forgetAttempts(`join ${plain}`);
   return inBaseTransaction(found.baseId, async (db) => {
+    await takeTurns(db, `join ${found.handoverId}`);
+    if ((await countJoined(db, found.handoverId)) >= mostJoined) throw new AppError("too-many-joined");
+    if ((await staffNames(db)).some((each) => asRead(each) === asRead(name)))
+      throw new AppError("name-of-staff", {}, "name");
     const personId = uuid();
     await addPerson(db, personId, name.trim());
     const grant = await makeGrant(db, found.handoverId, personId, "skipper");

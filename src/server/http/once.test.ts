@@ -5,7 +5,9 @@ import { askedOnce, once } from "./once";
 const base = demoBase("once");
 const marked = (key: string) =>
   new Request("http://127.0.0.1/x", { method: "POST", headers: { "idempotency-key": key } });
-const asked = (what: object, key = "key-of-one-tap", who = "maro") => askedOnce(noteCall, marked(key), who, what);
+const staff = (id: string) => ({ kind: "staff" as const, id });
+const asked = (what: object, key = "key-of-one-tap", who = "maro") =>
+  askedOnce(noteCall, marked(key), staff(who), what);
 
 describe("a request that says it may be sent again", () => {
   it("is the same by who asks, for what and under which key", () => {
@@ -21,10 +23,16 @@ describe("a request that says it may be sent again", () => {
   });
 
   it("is none without a key, with an odd one, and where the answer holds a PIN", () => {
-    expect(askedOnce(noteCall, new Request("http://127.0.0.1/x", { method: "POST" }), "maro", {})).toBeNull();
+    expect(askedOnce(noteCall, new Request("http://127.0.0.1/x", { method: "POST" }), staff("maro"), {})).toBeNull();
     expect(asked({}, "short")).toBeNull();
-    expect(askedOnce(makeBookLink, marked("key-of-one-tap"), "maro", {})).toBeNull();
+    expect(askedOnce(makeBookLink, marked("key-of-one-tap"), staff("maro"), {})).toBeNull();
   });
+});
+
+describe("a guest or a device", () => {
+  it.each(["charter", "device", "anyone"] as const)("of the kind %s fills no book of answers", (kind) =>
+    expect(askedOnce(noteCall, marked("key-of-one-tap"), { kind, id: "guest" }, {})).toBeNull(),
+  );
 });
 
 describe("work that is asked for once", () => {

@@ -121,7 +121,7 @@ async function answerTo<E extends AnyEndpoint>(
     baseId !== null && transaction
       ? await inTurn(id, () =>
           inBaseTransaction(baseId, (db) =>
-            once(db, askedOnce(endpoint, request, id, [asked, body]), () => work(call(db))),
+            once(db, askedOnce(endpoint, request, session, [asked, body]), () => work(call(db))),
           ),
         )
       : await work(call(pool()));
