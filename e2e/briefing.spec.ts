@@ -2,7 +2,7 @@ import { expect, type Page } from "@playwright/test";
 import { v7 as uuid } from "uuid";
 import { demoYachtFile } from "../src/demo/yacht-file";
 import { questionsOf } from "../src/core/briefing/questions";
-import { signIn } from "./desk";
+import { byMenu, segment, signIn } from "./desk";
 import { test } from "./test";
 
 const faultsOf = (page: Page) => {
@@ -107,35 +107,32 @@ test.describe("the walk without a briefer", () => {
     await expect(page.getByRole("heading", { name: "Walk her alone" })).toHaveCount(0);
     await desk.goto("/rules");
     await expect(desk.getByText("The base manager settles the rules.")).toBeVisible();
-    await expect(desk.getByRole("button", { name: "Settle it so" })).toHaveCount(0);
+    await expect(desk.getByRole("button", { name: "Save the rules" })).toHaveCount(0);
     await desk.getByRole("button", { name: "Sign out" }).click();
     await desk.waitForURL("**/sign-in");
     await signIn(desk, "senna@brinecove.example");
     await desk.keyboard.press("r");
-    await desk
-      .getByRole("group", { name: "A skipper may walk her alone" })
-      .getByRole("button", { name: "Yes" })
-      .click();
-    await desk.getByRole("button", { name: "Settle it so" }).click();
-    await expect(desk.getByText("Say in a word why: it stays with the change.")).toBeVisible();
-    await desk.getByLabel("Why (it stays with the change)").fill("three arrivals at one hour");
-    await desk.getByRole("button", { name: "Settle it so" }).click();
-    await expect(
-      desk.getByRole("row", { name: /Senna Ruhl A skipper may walk her alone: No → Yes three arrivals at one hour/ }),
-    ).toBeVisible();
+    await segment(desk.getByRole("radiogroup", { name: "A skipper may walk her alone" }), "Yes").click();
+    await desk.getByRole("button", { name: "Save the rules" }).click();
+    await expect(desk.getByText("Say briefly why. It is kept with the change.")).toBeVisible();
+    await desk.getByLabel("Why? (kept with the change)").fill("three arrivals at one hour");
+    await desk.getByRole("button", { name: "Save the rules" }).click();
+    await expect(desk.getByText(/^Senna Ruhl, .*: three arrivals at one hour$/)).toBeVisible();
     // a limit of the base's own: what is no number is refused, what is one stands beside what it was
     const gas = desk.getByLabel("Gas in the bottle in use: watch below, %");
     await gas.fill("a third");
-    await desk.getByLabel("Why (it stays with the change)").fill("long weeks in June");
-    await desk.getByRole("button", { name: "Settle it so" }).click();
+    await desk.getByLabel("Why? (kept with the change)").fill("long weeks in June");
+    await desk.getByRole("button", { name: "Save the rules" }).click();
     await expect(desk.getByText("Limits of readings are numbers up to 999")).toBeVisible();
     await gas.fill("30");
-    await desk.getByRole("button", { name: "Settle it so" }).click();
-    await expect(
-      desk.getByRole("row", {
-        name: /Limits of readings: as usual → Gas in the bottle in use: watch below, % 30 long weeks in June/,
-      }),
-    ).toBeVisible();
+    await desk.getByRole("button", { name: "Save the rules" }).click();
+    await expect(desk.getByText(/^Senna Ruhl, .*: long weeks in June$/)).toBeVisible();
+    await desk.getByRole("tab", { name: "Changes" }).click();
+    const changes = desk.getByRole("list", { name: "Changes" }).getByRole("listitem");
+    await expect(changes.first()).toContainText(
+      "Limits of readings: default → Gas in the bottle in use: watch below, % 30",
+    );
+    await expect(changes.last()).toContainText("A skipper may walk her alone: No → Yes");
     await desk.getByRole("button", { name: "Sign out" }).click();
     await desk.waitForURL("**/sign-in");
 
@@ -383,14 +380,14 @@ test.describe("at the desk", () => {
     await expect(page.getByText("Which colour marks 20 m of chain? Right is: red.")).toBeVisible();
     await expect(page.getByText("Thruster: Does it work without the engine running?")).toBeVisible();
     await expect(page.getByText(/Looked for the shore breaker at the panel/)).toBeVisible();
-    await page.getByLabel("About").selectOption({ label: "Heater" });
+    await page.getByLabel("About", { exact: true }).selectOption({ label: "Heater" });
     await page.getByLabel("What they asked").fill("How is it switched off?");
     await page.getByRole("button", { name: "Note the call" }).click();
     await expect(page.getByText("How is it switched off?")).toBeVisible();
     // experience far below a yacht is told on the charter's page
     await page.goto("/charters/BR-1065");
     await expect(
-      page.getByText(/To be weighed by the manager: a longer briefing, a trial sail with the base, a hired skipper/),
+      page.getByText(/For the manager to weigh: a longer briefing, a trial sail with the base, a hired skipper/),
     ).toBeVisible();
   });
 
@@ -399,14 +396,23 @@ test.describe("at the desk", () => {
   }) => {
     await signIn(page, "senna@brinecove.example");
     await page.goto("/fleet/quillback");
-    await page.getByRole("link", { name: "The walk: order, minutes, pins" }).click();
+    await byMenu(page, "Aboard", "Tune the walk");
     await expect(page.getByText(/seconds on foot, \d+ at least \(proven the best\)/)).toBeVisible();
     await page.getByLabel("Radio, pinned").selectOption("first");
     // pinned first, it still comes after what it depends on
-    const rows = page.getByRole("table", { name: "Stops in the order of the walk" }).getByRole("row");
-    await expect(rows.nth(3)).toContainText("Radio");
-    await expect(rows.nth(2)).toContainText("Switch panel");
+    const rows = page.getByRole("group", { name: "Stops in the order of the walk" }).locator("[data-stop]");
+    await expect(rows.nth(2)).toContainText("Radio");
+    await expect(rows.nth(1)).toContainText("Switch panel");
     await page.getByLabel("Minutes of Life raft").fill("5");
+    // by keys as by the mouse: the last stop goes one place up, and says that it was moved
+    const last = rows.last();
+    const name = await last.locator("strong").nth(1).innerText();
+    await page.getByRole("button", { name: `Move: ${name}`, exact: true }).focus();
+    await page.keyboard.press("Space");
+    await page.keyboard.press("ArrowUp");
+    await page.keyboard.press("Space");
+    await expect(page.getByLabel(`${name}, pinned`)).toHaveValue("moved");
+    await page.getByLabel(`${name}, pinned`).selectOption("");
     await page.getByRole("button", { name: "Put 2 changes into her draft" }).click();
     await page.waitForURL("**/fleet/quillback/edit?view=publish");
     await expect(page.getByRole("heading", { name: "2 changes" })).toBeVisible();
@@ -415,7 +421,7 @@ test.describe("at the desk", () => {
     await page.getByLabel("Why is the file changed?").fill("radio first, as the skippers ask");
     await page.getByRole("button", { name: /^Publish revision/ }).click();
     await page.waitForURL("**/fleet/quillback");
-    await page.getByRole("link", { name: "The walk: order, minutes, pins" }).click();
+    await byMenu(page, "Aboard", "Tune the walk");
     await expect(page.getByLabel("Radio, pinned")).toHaveValue("first");
   });
 });

@@ -3,7 +3,7 @@ import { expect, type Page } from "@playwright/test";
 import pg from "pg";
 import sharp from "sharp";
 import { demoYachtFile } from "../src/demo/yacht-file";
-import { changeHands, chooseToday, signIn, signInByForm, step } from "./desk";
+import { byMenu, changeHands, chooseToday, segment, signIn, signInByForm, step } from "./desk";
 import { count, row, signAndSeal, signByHand, walk, type Exceptions } from "../src/testing/played/handover";
 import { app } from "./app";
 import { test } from "./test";
@@ -72,10 +72,10 @@ test("one charter from sign-in to statement", async ({ page }, info) => {
   // the office holds the deposit first: declined, then held; then the briefer starts
   await chooseToday(page, "Jory Fenn");
   await page.getByRole("link", { name: "See to the deposit" }).click();
-  await page.getByRole("button", { name: "Declines" }).click();
+  await segment(page, "Declines").click();
   await page.getByRole("button", { name: /^Hold €2,500/ }).click();
   await expect(page.getByText("The card declines.")).toBeVisible();
-  await page.getByRole("button", { name: "Approves" }).click();
+  await segment(page, "Approves").click();
   await page.getByRole("button", { name: /^Hold €2,500/ }).click();
   await expect(page.getByRole("button", { name: /^Hold €2,500/ })).toHaveCount(0);
   await changeHands(page, "maro@brinecove.example");
@@ -277,13 +277,13 @@ test("one charter from sign-in to statement", async ({ page }, info) => {
     "22 l short × €1.89 + €35.00 for filling = €76.58; 12.4 h would burn about 38.4 l, 22 l went, no receipt for any bought: the gauge or the report is doubtful, held and not charged",
   );
   const beside = part("Beside the differences");
-  await beside.getByRole("button", { name: "A fuel receipt" }).click();
-  await beside.getByRole("button", { name: "Put it on" }).click();
-  await expect(beside.getByText("Litres in numbers, please.")).toBeVisible();
+  await byMenu(beside, "Add to the statement", "A fuel receipt");
+  await beside.getByRole("button", { name: "Add it" }).click();
+  await expect(beside.getByText("Litres in numbers, please.").first()).toBeVisible();
   await beside.getByLabel("Litres").fill("16");
   await beside.getByLabel("Day on the receipt").fill("2027-06-12");
   await beside.getByLabel("Number of the receipt, and where").fill("quay 2291");
-  await beside.getByRole("button", { name: "Put it on" }).click();
+  await beside.getByRole("button", { name: "Add it" }).click();
   await expect(beside).toContainText("Fuel bought: 16 l, 2027-06-12, receipt quay 2291");
   await expect(part("Fuel")).toContainText("€76.58 charged");
   await expect(
@@ -292,26 +292,26 @@ test("one charter from sign-in to statement", async ({ page }, info) => {
   await expect(part("Sprayhood and bimini, canvas")).toContainText("The zip was stiff from the first day.");
   await expect(page.getByRole("button", { name: "Read it and sign" })).toBeDisabled();
   // a fender of 39.00, 26 of 60 months old, is 34/60 of it: 22.10
-  await part("Fender, large").getByRole("button", { name: "the charterer's" }).click();
+  await segment(part("Fender, large"), "the charterer's").click();
   await part("Fender, large")
-    .getByRole("button", { name: /^Keep the decision/ })
+    .getByRole("button", { name: /^Save the decision/ })
     .click();
   await expect(part("Fender, large")).toContainText("€22.10 charged");
-  await part("dent: bow, from the quay").getByRole("button", { name: "the charterer's" }).click();
+  await segment(part("dent: bow, from the quay"), "the charterer's").click();
   await part("dent: bow, from the quay").getByLabel("Estimate, EUR").fill("1x0");
   await part("dent: bow, from the quay")
-    .getByRole("button", { name: /^Keep the decision/ })
+    .getByRole("button", { name: /^Save the decision/ })
     .click();
   await expect(part("dent: bow, from the quay").getByText("An amount such as 120 or 120.50, please.")).toBeVisible();
   await part("dent: bow, from the quay").getByLabel("Estimate, EUR").fill("240");
   await part("dent: bow, from the quay")
-    .getByRole("button", { name: /^Keep the decision/ })
+    .getByRole("button", { name: /^Save the decision/ })
     .click();
   await expect(part("dent: bow, from the quay")).toContainText("€240.00 charged");
-  await part("Sprayhood and bimini, canvas").getByRole("button", { name: "not clear: held" }).click();
+  await segment(part("Sprayhood and bimini, canvas"), "not clear: held").click();
   await part("Sprayhood and bimini, canvas").getByLabel("Estimate, EUR").fill("180,50");
   await part("Sprayhood and bimini, canvas")
-    .getByRole("button", { name: /^Keep the decision/ })
+    .getByRole("button", { name: /^Save the decision/ })
     .click();
   await expect(part("Sprayhood and bimini, canvas")).toContainText("€180.50 held");
   // due 22.10 + 240.00 + 76.58 = 338.68; held 180.50; back 2500.00 − 338.68 − 180.50 = 1980.82
@@ -333,11 +333,11 @@ test("one charter from sign-in to statement", async ({ page }, info) => {
   const since = part("Since it was signed");
   const canvas = since.getByRole("group", { name: "Sprayhood and bimini, canvas" });
   await canvas.getByRole("button", { name: "Note what was agreed" }).click();
-  await canvas.getByLabel("Sum in the end, EUR").fill("180.51");
+  await canvas.getByLabel("Final sum, EUR").fill("180.51");
   await canvas.getByLabel("Agreed how, and with whom").fill("half of the zip, by phone");
   await canvas.getByRole("button", { name: "Keep it" }).click();
   await expect(canvas.getByText("A sum from 0 to €180.50, please.")).toBeVisible();
-  await canvas.getByLabel("Sum in the end, EUR").fill("90");
+  await canvas.getByLabel("Final sum, EUR").fill("90");
   await canvas.getByRole("button", { name: "Keep it" }).click();
   await expect(canvas).toContainText("settled: €90.00");
   await since.getByRole("button", { name: "Take it and give back the rest" }).click();

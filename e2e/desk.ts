@@ -1,4 +1,4 @@
-import { expect, type APIRequestContext, type Cookie, type Page } from "@playwright/test";
+import { expect, type APIRequestContext, type Cookie, type Locator, type Page } from "@playwright/test";
 
 export const password = "sallow-tide-7";
 
@@ -37,6 +37,17 @@ export async function changeHands(page: Page, email: string): Promise<void> {
 export async function step(page: Page, name: string): Promise<void> {
   const line = page.getByRole("list", { name: "The charter through time" });
   await line.getByRole("button", { name: new RegExp(`^${name}`) }).click();
+}
+
+/** One of a few that stand side by side at the desk: the part of it that is tapped. */
+export const segment = (within: Page | Locator, name: string | RegExp): Locator =>
+  within.locator("label[data-scope=segment-group]").filter({ hasText: name });
+
+/** Does something by the menu that a button opens. */
+export async function byMenu(within: Page | Locator, menu: string, entry: string | RegExp): Promise<void> {
+  await within.getByRole("button", { name: menu }).click();
+  const page = "page" in within ? within.page() : within;
+  await page.getByRole("menuitem", { name: entry }).click();
 }
 
 /** Chooses a stay in Today's list by its skipper. */

@@ -1,6 +1,6 @@
 import { expect, type BrowserContext, type Page } from "@playwright/test";
 import { samplePhoto } from "../src/stand-ins/camera-roll";
-import { signIn } from "./desk";
+import { segment, signIn } from "./desk";
 import { test } from "./test";
 
 const senna = "senna@brinecove.example";
@@ -38,23 +38,23 @@ test("a class is edited as a yacht is: each part says which sisters it reaches, 
   await page.goto("/fleet/class/farrant-42");
   await page.getByRole("link", { name: "Edit the class's file" }).click();
   await expect(page.getByRole("heading", { level: 1 })).toHaveText("Class Farrant 42: its file");
-  await expect(page.getByRole("button", { name: /^Proposed/ })).toHaveCount(0);
+  await expect(segment(page, /^Proposed/)).toHaveCount(0);
   await choose(page, "engine", "Port engine engine");
-  await expect(page.getByRole("list", { name: "What a change here reaches" })).toContainText("Two Lanterns");
+  await expect(page.getByRole("list", { name: "Yachts this change reaches" })).toContainText("Two Lanterns");
   const service = page.getByLabel("Service every, hours", { exact: true });
   const was = await service.inputValue();
   await service.fill(String(Number(was) + 1));
   await service.press("Enter");
   await expect(page.getByRole("status").first()).toHaveText("kept");
-  await page.getByRole("button", { name: "Publish …" }).click();
+  await segment(page, "Publish …").click();
   await expect(
     page.getByText(`Port engine, service every, hours: from “${was}” to “${Number(was) + 1}”`).first(),
   ).toBeVisible();
   await expect(page.getByRole("heading", { name: "It reaches one yacht" })).toBeVisible();
   await expect(page.getByText("Two Lanterns: published with it, one change")).toBeVisible();
   // thrown away after all: nothing was published, and the draft is gone
-  await page.getByRole("button", { name: "Throw these changes away …" }).click();
-  await page.getByRole("button", { name: "Throw them away" }).click();
+  await page.getByRole("button", { name: "Discard these changes …" }).click();
+  await page.getByRole("button", { name: "Discard them" }).click();
   await page.waitForURL("**/fleet/class/farrant-42");
   await page.getByRole("link", { name: "Edit the class's file" }).click();
   await expect(page.getByText("nothing changed yet")).toBeVisible();
@@ -64,9 +64,9 @@ test("outlines, steps and the order of things are dragged into place, and by key
   await signIn(page, senna);
   await page.goto("/fleet/little-auk/edit");
   const before = await draftOf(page, "yachts/little-auk");
-  await page.getByRole("button", { name: "Kind", exact: true }).click();
+  await segment(page, "Kind").click();
   const [place, { outline }] = Object.entries(before.document.places)[0]!;
-  await page.getByRole("button", { name: "Kind", exact: true }).click();
+  await segment(page, "Kind").click();
   await page.locator("summary", { hasText: /^place/ }).click();
   await page
     .locator("details[open]")
@@ -102,23 +102,23 @@ test("outlines, steps and the order of things are dragged into place, and by key
   );
   const said = page.getByText(/reaches beyond her hull/);
   await expect(said.first()).toBeVisible();
-  await page.getByRole("button", { name: "Take back" }).click();
+  await page.getByRole("button", { name: "Undo" }).click();
   await expect(said).toHaveCount(0);
 
   // a step of a procedure, dragged below the next by its handle, and back by keys on it
   const [procedure, { steps }] = Object.entries(before.document.procedures).find(([, each]) => each.steps.length > 2)!;
   const stepsNow = async () =>
     (await draftOf(page, "yachts/little-auk")).document.procedures[procedure]!.steps.map((step) => step.words.en);
-  await page.getByRole("button", { name: "Kind", exact: true }).click();
+  await segment(page, "Kind").click();
   await page.getByLabel("Find a part").fill(procedure);
   await page
     .getByRole("button", { name: /procedure$/ })
     .first()
     .click();
-  const handle = page.getByRole("button", { name: "Move: Steps 1" });
+  const handle = page.getByRole("button", { name: "Move: Steps 1", exact: true });
   await handle.scrollIntoViewIfNeeded();
   const middle = async (name: string) => {
-    const box = (await page.getByRole("button", { name }).boundingBox())!;
+    const box = (await page.getByRole("button", { name, exact: true }).boundingBox())!;
     return { x: box.x + box.width / 2, y: box.y + 20 };
   };
   const second = await middle("Move: Steps 2");
@@ -164,7 +164,7 @@ test("a new part begins with what its kind demands and is not published half wri
   await page.getByLabel("Words", { exact: true }).press("Enter");
   await expect(page.getByText(/^(no warning|\d+ warnings?)$/)).toBeVisible();
   // a figure is taken from the file, and leads to where it stands
-  await page.getByRole("button", { name: "Put in a figure of the file …" }).first().click();
+  await page.getByRole("button", { name: "Insert a figure from the file …" }).first().click();
   const figure = await page
     .locator("datalist option")
     .evaluateAll((options) =>
@@ -190,9 +190,9 @@ test("a new part begins with what its kind demands and is not published half wri
   await expect(page.getByText(/has no price yet/)).toHaveCount(0);
   await choose(page, "anchor-main", "Main anchor, 20 kg stowed");
   await page.getByRole("button", { name: "Remove", exact: true }).click();
-  await expect(page.getByText("Main anchor, 20 kg is not in the file any more.")).toBeVisible();
+  await expect(page.getByText("Main anchor, 20 kg is no longer in the file.")).toBeVisible();
   await expect(page.getByText("Of the class, not aboard (1)")).toBeVisible();
-  await page.getByRole("button", { name: "Put it aboard, as the class has it" }).click();
+  await page.getByRole("button", { name: "Add it as the class has it" }).click();
   await expect(page.getByText("Of the class, not aboard (1)")).toHaveCount(0);
   await expect(page.getByRole("heading", { level: 2 })).toHaveText("Main anchor, 20 kg");
   await page.goto("/fleet");
@@ -285,19 +285,19 @@ test("two phones walk one yacht: each sees what the other has seen; a lost answe
   await desk.goto("/fleet/two-lanterns/edit");
   await choose(desk, place, `${place} place`);
   await desk.getByRole("button", { name: "Remove", exact: true }).click();
-  await expect(desk.getByText(`${place} is not in the file any more.`)).toBeVisible();
+  await expect(desk.getByText(`${place} is no longer in the file.`)).toBeVisible();
   await mine.context().setOffline(false);
   await mine.reload();
   await expect(mine.getByRole("status").first()).toHaveText("all at the base", { timeout: 20_000 });
   await desk.reload();
-  await desk.getByRole("button", { name: /^Proposed/ }).click();
+  await segment(desk, /^Proposed/).click();
   const lamp = desk.getByRole("article", { name: "Spare lamp" });
-  await expect(lamp).toContainText("Nothing is left to take over");
+  await expect(lamp).toContainText("Nothing left to accept");
   await lamp.getByLabel("Why not").fill("that locker was taken out in May");
   await lamp.getByRole("button", { name: "Decline" }).click();
   await expect(desk.getByText("declined by Senna Ruhl: “that locker was taken out in May”")).toBeVisible();
   // taking the place back puts it where it was
-  await desk.getByRole("button", { name: "Take back" }).click();
+  await desk.getByRole("button", { name: "Undo" }).click();
   await expect
     .poll(async () =>
       Object.values((await draftOf(desk, "yachts/two-lanterns")).document.places).some(
@@ -309,7 +309,7 @@ test("two phones walk one yacht: each sees what the other has seen; a lost answe
   await mine.reload();
   await stand(mine, place);
   await expect(mine.getByRole("listitem", { name: "Spare lamp" })).toContainText(
-    "The desk declined this, Senna Ruhl: “that locker was taken out in May”",
+    "Declined at the desk by Senna Ruhl: “that locker was taken out in May”",
   );
   for (const phone of [mine, theirs]) await phone.context().close();
 });
@@ -343,13 +343,13 @@ test("a skipper says in the boat book that the file is wrong; at the desk one ke
   await signIn(page, senna);
   await expect.poll(async () => (await draftOf(page, "yachts/gannet-rock")).notes.length).toBe(1);
   await page.goto("/fleet/gannet-rock/edit");
-  await page.getByRole("button", { name: "Proposed (1)" }).click();
+  await segment(page, "Proposed (1)").click();
   const proposed = page.getByRole("article", { name: "Windlass breaker" });
   await expect(proposed).toBeFocused();
   await expect(proposed.getByRole("img")).toBeVisible();
   await expect(proposed).toContainText("to “a photo from aboard”");
   await page.keyboard.press("Enter");
-  await expect(page.getByText("Nobody has said anything against the file.")).toBeVisible();
-  await expect(page.getByText("taken over by Senna Ruhl")).toBeVisible();
+  await expect(page.getByText("Nothing proposed.")).toBeVisible();
+  await expect(page.getByText("accepted by Senna Ruhl")).toBeVisible();
   await book.context().close();
 });

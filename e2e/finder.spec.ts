@@ -79,7 +79,7 @@ test("layers show what is where, and the plan is made larger by keys", async ({ 
 
 test("a file is taken out, changed, checked and published; sisters stand side by side", async ({ page }) => {
   await signIn(page, "senna@brinecove.example");
-  await page.goto("/fleet/cold-harbour");
+  await page.goto("/fleet/cold-harbour?part=file");
   const taken = await page.request.get("/api/yachts/cold-harbour/file.json");
   const file = (await taken.json()) as {
     fittings: Record<string, { where: { en: string } }>;
@@ -87,7 +87,7 @@ test("a file is taken out, changed, checked and published; sisters stand side by
   };
   const put = (text: string) =>
     page
-      .getByLabel("Put in a changed file")
+      .getByLabel("Upload a changed file")
       .setInputFiles({ name: "file.json", mimeType: "application/json", buffer: Buffer.from(text) });
 
   await put('{"a": 1, "a": 2}');
@@ -104,7 +104,7 @@ test("a file is taken out, changed, checked and published; sisters stand side by
   await expect(page.getByText("One thing blocks publishing")).toBeVisible();
   await expect(page.getByRole("button", { name: /^Publish revision/ })).toBeHidden();
 
-  await page.goto("/fleet/cold-harbour");
+  await page.goto("/fleet/cold-harbour?part=file");
   file.fittings["gas-tap"]!.where = { en: "left of the stove, <b>behind</b> the pans" };
   await put(JSON.stringify(file));
   await expect(page.getByRole("heading", { name: "One change" })).toBeVisible();
@@ -113,6 +113,7 @@ test("a file is taken out, changed, checked and published; sisters stand side by
   await page.getByLabel("Why is the file changed?").fill("moved in the winter");
   await page.getByRole("button", { name: "Publish revision 2" }).click();
   await page.waitForURL("**/fleet/cold-harbour");
+  await page.getByRole("tab", { name: "File" }).click();
   await page.getByText(/^Revision 2, .*Senna Ruhl: moved in the winter/).click();
   // a text with a tag in it is shown as text
   await expect(
@@ -125,7 +126,7 @@ test("a file is taken out, changed, checked and published; sisters stand side by
   const list = await (await page.request.get("/api/yachts/cold-harbour/inventory.csv")).text();
   const putList = (text: string) =>
     page
-      .getByLabel("Put in a changed file")
+      .getByLabel("Upload a changed file")
       .setInputFiles({ name: "list.csv", mimeType: "text/csv", buffer: Buffer.from(text) });
   await putList(list.replace(/^(glass,.*),8,4\.00,/m, '$1,8,"4,50",'));
   await expect(
@@ -136,15 +137,16 @@ test("a file is taken out, changed, checked and published; sisters stand side by
   await putList(list.replace(/^(glass,.*),8,4\.00,/m, "$1,8,4.50,"));
   await expect(page.getByText("Glass, replacement, cents: from “400” to “450”")).toBeVisible();
   // and is thrown away again, asked twice
-  await page.getByRole("button", { name: "Throw these changes away …" }).click();
-  await page.getByRole("button", { name: "Throw them away" }).click();
+  await page.getByRole("button", { name: "Discard these changes …" }).click();
+  await page.getByRole("button", { name: "Discard them" }).click();
   await page.waitForURL("**/fleet/cold-harbour");
   await expect(page.getByText("Glass, replacement, cents: from “400” to “450”")).toHaveCount(0);
   expect((await page.request.get("/api/yachts/cold-harbour/labels.pdf")).headers()["content-type"]).toBe(
     "application/pdf",
   );
 
-  await page.getByRole("link", { name: "Beside her sister Quillback" }).click();
+  await page.getByRole("tab", { name: "File" }).click();
+  await page.getByRole("link", { name: "Compare with Quillback" }).click();
   await expect(page.getByRole("heading", { level: 1 })).toHaveText("Cold Harbour and Quillback");
   await expect(page.getByText("Shore power breaker").first()).toBeVisible();
   await expect(page.getByRole("table").getByRole("row", { name: /Engine, stop hold, seconds 6 4/ })).toBeVisible();

@@ -156,7 +156,7 @@ test("a class is changed: one sister follows, the other is left a draft that is 
   for (const fitting of Object.values(file.fittings ?? {}))
     if (fitting.notThis?.includes("windlass-remote")) delete fitting.notThis;
   await page
-    .getByLabel("Put in a changed file")
+    .getByLabel("Upload a changed file")
     .setInputFiles({ name: "class.json", mimeType: "application/json", buffer: Buffer.from(JSON.stringify(file)) });
   await page.waitForURL("**/fleet/class/ondavar-41/edit?view=publish");
   await expect(page.getByRole("heading", { name: "It reaches 2 yachts" })).toBeVisible();
@@ -168,11 +168,10 @@ test("a class is changed: one sister follows, the other is left a draft that is 
   await page.waitForURL("**/fleet/class/ondavar-41");
 
   await page.getByRole("link", { name: "Cold Harbour" }).click();
-  await expect(
-    page.getByText(/Her class has moved on to revision 2 \(foot switches alone from now on\)/),
-  ).toBeVisible();
+  await expect(page.getByText(/Her class is now at revision 2 \(foot switches alone from now on\)/)).toBeVisible();
   // what the class has left for her is put into her draft, taken out as a file, mended and put in again
-  await page.getByRole("button", { name: "Put it into her draft" }).click();
+  await page.getByRole("tab", { name: "File" }).click();
+  await page.getByRole("button", { name: "Add it to her draft" }).click();
   await page.waitForURL("**/fleet/cold-harbour/edit?view=publish");
   // the remote that she alone still has stays hers, whole; only steps that the class has changed follow
   await expect(page.getByRole("heading", { name: "3 changes" })).toBeVisible();
@@ -180,15 +179,15 @@ test("a class is changed: one sister follows, the other is left a draft that is 
   delete hers.fittings?.["windlass-remote"];
   for (const [key, odd] of Object.entries(hers.oddities ?? {}))
     if (odd.fitting === "windlass-remote") delete hers.oddities?.[key];
-  await page.goto("/fleet/cold-harbour");
+  await page.goto("/fleet/cold-harbour?part=file");
   await page
-    .getByLabel("Put in a changed file")
+    .getByLabel("Upload a changed file")
     .setInputFiles({ name: "hers.json", mimeType: "application/json", buffer: Buffer.from(JSON.stringify(hers)) });
   await page.waitForURL("**/fleet/cold-harbour/edit?view=publish");
   await page.getByLabel("Why is the file changed?").fill("no remote on her either");
   await page.getByRole("button", { name: /^Publish revision/ }).click();
   await page.waitForURL("**/fleet/cold-harbour");
-  await expect(page.getByText("Her class has moved on")).toBeHidden();
+  await expect(page.getByText("Her class is now at")).toBeHidden();
 });
 
 test("a label on a fitting opens that fitting, by the code alone", async ({ page }) => {

@@ -2,7 +2,7 @@ import { app } from "./app";
 import { expect, type Page } from "@playwright/test";
 import pg from "pg";
 import { samplePhoto } from "../src/stand-ins/camera-roll";
-import { signIn } from "./desk";
+import { segment, signIn } from "./desk";
 import { test } from "./test";
 
 /** A technician's phone, signed in, with a yacht's pages and file on it. */
@@ -23,9 +23,9 @@ test("a yacht is made from her class, walked at three places without signal, loo
   await signIn(page, "senna@brinecove.example");
   await page.goto("/fleet");
   await page.getByRole("link", { name: "A new yacht" }).click();
-  await page.getByRole("button", { name: "Ondavar 41" }).click();
+  await segment(page, "Ondavar 41").click();
   await page.getByRole("button", { name: "Make her file" }).click();
-  await expect(page.getByText("A name and a berth, please.")).toBeVisible();
+  await expect(page.getByRole("group", { name: "2 things to mend" })).toBeVisible();
   await page.getByLabel("Her name").fill("Sea Thrift");
   await page.getByLabel("Berth").fill("A8");
   await page.getByRole("button", { name: "Make her file" }).click();
@@ -79,7 +79,7 @@ test("a yacht is made from her class, walked at three places without signal, loo
   await expect(phone.getByRole("status").first()).toHaveText("5 waiting for signal");
   // the phone loses power: everything is there when it is on again, still without signal
   await phone.reload();
-  await expect(phone.getByText("No signal. This is what this phone took along.")).toBeVisible();
+  await expect(phone.getByText("No signal. Showing what this phone has kept.")).toBeVisible();
   await expect(phone.getByRole("status").first()).toHaveText("5 waiting for signal");
   await phone.context().setOffline(false);
   await phone.reload();
@@ -88,22 +88,22 @@ test("a yacht is made from her class, walked at three places without signal, loo
 
   // at the desk: proposed changes with photo and author, taken over with one key or declined with a word
   await page.reload();
-  await page.getByRole("button", { name: "Proposed (3)" }).click();
+  await segment(page, "Proposed (3)").click();
   const proposed = page.getByRole("article", { name: "Windlass breaker" });
   await expect(proposed).toContainText("different aboard · Senna Ruhl");
   await expect(proposed).toContainText("“behind the hose, not at the panel”");
   await expect(proposed.getByRole("img")).toBeVisible();
-  await page.getByRole("button", { name: "Take it over: Windlass breaker" }).click();
-  await page.getByRole("button", { name: "Take it over: Chain locker drain" }).click();
+  await page.getByRole("button", { name: "Accept: Windlass breaker" }).click();
+  await page.getByRole("button", { name: "Accept: Chain locker drain" }).click();
   const bucket = page.getByRole("article", { name: "Red bucket with a line" });
   await bucket.getByRole("button", { name: "Decline" }).click();
   await expect(bucket.getByText("Say in a word why not: it is shown to who walks her next.")).toBeVisible();
-  await bucket.getByRole("button", { name: /^Take it over/ }).click();
-  await expect(page.getByText("Nobody has said anything against the file.")).toBeVisible();
+  await bucket.getByRole("button", { name: /^Accept/ }).click();
+  await expect(page.getByText("Nothing proposed.")).toBeVisible();
 
   // a field is kept when it is left; what somebody else typed meanwhile is never overwritten
   const open = async (on: Page, words: string, part: string) => {
-    await on.getByRole("button", { name: "The file", exact: true }).click();
+    await segment(on, "The file").click();
     await on.getByLabel("Find a part").fill(words);
     await on.getByRole("button", { name: part, exact: true }).click();
   };
@@ -120,9 +120,9 @@ test("a yacht is made from her class, walked at three places without signal, loo
   await page.getByLabel("Rating, A (may be left out)").press("Enter");
   await expect(page.getByRole("status").first()).toHaveText("kept");
   await expect(other.getByLabel("Rating, A (may be left out)")).toHaveValue("90", { timeout: 15_000 });
-  await page.getByRole("button", { name: "Take back" }).click();
+  await page.getByRole("button", { name: "Undo" }).click();
   await expect(page.getByLabel("Rating, A (may be left out)")).toHaveValue("80");
-  await page.getByRole("button", { name: "Put back" }).click();
+  await page.getByRole("button", { name: "Redo" }).click();
   await expect(page.getByLabel("Rating, A (may be left out)")).toHaveValue("90");
   await other.context().close();
 
@@ -137,7 +137,7 @@ test("a yacht is made from her class, walked at three places without signal, loo
   await expect.poll(async () => (await spot.textContent()) ?? "").not.toBe(where);
 
   // lines from a spreadsheet: what is wrong is named, the rest goes on
-  await page.getByRole("button", { name: "Paste inventory" }).click();
+  await segment(page, "Paste inventory").click();
   const heading = "key,name,place,where,system,group,expected,price,bought,life_months,safety,per_person";
   await page
     .getByLabel("Lines")
@@ -148,12 +148,12 @@ test("a yacht is made from her class, walked at three places without signal, loo
         "lost-thing,Lost thing,attic,nowhere,comfort,deck,1,1.00,2026-04-01,48,,",
       ].join("\n"),
     );
-  await page.getByRole("button", { name: "Take them in" }).click();
-  await expect(page.getByText("1 line taken in; 1 line is wrong:")).toBeVisible();
+  await page.getByRole("button", { name: "Add them" }).click();
+  await expect(page.getByText("1 line added; 1 line is wrong:")).toBeVisible();
   await expect(page.getByText(/^Line 3, column "place": there is no place "attic"/)).toBeVisible();
 
   // published with the list of changes in words
-  await page.getByRole("button", { name: "Publish …" }).click();
+  await segment(page, "Publish …").click();
   await expect(
     page.getByText(/Windlass breaker, where: from “.*” to “behind the hose, not at the panel”/),
   ).toBeVisible();
@@ -215,10 +215,10 @@ test("a briefer finds the file wrong at a line of a check-in: it is proposed at 
     .toBe(1);
   await page.goto("/fleet/quillback");
   await page.getByRole("link", { name: "Edit the file" }).click();
-  await page.getByRole("button", { name: "Proposed (1)" }).click();
+  await segment(page, "Proposed (1)").click();
   await expect(page.getByText("“in the starboard lazarette since May”", { exact: true })).toBeVisible();
-  await page.getByRole("button", { name: /^Take it over/ }).click();
-  await expect(page.getByText("Nobody has said anything against the file.")).toBeVisible();
-  await page.getByRole("button", { name: "Publish …" }).click();
+  await page.getByRole("button", { name: /^Accept/ }).click();
+  await expect(page.getByText("Nothing proposed.")).toBeVisible();
+  await segment(page, "Publish …").click();
   await expect(page.getByText(/where: from “.*” to “in the starboard lazarette since May”/)).toBeVisible();
 });

@@ -1,5 +1,5 @@
 import { expect } from "@playwright/test";
-import { chooseToday, signIn, step } from "./desk";
+import { byMenu, chooseToday, signIn, step } from "./desk";
 import { addPhoto, doPlace, row } from "../src/testing/played/handover";
 import { test } from "./test";
 
@@ -126,9 +126,9 @@ test("crew list and forecast: weights decide the jackets, a gale holds her, and 
   await expect(page.getByText("1 of 7 told, weights 82 kg")).toBeVisible();
   await step(page, "Check-in");
   await expect(page.getByText(/^This forecast is simulated\./)).toBeVisible();
-  await page.getByRole("button", { name: "34 kn" }).click();
+  await byMenu(page, "Set the simulated forecast", "34 kn");
   await expect(page.getByText("34 kn, gusts 46 kn; the base's limit is 25 kn.")).toBeVisible();
-  await page.getByRole("button", { name: "As it comes" }).click();
+  await byMenu(page, "Set the simulated forecast", "As it comes");
   await expect(page.getByText(/\b1?\d kn, gusts \d+ kn; the base's limit is 25 kn\./)).toBeVisible();
 });
 
@@ -138,8 +138,8 @@ test("Today says how ready she is; what was short is noted when it is aboard", a
   await expect(page.getByRole("row", { name: /Runa Sedgeley/ })).toContainText("not ready");
   await chooseToday(page, "Wenna Coldrake");
   const chosen = page.getByRole("complementary");
-  await expect(chosen).toContainText("To be put aboard: 1 × Winch handle");
+  await expect(chosen).toContainText("To put aboard: 1 × Winch handle");
   await chosen.getByRole("button", { name: "It is aboard: Winch handle" }).click();
-  await expect(chosen.getByText("To be put aboard: 1 × Winch handle")).toHaveCount(0);
-  await expect(chosen).toContainText("To be put aboard: 1 × Oar");
+  await expect(chosen.getByText("To put aboard: 1 × Winch handle")).toHaveCount(0);
+  await expect(chosen).toContainText("To put aboard: 1 × Oar");
 });

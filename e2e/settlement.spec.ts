@@ -1,12 +1,12 @@
 import { expect, type Page } from "@playwright/test";
-import { signIn } from "./desk";
+import { byMenu, segment, signIn } from "./desk";
 import { signByHand } from "../src/testing/played/handover";
 import { test } from "./test";
 
 const part = (page: Page, name: string) => page.getByRole("region", { name, exact: true });
 const keep = (page: Page, name: string) =>
   part(page, name)
-    .getByRole("button", { name: /^Keep the decision/ })
+    .getByRole("button", { name: /^Save the decision/ })
     .click();
 
 test("a statement that the charterer does not sign: price list, a sum for below the water, witness, objection, one capture", async ({
@@ -19,7 +19,7 @@ test("a statement that the charterer does not sign: price list, a sum for below 
 
   // the long scratch by the price list: 42.00 + 180 min × 58.00/h = 216.00
   const scratch = "scratch: long, from a quay wall";
-  await part(page, scratch).getByRole("button", { name: "the charterer's" }).click();
+  await segment(part(page, scratch), "the charterer's").click();
   await part(page, scratch)
     .getByLabel("From the price list")
     .selectOption({ label: "Gelcoat scratch, 10 to 80 cm: €216.00" });
@@ -31,7 +31,7 @@ test("a statement that the charterer does not sign: price list, a sum for below 
 
   // a price that is not fixed: the wrong way round first
   const corner = "scratch: platform corner";
-  await part(page, corner).getByRole("button", { name: "the charterer's" }).click();
+  await segment(part(page, corner), "the charterer's").click();
   await part(page, corner).getByLabel("Estimate, EUR").fill("120");
   await part(page, corner).getByLabel("or from, EUR (not fixed)").fill("200");
   await keep(page, corner);
@@ -54,29 +54,29 @@ test("a statement that the charterer does not sign: price list, a sum for below 
   await keep(page, handle);
   await expect(part(page, handle)).toContainText("less €10.00 goodwill");
   for (const name of ["Headsail, out and furled", "Oar", "Saloon, upholstery"]) {
-    await part(page, name).getByRole("button", { name: "no charge" }).click();
+    await segment(part(page, name), "no charge").click();
     await keep(page, name);
     await expect(part(page, name)).toContainText("Not charged.");
   }
 
   // a receipt of another charter's days is refused, and says of which it is
   const beside = part(page, "Beside the differences");
-  await beside.getByRole("button", { name: "A fuel receipt" }).click();
+  await byMenu(beside, "Add to the statement", "A fuel receipt");
   await beside.getByLabel("Litres").fill("16");
   await beside.getByLabel("Day on the receipt").fill("2027-01-01");
   await beside.getByLabel("Number of the receipt, and where").fill("quay 2291");
-  await beside.getByRole("button", { name: "Put it on" }).click();
+  await beside.getByRole("button", { name: "Add it" }).click();
   await expect(beside.getByText("This receipt is not of the charter's days, 2027-06-04 to 2027-06-11.")).toBeVisible();
 
   // a service by the price list, and a sum for below the water
-  await beside.getByRole("button", { name: "A service: keys, cleaning …" }).click();
+  await byMenu(beside, "Add to the statement", "A service: keys, cleaning …");
   await beside.getByLabel("From the price list").selectOption({ label: "A key or fob not returned: €45.00" });
-  await beside.getByRole("button", { name: "Put it on" }).click();
+  await beside.getByRole("button", { name: "Add it" }).click();
   await expect(beside).toContainText("A key or fob not returned: agreed €45.00");
-  await beside.getByRole("button", { name: "A sum for below the water" }).click();
+  await byMenu(beside, "Add to the statement", "A sum for below the water");
   await beside.getByLabel("Kept back, EUR").fill("300");
   await beside.getByLabel("Looked at until").fill("2027-06-15");
-  await beside.getByRole("button", { name: "Put it on" }).click();
+  await beside.getByRole("button", { name: "Add it" }).click();
   await expect(beside).toContainText("Hull below the water, until 15 June 2027");
 
   // nobody there: without reason and witness nothing is sealed
@@ -132,7 +132,7 @@ test("a statement that the charterer does not sign: price list, a sum for below 
   await expect(objected).toContainText("boat book: That was on her when we came.");
   await expect(objected).toContainText("objected to: €216.00 not taken");
   await objected.getByRole("button", { name: "Note what was agreed" }).click();
-  await objected.getByLabel("Sum in the end, EUR").fill("0");
+  await objected.getByLabel("Final sum, EUR").fill("0");
   await objected.getByLabel("Agreed how, and with whom").fill("photo of May found");
   await objected.getByRole("button", { name: "Keep it" }).click();
   await expect(objected).toContainText("settled: €0.00");
@@ -148,7 +148,10 @@ test("work in the order it is needed, done with parts, minutes and a photo; what
   const found = work.getByRole("row").filter({ hasText: "scratch: long, from a quay wall" });
   await expect(found).toContainText("Quillback");
   await found.first().click();
-  const mark = work.getByRole("listitem").filter({ hasText: "scratch: long, from a quay wall" });
+  const mark = page
+    .getByRole("dialog", { name: "Quillback" })
+    .getByRole("listitem")
+    .filter({ hasText: "scratch: long, from a quay wall" });
   await mark.getByRole("button", { name: "Repaired: scratch: long, from a quay wall" }).click();
   await mark.getByRole("button", { name: "Repaired", exact: true }).click();
   await expect(mark.getByText("A few words, please: the next one reads them.")).toBeVisible();
@@ -165,6 +168,7 @@ test("work in the order it is needed, done with parts, minutes and a photo; what
     .setInputFiles({ name: "mended.jpg", mimeType: "image/jpeg", buffer: Buffer.from(bytes) });
   await expect(mark.getByText("1 photo ready")).toBeVisible();
   await mark.getByRole("button", { name: "Repaired", exact: true }).click();
+  await expect(page.getByText("Work noted.")).toBeVisible();
   await expect(found).toHaveCount(0);
   await page.goto("/fleet/quillback");
   const done = page.getByRole("listitem").filter({ hasText: "scratch: long, from a quay wall" }).first();
@@ -184,7 +188,7 @@ test("work in the order it is needed, done with parts, minutes and a photo; what
   await expect(
     page.getByRole("table", { name: "By item" }).getByRole("row", { name: /^Marks on hull and deck/ }),
   ).toContainText("170");
-  await page.getByRole("button", { name: "Pale Heron" }).click();
+  await segment(page, "Pale Heron").click();
   await expect(page.getByRole("table", { name: "By yacht" })).toHaveCount(0);
   const csv = await page.request.get((await page.getByRole("link", { name: "Export CSV" }).getAttribute("href")) ?? "");
   expect(csv.headers()["content-type"]).toContain("text/csv");
@@ -196,9 +200,10 @@ test("the price list is settled by a manager, with a reason, and wrong figures a
 }) => {
   await signIn(page, "senna@brinecove.example");
   await page.goto("/rules");
+  await page.getByRole("tab", { name: "Price list" }).click();
   const list = page.getByRole("region", { name: "Price list" });
   await list.getByLabel("Material, EUR: Gelcoat chip or scratch, to 10 cm").fill("eighteen");
-  await list.getByRole("button", { name: "Settle the price list" }).click();
+  await list.getByRole("button", { name: "Save the price list" }).click();
   await expect(
     list.getByText("Gelcoat chip or scratch, to 10 cm: the material is an amount such as 18 or 18.50."),
   ).toBeVisible();
@@ -206,12 +211,13 @@ test("the price list is settled by a manager, with a reason, and wrong figures a
   await expect(
     list.getByRole("row").filter({ has: page.getByLabel("What: Gelcoat chip or scratch, to 10 cm") }),
   ).toContainText("€78.00");
-  await list.getByRole("button", { name: "Settle the price list" }).click();
-  await expect(list.getByText("Say in a word why: it stays with the change.")).toBeVisible();
-  await list.getByLabel("Why the prices change").fill("resin has become dearer");
-  await list.getByRole("button", { name: "Settle the price list" }).click();
+  await list.getByRole("button", { name: "Save the price list" }).click();
+  await expect(list.getByText("Say briefly why. It is kept with the change.")).toBeVisible();
+  await list.getByLabel("Why do the prices change?").fill("resin has become dearer");
+  await list.getByRole("button", { name: "Save the price list" }).click();
   await expect(list.getByText(/^Last settled .* by Senna .*: resin has become dearer$/)).toBeVisible();
-  await expect(list.getByRole("button", { name: "Settle the price list" })).toBeDisabled();
+  await expect(list.getByRole("button", { name: "Save the price list" })).toBeDisabled();
   await page.reload();
+  await page.getByRole("tab", { name: "Price list" }).click();
   await expect(list.getByLabel("Material, EUR: Gelcoat chip or scratch, to 10 cm")).toHaveValue("20.00");
 });

@@ -17,6 +17,7 @@ import {
   SealRequest,
   SecondRequest,
 } from "./schemas/handover";
+import { Spoken } from "./schemas/spoken";
 
 const readers = [staff("see-desk"), charter(handoverIn("params"))] as const;
 
@@ -196,6 +197,7 @@ export const printRecord = endpoint({
   about: "The signed record on paper.",
   who: readers,
   params: ById,
+  query: Spoken,
   answer: media("application/pdf"),
   errors: ["no-such-handover", "not-signed"],
 });

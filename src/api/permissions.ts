@@ -3,7 +3,8 @@ export const roles = ["briefer", "technician", "office", "manager"] as const;
 export type Role = (typeof roles)[number];
 
 const everybody: readonly Role[] = roles;
-const aboard: readonly Role[] = ["briefer", "technician", "manager"];
+/** Who works on yachts, and can be given work. */
+export const aboard: readonly Role[] = ["briefer", "technician", "manager"];
 const works: readonly Role[] = ["technician", "manager"];
 const money: readonly Role[] = ["office", "manager"];
 const manager: readonly Role[] = ["manager"];

@@ -8,6 +8,7 @@ import { Done, endpoint, media } from "./endpoint";
 import { closed } from "./schemas/closed";
 import { ById, RequestKey, words } from "./fields";
 import { CrewMember } from "./schemas/desk";
+import { Spoken } from "./schemas/spoken";
 
 const line = Type.String({ minLength: 1, maxLength: 200 });
 const settling = ["no-such-stay", "not-both-signed", "not-signed", "other-currency", "no-such-handover"] as const;
@@ -259,6 +260,7 @@ export const printStatement = endpoint({
   about: "The statement on paper.",
   who: [staff("see-desk"), charter(stayIn("params"))],
   params: ById,
+  query: Spoken,
   answer: media("application/pdf"),
   errors: [...settling, "not-settled"],
 });

@@ -22,7 +22,11 @@ const bundled = await build({
   packages: "external",
   write: false,
   logLevel: "error",
-  alias: { "server-only": resolve("src/cli/empty.mjs"), "next/headers": "next/headers.js" },
+  alias: {
+    "server-only": resolve("src/cli/empty.mjs"),
+    "next/headers": "next/headers.js",
+    "next/navigation": "next/navigation.js",
+  },
 });
 mkdirSync(".build", { recursive: true });
 const file = resolve(".build", `${name}.mjs`);

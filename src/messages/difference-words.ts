@@ -1,4 +1,5 @@
 import type { Difference, Evidence } from "@/core/comparison/compare";
+import type { Language } from "@/core/basics/languages";
 import type { PriorReport } from "@/core/comparison/prior";
 import type { HandoverList } from "@/core/handover/list";
 import { asRecorded } from "@/core/handover/lines";
@@ -28,9 +29,14 @@ export function differenceWords(t: Translator, difference: Difference): string {
 }
 
 /** Where a difference was reported before she was handed over. */
-export function priorWords(t: Translator, prior: PriorReport | undefined, timeZone: string): string | null {
+export function priorWords(
+  t: Translator,
+  prior: PriorReport | undefined,
+  timeZone: string,
+  language?: Language,
+): string | null {
   if (!prior) return null;
-  const at = stampIn(prior.at, timeZone);
+  const at = stampIn(prior.at, timeZone, language);
   return prior.charter === null
     ? t("difference.prior-base", { at, words: prior.words })
     : t("difference.prior-charter", { at, words: prior.words, charter: prior.charter });

@@ -1,5 +1,6 @@
 import { graver, type Verdict } from "@/core/basics/verdict";
-import { localize, usualLanguage } from "@/core/basics/words";
+import { usualLanguage } from "@/core/basics/languages";
+import { localize } from "@/core/basics/words";
 import type { Folded } from "@/core/handover/fold";
 import type { HandoverList } from "@/core/handover/list";
 import { lineSubject } from "@/core/handover/lines";

@@ -28,6 +28,11 @@ export function shellMessages(messages: typeof en): Partial<typeof en> {
     publish: _publish,
     titles: _titles,
     "go-to": _goTo,
+    "yacht-page": _yachtPage,
+    form: _form,
+    done: _done,
+    table: _table,
+    tune: _tune,
     ...rest
   } = messages;
   return rest;

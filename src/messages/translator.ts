@@ -3,6 +3,7 @@ import { laidOver } from "./catalogue";
 import { de } from "./de";
 import { en } from "./en";
 import { localeOf, type Language } from "./languages";
+import { usualLanguage } from "@/core/basics/languages";
 
 /** A function that says a message of the catalogue by its key. */
 export type Translator = ReturnType<typeof useTranslations<never>>;
@@ -17,4 +18,4 @@ export const translatorOf = (language: Language): Translator =>
   }) as unknown as Translator;
 
 /** The translator for the base's own people. */
-export const englishTranslator = (): Translator => translatorOf("en");
+export const englishTranslator = (): Translator => translatorOf(usualLanguage);

@@ -210,7 +210,14 @@ const pictures: Picture[] = [
     },
   },
   { name: "walk", size: desk, show: (page) => walk(page, "Anchor and windlass") },
-  { name: "walk-phone", size: phone, show: (page) => walk(page, "Stop the engine") },
+  {
+    name: "yacht",
+    size: desk,
+    show: async (page) => {
+      await signIn(page);
+      await page.goto("/fleet/pale-heron");
+    },
+  },
   {
     name: "study-phone",
     size: phone,
@@ -224,11 +231,12 @@ const pictures: Picture[] = [
     },
   },
   {
-    name: "before-briefing",
+    name: "walk-tuning",
     size: desk,
     show: async (page) => {
       await signIn(page);
-      await page.goto("/charters/BR-1065/briefing");
+      await page.goto("/fleet/pale-heron/walk");
+      await page.getByText(/seconds on foot/).waitFor();
     },
   },
   {

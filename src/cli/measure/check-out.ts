@@ -44,7 +44,7 @@ export async function checkOutFigures(
     await page.getByText("The record and all that belongs to it are at the base.").waitFor({ timeout: 60_000 });
     const settled = performance.now();
     await page.goto(`${origin}/charters/BR-1052/settlement`);
-    for (const keep of await page.getByRole("button", { name: /^Keep the decision/ }).all())
+    for (const keep of await page.getByRole("button", { name: /^Save the decision/ }).all())
       if (await keep.isVisible()) throw new Error("a charter without an event has something to decide");
     await page.getByRole("button", { name: "Read it and sign" }).click();
     const sheet = page.getByRole("dialog");

@@ -68,7 +68,7 @@ export async function seventhYacht(say: Say, origin: string, signIn: (page: Page
     for (let left = await proposed.count(); left > 0; left--) {
       await proposed
         .first()
-        .getByRole("button", { name: /^Take it over/ })
+        .getByRole("button", { name: /^Accept/ })
         .click();
       await proposed.nth(left - 1).waitFor({ state: "detached" });
     }
@@ -79,7 +79,7 @@ export async function seventhYacht(say: Say, origin: string, signIn: (page: Page
     };
     const errors = draft.findings.filter(({ level }) => level === "error");
     if (errors.length > 0) throw new Error(`she does not pass: ${errors.map(({ path }) => path).join(", ")}`);
-    await desk.getByRole("button", { name: "Publish …" }).click();
+    await desk.locator("label[data-scope=segment-group]").filter({ hasText: "Publish …" }).click();
     await desk.getByLabel("Why is the file changed?").fill("walked her");
     for (const field of await desk.getByRole("main").getByRole("textbox").all())
       if ((await field.inputValue()) === "") await field.fill("known");

@@ -6,6 +6,7 @@ import { useCallback, useRef, useState } from "react";
 import { v4 as uuid } from "uuid";
 import { AppError } from "@/api/app-error";
 import type { AnyEndpoint, AnswerOf } from "@/api/endpoint";
+import { toaster } from "@/ui/kit/toaster";
 import { call, type Asked } from "./call";
 
 /** What a form of the desk needs to send something to the base: whether it is on its way, and what the base said against it. */
@@ -17,8 +18,23 @@ export interface Requesting {
   /** what is said against one field, by the name it has in the body: `why`, `crew/2/name` */
   faultAt: (field: string) => string | null;
   busy: boolean;
-  /** sends, and loads the page's facts anew when it was taken; gives the answer, or null when it was not taken */
-  request: <E extends AnyEndpoint>(endpoint: E, asked: Asked<E>) => Promise<AnswerOf<E> | null>;
+  /** sends, says what was done and loads the page's facts anew when it was taken; `undo` is offered with it. Gives the answer, or null when it was not taken */
+  request: <E extends AnyEndpoint>(endpoint: E, asked: Asked<E>, undo?: () => void) => Promise<AnswerOf<E> | null>;
+}
+
+/** Says at the foot of the desk what was done, where the catalogue has words for it, with a way to undo it where there is one. */
+function useSayDone(): (name: string, undo?: () => void) => void {
+  const t = useTranslations("done");
+  return useCallback(
+    (name, undo) => {
+      if (!t.has(name as "undo")) return;
+      toaster.create({
+        title: t(name as "undo"),
+        ...(undo ? { action: { label: t("undo"), onClick: undo } } : {}),
+      });
+    },
+    [t],
+  );
 }
 
 interface Fault {
@@ -40,6 +56,7 @@ const fieldOf = (where: string | null, marks: readonly string[]): string | undef
 export function useRequest(marks: readonly string[] = []): Requesting {
   const t = useTranslations("desk");
   const router = useRouter();
+  const sayDone = useSayDone();
   const [fault, setFault] = useState<Fault | null>(null);
   // what was sent and not answered may be there already: sent again it has the same key, and is done once
   const unanswered = useRef<{ sent: string; onceKey: string } | null>(null);
@@ -64,12 +81,15 @@ export function useRequest(marks: readonly string[] = []): Requesting {
     },
   });
   const request = useCallback(
-    async <E extends AnyEndpoint>(endpoint: E, asked: Asked<E>): Promise<AnswerOf<E> | null> =>
+    async <E extends AnyEndpoint>(endpoint: E, asked: Asked<E>, undo?: () => void): Promise<AnswerOf<E> | null> =>
       mutateAsync({ endpoint, asked }).then(
-        (answer) => answer as AnswerOf<E>,
+        (answer) => {
+          sayDone(endpoint.name, undo);
+          return answer as AnswerOf<E>;
+        },
         () => null,
       ),
-    [mutateAsync],
+    [mutateAsync, sayDone],
   );
   const marked = fieldOf(fault?.where ?? null, marks);
   return {

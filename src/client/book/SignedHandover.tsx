@@ -6,6 +6,7 @@ import { VerdictMark } from "@/ui/VerdictMark";
 import type { BoatBook } from "@/api/schemas/book";
 import { KeptPhoto } from "../photos/KeptPhoto";
 import styles from "./Book.module.css";
+import { useLanguage } from "../language/language";
 
 /** A handover that both have signed, as the skipper's copy shows it. */
 export function SignedHandover({
@@ -16,6 +17,7 @@ export function SignedHandover({
   at: (instant: string) => string;
 }) {
   const t = useTranslations();
+  const language = useLanguage();
   return (
     <article className={styles.record}>
       <h3>{t(`book.signed-${handover.kind}`, { at: at(handover.sealedAt) })}</h3>
@@ -39,7 +41,11 @@ export function SignedHandover({
         ))}
       </ul>
       <p className={styles.links}>
-        <a href={href(printRecord, { params: { id: handover.id } })} target="_blank" rel="noreferrer">
+        <a
+          href={href(printRecord, { params: { id: handover.id }, query: { language } })}
+          target="_blank"
+          rel="noreferrer"
+        >
           {t("book.pdf")}
         </a>
       </p>

@@ -10,6 +10,7 @@ import { Field } from "@/ui/Field";
 import { useMoney } from "../language/useMoney";
 import styles from "./Book.module.css";
 import { useAt } from "./useAt";
+import { useLanguage } from "../language/language";
 
 type Settled = NonNullable<BoatBook["settlement"]>;
 
@@ -28,6 +29,7 @@ export function StatementPart({
   onChanged: () => void;
 }) {
   const t = useTranslations("book");
+  const language = useLanguage();
   const at = useAt(timeZone);
   const money = useMoney(currency);
   return (
@@ -52,7 +54,11 @@ export function StatementPart({
         </ul>
       )}
       <p className={styles.links}>
-        <a href={href(printStatement, { params: { id: stayId } })} target="_blank" rel="noreferrer">
+        <a
+          href={href(printStatement, { params: { id: stayId }, query: { language } })}
+          target="_blank"
+          rel="noreferrer"
+        >
           {t("statement")}
         </a>
       </p>

@@ -4,7 +4,7 @@ import { useTranslations } from "next-intl";
 import { useState } from "react";
 import { assignWork } from "@/api/upkeep";
 import { Field } from "@/ui/Field";
-import { toaster } from "@/ui/toaster";
+import { toaster } from "@/ui/kit/toaster";
 import { useRequest } from "../api/useRequest";
 import { Fault } from "./shared/Fault";
 import type { Work, Worker } from "./work";

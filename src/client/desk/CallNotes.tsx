@@ -1,11 +1,10 @@
 "use client";
-import { noteCall } from "@/api/stays";
-import { Button } from "@chakra-ui/react";
 import { useTranslations } from "next-intl";
-import { useState } from "react";
+import { noteCall } from "@/api/stays";
 import type { CallView } from "@/api/schemas/desk";
-import { Field } from "@/ui/Field";
-import { useRequest } from "../api/useRequest";
+import { FormFrame } from "../forms/FormFrame";
+import { FormInput, FormSelect } from "../forms/FormField";
+import { useDeskForm } from "../forms/useDeskForm";
 import styles from "./shared/Desk.module.css";
 import { DeskPart } from "./shared/DeskPart";
 
@@ -20,13 +19,14 @@ export function CallNotes({
   topics: { id: string; title: string }[];
 }) {
   const t = useTranslations("briefing-sheet");
-  const [words, setWords] = useState("");
-  const [topic, setTopic] = useState("");
-  const { fault, faultAt, request } = useRequest(["words", "topic"]);
-  const note = async () => {
-    const body = { topic: topic === "" ? null : topic, words };
-    if (await request(noteCall, { params: { id: stayId }, body })) setWords("");
-  };
+  const form = useDeskForm(noteCall, {
+    fields: { topic: { label: t("call-topic") }, words: { label: t("call-words") } },
+    ask: ({ topic, words }) => ({
+      params: { id: stayId },
+      body: { topic: topic === "" ? null : topic, words: words.trim() },
+    }),
+    clears: true,
+  });
   return (
     <DeskPart title={t("calls")}>
       <ul className={styles.points}>
@@ -36,24 +36,17 @@ export function CallNotes({
           </li>
         ))}
       </ul>
-      <Field label={t("call-topic")} error={faultAt("topic")}>
-        {(ids) => (
-          <select {...ids} value={topic} onChange={(event) => setTopic(event.target.value)}>
-            <option value="">{t("call-any")}</option>
-            {topics.map((each) => (
-              <option key={each.id} value={each.id}>
-                {each.title}
-              </option>
-            ))}
-          </select>
-        )}
-      </Field>
-      <Field label={t("call-words")} error={faultAt("words") ?? fault}>
-        {(ids) => <input {...ids} maxLength={500} value={words} onChange={(event) => setWords(event.target.value)} />}
-      </Field>
-      <Button justifySelf="start" disabled={words.trim() === ""} onClick={() => void note()}>
-        {t("call-note")}
-      </Button>
+      <FormFrame form={form} action={t("call-note")} disabled={form.typed.words.trim() === ""}>
+        <FormSelect form={form} name="topic">
+          <option value="">{t("call-any")}</option>
+          {topics.map((each) => (
+            <option key={each.id} value={each.id}>
+              {each.title}
+            </option>
+          ))}
+        </FormSelect>
+        <FormInput form={form} name="words" maxLength={500} />
+      </FormFrame>
     </DeskPart>
   );
 }

@@ -7,6 +7,7 @@ import { href } from "../api/call";
 import { Box, Button } from "@chakra-ui/react";
 import { useTranslations } from "next-intl";
 import { Chip } from "@/ui/Chip";
+import { Progress } from "@/ui/kit/Progress";
 import { VerdictMark } from "@/ui/VerdictMark";
 import { AddendaPart } from "./AddendaPart";
 import { OpenHandover } from "./OpenHandover";
@@ -70,16 +71,12 @@ function InHand({ inHand: { left, total, people, against }, kind }: { inHand: Ha
   const t = useTranslations();
   return (
     <>
-      <progress
-        value={total - left}
-        max={Math.max(total, 1)}
-        aria-label={t("charter.done")}
-        style={{ width: "100%" }}
+      <Progress
+        label={t("charter.done-of", { done: total - left, total })}
+        done={total - left}
+        of={Math.max(total, 1)}
       />
-      <p>
-        <strong>{t("charter.done-of", { done: total - left, total })}</strong>
-        {people.length > 0 && ` · ${t("charter.on-it", { people: people.join(", ") })}`}
-      </p>
+      {people.length > 0 && <p>{t("charter.on-it", { people: people.join(", ") })}</p>}
       {kind === "check-in" && (
         <>
           <p>{against.length === 0 ? t("gate.nothing") : t("charter.against", { count: against.length })}</p>

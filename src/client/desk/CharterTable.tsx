@@ -3,11 +3,12 @@ import { Box, chakra, Input } from "@chakra-ui/react";
 import Link from "next/link";
 import { useFormatter, useTranslations } from "next-intl";
 import { useRouter } from "next/navigation";
-import { useEffect, useState } from "react";
+import { useEffect, useMemo, useState } from "react";
 import type { ChartersPage } from "@/api/schemas/desk";
 import { Chip } from "@/ui/Chip";
 import { Field } from "@/ui/Field";
-import styles from "./shared/Desk.module.css";
+import { DataTable } from "./table/DataTable";
+import type { Column } from "./table/features";
 
 const waitMs = 250;
 
@@ -22,47 +23,56 @@ export function CharterTable({ page: { rows, timeZone, find, more } }: { page: C
     const timer = setTimeout(() => router.replace(addressOf({ find: asked.trim() })), waitMs);
     return () => clearTimeout(timer);
   }, [asked, find, router]);
-  const day = (at: string) =>
-    format.dateTime(new Date(at), { day: "numeric", month: "short", year: "numeric", timeZone });
+  const columns = useMemo<Column<Row>[]>(() => {
+    const day = (at: string) =>
+      format.dateTime(new Date(at), { day: "numeric", month: "short", year: "numeric", timeZone });
+    return [
+      {
+        id: "reference",
+        accessorFn: (row) => row.reference,
+        header: () => t("charter.reference"),
+        cell: ({ row: { original } }) => <Link href={`/charters/${original.reference}`}>{original.reference}</Link>,
+      },
+      { id: "yacht", accessorFn: (row) => row.yachtName, header: () => t("today.yacht") },
+      { id: "skipper", accessorFn: (row) => row.skipper, header: () => t("today.who") },
+      {
+        id: "days",
+        accessorFn: (row) => row.startsAt,
+        header: () => t("charter.days"),
+        cell: ({ row: { original } }) => `${day(original.startsAt)} – ${day(original.endsAt)}`,
+        csv: (row) => `${row.startsAt} – ${row.endsAt}`,
+      },
+      {
+        id: "to-know",
+        accessorFn: (row) => t(`today.know-${row.next}`, { recorded: row.recorded }),
+        header: () => t("today.to-know"),
+        cell: ({ row: { original }, getValue }) => <Chip verdict={original.verdict}>{String(getValue())}</Chip>,
+      },
+    ];
+  }, [t, format, timeZone]);
   return (
-    <chakra.main padding={{ base: "4", md: "5" }} display="grid" gap="4" alignContent="start">
-      <Box display="flex" flexWrap="wrap" justifyContent="space-between" alignItems="flex-end" gap="4">
-        <h1>{t("desk.charters")}</h1>
-        <Box width="min(100%, 20rem)">
-          <Field label={t("charter.find")}>
-            {(ids) => <Input {...ids} type="search" value={asked} onChange={(event) => setAsked(event.target.value)} />}
-          </Field>
-        </Box>
-      </Box>
-      <table className={styles.table} aria-label={t("desk.charters")}>
-        <thead>
-          <tr>
-            <th scope="col">{t("charter.reference")}</th>
-            <th scope="col">{t("today.yacht")}</th>
-            <th scope="col">{t("today.who")}</th>
-            <th scope="col">{t("charter.days")}</th>
-            <th scope="col">{t("today.to-know")}</th>
-          </tr>
-        </thead>
-        <tbody>
-          {rows.map((row) => (
-            <tr key={row.stayId}>
-              <th scope="row">
-                <Link href={`/charters/${row.reference}`}>{row.reference}</Link>
-              </th>
-              <td>{row.yachtName}</td>
-              <td>{row.skipper}</td>
-              <td>
-                {day(row.startsAt)} – {day(row.endsAt)}
-              </td>
-              <td>
-                <Chip verdict={row.verdict}>{t(`today.know-${row.next}`, { recorded: row.recorded })}</Chip>
-              </td>
-            </tr>
-          ))}
-        </tbody>
-      </table>
-      {rows.length === 0 && <p>{t("charter.none")}</p>}
+    <chakra.main padding={{ base: "4", md: "5" }} display="grid" gap="3" alignContent="start">
+      <DataTable
+        label={t("desk.charters")}
+        columns={columns}
+        rows={rows}
+        idOf={(row) => row.stayId}
+        onOpen={(id) => {
+          const row = rows.find(({ stayId }) => stayId === id);
+          if (row) router.push(`/charters/${row.reference}`);
+        }}
+        csvName="charters.csv"
+        search={
+          <Box display="flex" gap="5" alignItems="flex-end">
+            <h1>{t("desk.charters")}</h1>
+            <Field label={t("charter.find")}>
+              {(ids) => (
+                <Input {...ids} type="search" value={asked} onChange={(event) => setAsked(event.target.value)} />
+              )}
+            </Field>
+          </Box>
+        }
+      />
       {more && (
         <p>
           <Link href={addressOf({ find, after: more })}>{t("charter.older")}</Link>
@@ -71,6 +81,8 @@ export function CharterTable({ page: { rows, timeZone, find, more } }: { page: C
     </chakra.main>
   );
 }
+
+type Row = ChartersPage["rows"][number];
 
 const addressOf = (asked: Record<string, string>): string => {
   const query = new URLSearchParams(Object.entries(asked).filter(([, value]) => value !== "")).toString();

@@ -6,8 +6,8 @@ import { useTranslations } from "next-intl";
 import type { ReactNode } from "react";
 import { brand } from "@/ui/brand";
 import { BrandMark } from "@/ui/BrandMark";
-import { Sheet } from "@/ui/Sheet";
-import { Toasts } from "@/ui/Toasts";
+import { Dialog } from "@/ui/kit/Dialog";
+import { Toasts } from "@/ui/kit/Toasts";
 import { KeyHelp } from "./KeyHelp";
 import { may, type Role } from "@/api/permissions";
 import { StaffRoles } from "./shared/staff";
@@ -77,7 +77,7 @@ export function DeskFrame({
         </Box>
       </Box>
       {stays !== null && (
-        <Sheet
+        <Dialog
           title={t("stays-title")}
           closeWord={t("stays-back")}
           onClose={stay}
@@ -88,7 +88,7 @@ export function DeskFrame({
           }
         >
           <p>{t("stays-words", { yachts: [...new Set(stays)].join(", ") })}</p>
-        </Sheet>
+        </Dialog>
       )}
       <Box id="page" minWidth="0">
         <StaffRoles roles={roles}>{children}</StaffRoles>

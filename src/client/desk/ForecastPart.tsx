@@ -7,7 +7,7 @@ import { useTranslations } from "next-intl";
 import { useRouter } from "next/navigation";
 import { useState } from "react";
 import { simulatedWeathers, type Forecast, type SimulatedWeather } from "@/core/weather/forecast";
-import { Choice } from "@/ui/Choice";
+import { Menu } from "@/ui/kit/Menu";
 import { VerdictMark } from "@/ui/VerdictMark";
 import { Allowed } from "./shared/staff";
 
@@ -38,12 +38,12 @@ export function ForecastPart({ forecast, windLimitKn }: { forecast: Forecast; wi
       </p>
       <p>{t("simulated")}</p>
       <Allowed action="simulate-weather" quiet>
-        <Choice
-          label={t("tell")}
-          value={null}
-          options={simulatedWeathers.map((weather) => ({ value: weather, word: t(weather) }))}
-          onChoose={(weather) => void tell(weather)}
-        />
+        <Box>
+          <Menu
+            label={t("tell")}
+            entries={simulatedWeathers.map((weather) => ({ word: t(weather), onChoose: () => void tell(weather) }))}
+          />
+        </Box>
       </Allowed>
       {fault && <p role="alert">{fault}</p>}
     </Box>

@@ -2,13 +2,18 @@
 import { saveHistory } from "@/api/base";
 import { href } from "../api/call";
 import { Box, Button, chakra } from "@chakra-ui/react";
+import { ChartNoAxesColumn } from "lucide-react";
 import dynamic from "next/dynamic";
 import { useRouter } from "next/navigation";
 import { useTranslations } from "next-intl";
+import { useMemo } from "react";
 import { formatMoney } from "@/core/basics/money";
 import type { HistoryRow } from "@/core/history/history";
-import { Choice } from "@/ui/Choice";
-import styles from "./shared/Desk.module.css";
+import { EmptyState } from "@/ui/kit/EmptyState";
+import { Segments } from "@/ui/kit/Segments";
+import { DeskPart } from "./shared/DeskPart";
+import { DataTable } from "./table/DataTable";
+import type { Column } from "./table/features";
 
 // the drawing is for the desk alone, and comes when it is looked at
 const HistoryChart = dynamic(() => import("./HistoryChart").then((module) => module.HistoryChart), { ssr: false });
@@ -37,33 +42,48 @@ export function HistoryPage({ slug, yachts, byItem, byYacht, currency }: Props) 
           <a href={href(saveHistory, { query: { yacht: slug ?? undefined } })}>{t("csv")}</a>
         </Button>
       </Box>
-      <Choice
+      <Segments
         label={t("yacht")}
         value={slug ?? ""}
         options={[{ value: "", word: t("all") }, ...yachts.map((yacht) => ({ value: yacht.slug, word: yacht.name }))]}
         onChoose={(value) => router.push(value === "" ? "/history" : `/history?yacht=${value}`)}
       />
-      {byItem.length === 0 && <p>{t("none")}</p>}
-      {most.length > 0 && (
-        <Box as="section" aria-label={t("chart")} display="grid" gap="2">
-          <h2>{t("chart")}</h2>
-          <HistoryChart
-            rows={most}
-            words={{
-              missing: t("missing"),
-              broken: t("broken"),
-              title: most
-                .map((row) => t("chart-words", { name: row.name, missing: row.missing, broken: row.broken }))
-                .join("; "),
-            }}
+      {byItem.length === 0 && <EmptyState sign={ChartNoAxesColumn} title={t("none")} words={t("none-words")} />}
+      <Box display="grid" gridTemplateColumns={{ base: "1fr", xl: "1fr 1fr" }} gap="0 32px" alignItems="start">
+        {most.length > 0 && (
+          <DeskPart title={t("chart")}>
+            <HistoryChart
+              rows={most}
+              words={{
+                missing: t("missing"),
+                broken: t("broken"),
+                title: most
+                  .map((row) => t("chart-words", { name: row.name, missing: row.missing, broken: row.broken }))
+                  .join("; "),
+              }}
+            />
+          </DeskPart>
+        )}
+        {slug === null && byYacht.length > 0 && (
+          <HistoryTable
+            title={t("by-yacht")}
+            name="yacht"
+            first={t("yacht")}
+            across={t("items")}
+            rows={byYacht}
+            currency={currency}
           />
-        </Box>
-      )}
+        )}
+      </Box>
       {byItem.length > 0 && (
-        <HistoryTable title={t("by-item")} first={t("item")} across={t("yachts")} rows={byItem} currency={currency} />
-      )}
-      {slug === null && byYacht.length > 0 && (
-        <HistoryTable title={t("by-yacht")} first={t("yacht")} across={t("items")} rows={byYacht} currency={currency} />
+        <HistoryTable
+          title={t("by-item")}
+          name="item"
+          first={t("item")}
+          across={t("yachts")}
+          rows={byItem}
+          currency={currency}
+        />
       )}
     </chakra.main>
   );
@@ -71,47 +91,46 @@ export function HistoryPage({ slug, yachts, byItem, byYacht, currency }: Props) 
 
 function HistoryTable({
   title,
+  name,
   first,
   across,
   rows,
   currency,
 }: {
   title: string;
+  name: string;
   first: string;
   across: string;
   rows: HistoryRow[];
   currency: string;
 }) {
   const t = useTranslations("history");
+  const columns = useMemo<Column<HistoryRow>[]>(
+    () => [
+      {
+        id: "name",
+        accessorFn: (row) => row.name,
+        header: () => first,
+        cell: ({ row: { original } }) => <strong>{original.name}</strong>,
+      },
+      { id: "across", accessorFn: (row) => row.across, header: () => across, isNumber: true },
+      { id: "missing", accessorFn: (row) => row.missing, header: () => t("missing"), isNumber: true },
+      { id: "broken", accessorFn: (row) => row.broken, header: () => t("broken"), isNumber: true },
+      {
+        id: "charged",
+        accessorFn: (row) => row.chargedMinor,
+        header: () => t("charged"),
+        cell: ({ row: { original } }) => formatMoney(original.chargedMinor, currency),
+        csv: (row) => formatMoney(row.chargedMinor, currency),
+        isNumber: true,
+      },
+      { id: "work", accessorFn: (row) => row.workMinutes, header: () => t("work"), isNumber: true },
+    ],
+    [t, first, across, currency],
+  );
   return (
-    <section>
-      <h2>{title}</h2>
-      <Box overflowX="auto">
-        <table className={styles.table} aria-label={title}>
-          <thead>
-            <tr>
-              <th scope="col">{first}</th>
-              {[across, t("missing"), t("broken"), t("charged"), t("work")].map((column) => (
-                <th key={column} scope="col" className={styles.number}>
-                  {column}
-                </th>
-              ))}
-            </tr>
-          </thead>
-          <tbody>
-            {rows.map((row) => (
-              <tr key={row.key}>
-                <th scope="row">{row.name}</th>
-                <td className={styles.number}>{row.across}</td>
-                <td className={styles.number}>{row.missing}</td>
-                <td className={styles.number}>{row.broken}</td>
-                <td className={styles.number}>{formatMoney(row.chargedMinor, currency)}</td>
-                <td className={styles.number}>{row.workMinutes}</td>
-              </tr>
-            ))}
-          </tbody>
-        </table>
-      </Box>
-    </section>
+    <DeskPart title={title}>
+      <DataTable label={title} name={name} columns={columns} rows={rows} idOf={(row) => row.key} />
+    </DeskPart>
   );
 }

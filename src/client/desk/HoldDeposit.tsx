@@ -6,7 +6,7 @@ import { Box, Button } from "@chakra-ui/react";
 import { useRouter } from "next/navigation";
 import { useTranslations } from "next-intl";
 import { useState } from "react";
-import { Choice } from "@/ui/Choice";
+import { Segments } from "@/ui/kit/Segments";
 
 type Card = "approves" | "declines" | "no-answer";
 
@@ -45,7 +45,7 @@ export function HoldDeposit({ stayId, amount }: { stayId: string; amount: string
       <p>
         <strong>{t("simulated")}</strong> {t("simulated-words")}
       </p>
-      <Choice
+      <Segments
         label={t("card")}
         options={(["approves", "declines", "no-answer"] as const).map((value) => ({ value, word: t(`card-${value}`) }))}
         value={card}

@@ -1,10 +1,10 @@
 "use client";
-import { Button } from "@chakra-ui/react";
+import { Box, Button, chakra } from "@chakra-ui/react";
 import { useRouter } from "next/navigation";
 import { useTranslations } from "next-intl";
 import { useState } from "react";
 import { useHotkeys } from "react-hotkeys-hook";
-import { Sheet } from "@/ui/Sheet";
+import { Dialog } from "@/ui/kit/Dialog";
 import { GoTo } from "./GoTo";
 
 const keys = ["k", "t", "f", "c", "w", "h", "r", "arrows", "enter", "slash", "undo", "question"] as const;
@@ -28,7 +28,7 @@ export function KeyHelp() {
   useHotkeys("?", () => setOpen("keys"), { useKey: true, ignoreModifiers: true });
   useHotkeys(Object.keys(pages), ({ key }) => {
     const to = pages[key.toLowerCase()];
-    if (to !== undefined && !document.querySelector("dialog[open]")) router.push(to);
+    if (to !== undefined && !document.querySelector("[role=dialog]")) router.push(to);
   });
   return (
     <>
@@ -38,18 +38,18 @@ export function KeyHelp() {
       </Button>
       {open === "go-to" && <GoTo onClose={close} />}
       {open === "keys" && (
-        <Sheet title={t("keys-title")} closeWord={t("close")} onClose={close}>
-          <dl style={{ display: "grid", gridTemplateColumns: "max-content 1fr", gap: "10px 24px" }}>
+        <Dialog title={t("keys-title")} closeWord={t("close")} onClose={close}>
+          <chakra.dl display="grid" gridTemplateColumns="max-content 1fr" gap="10px 24px">
             {keys.map((key) => (
-              <div key={key} style={{ display: "contents" }}>
+              <Box key={key} display="contents">
                 <dt>
                   <strong>{t(`key-${key}`)}</strong>
                 </dt>
                 <dd>{t(`key-${key}-does`)}</dd>
-              </div>
+              </Box>
             ))}
-          </dl>
-        </Sheet>
+          </chakra.dl>
+        </Dialog>
       )}
     </>
   );

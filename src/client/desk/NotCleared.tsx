@@ -1,13 +1,14 @@
 "use client";
 import { liftClearance } from "@/api/handovers";
-import { Box, Button, chakra } from "@chakra-ui/react";
+import { Box, chakra } from "@chakra-ui/react";
 import { useTranslations } from "next-intl";
 import { useState } from "react";
 import type { HandoverBrief } from "@/api/schemas/desk";
-import { Choice } from "@/ui/Choice";
+import { Segments } from "@/ui/kit/Segments";
 import { Chip } from "@/ui/Chip";
-import { Field } from "@/ui/Field";
-import { useRequest } from "../api/useRequest";
+import { FormFrame } from "../forms/FormFrame";
+import { FormInput } from "../forms/FormField";
+import { useDeskForm } from "../forms/useDeskForm";
 import { useMay } from "./shared/staff";
 
 const ways = ["cured", "overridden"] as const;
@@ -35,28 +36,20 @@ export function NotCleared({ handover, at }: { handover: HandoverBrief; at: (ins
 function LiftForm({ handover }: { handover: string }) {
   const t = useTranslations("not-cleared");
   const [how, setHow] = useState<(typeof ways)[number]>("cured");
-  const [why, setWhy] = useState("");
-  const { fault, faultAt, setFault, busy, request } = useRequest(["why"]);
-  const lift = async () => {
-    if (why.trim() === "") return setFault(t("why-missing"), "why");
-    await request(liftClearance, { params: { id: handover }, body: { how, why: why.trim() } });
-  };
+  const form = useDeskForm(liftClearance, {
+    fields: { why: { label: t(`why-${how}`) } },
+    says: ({ why }) => ({ why: why.trim() === "" && t("why-missing") }),
+    ask: ({ why }) => ({ params: { id: handover }, body: { how, why: why.trim() } }),
+  });
   return (
-    <>
-      <Choice
+    <FormFrame form={form} action={t("go")}>
+      <Segments
         label={t("how")}
         options={ways.map((value) => ({ value, word: t(`how-${value}`) }))}
         value={how}
         onChoose={setHow}
       />
-      <Field label={t(`why-${how}`)} error={faultAt("why") ?? fault}>
-        {(ids) => <input {...ids} maxLength={500} value={why} onChange={(event) => setWhy(event.target.value)} />}
-      </Field>
-      <div>
-        <Button disabled={busy} onClick={() => void lift()}>
-          {t("go")}
-        </Button>
-      </div>
-    </>
+      <FormInput form={form} name="why" maxLength={500} />
+    </FormFrame>
   );
 }

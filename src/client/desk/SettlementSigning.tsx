@@ -6,8 +6,8 @@ import { statementWords } from "@/messages/statement-words";
 import { useState, type ReactNode } from "react";
 import type { MissingSigner } from "@/core/handover/seal";
 import type { SettlementScreen } from "@/api/schemas/desk";
-import { Choice } from "@/ui/Choice";
-import { Sheet } from "@/ui/Sheet";
+import { Segments } from "@/ui/kit/Segments";
+import { Dialog } from "@/ui/kit/Dialog";
 import { SignatureField, type Signed } from "@/ui/signature/SignatureField";
 import { makeSignature } from "../signing/make-signature";
 import { WithoutSkipper } from "../signing/WithoutSkipper";
@@ -123,7 +123,7 @@ function SignSheet({
 }) {
   const t = useTranslations("settle");
   return (
-    <Sheet
+    <Dialog
       title={t("sign-title")}
       closeWord={t("close")}
       onClose={onClose}
@@ -134,7 +134,7 @@ function SignSheet({
       }
     >
       {children}
-    </Sheet>
+    </Dialog>
   );
 }
 
@@ -153,7 +153,7 @@ function WhoSigns({
   return (
     <>
       {authority !== null && (
-        <Choice
+        <Segments
           label={t("who-signs")}
           options={(["charterer", "skipper"] as const).map((each) => ({
             value: each,

@@ -1,32 +1,21 @@
 "use client";
 import { signIn } from "@/api/sign-in";
-import { AppError } from "@/api/app-error";
-import { call } from "../api/call";
-import { Box, Button, chakra, Input } from "@chakra-ui/react";
+import { Box, chakra } from "@chakra-ui/react";
 import { useTranslations } from "next-intl";
-import { useState, type SubmitEvent } from "react";
 import { brand } from "@/ui/brand";
 import { BrandMark } from "@/ui/BrandMark";
-import { Field } from "@/ui/Field";
+import { FormFrame } from "../forms/FormFrame";
+import { FormInput } from "../forms/FormField";
+import { useDeskForm } from "../forms/useDeskForm";
 
 /** The base's people sign in here. */
 export function SignInForm() {
   const t = useTranslations("signin");
-  const [fault, setFault] = useState<string | null>(null);
-  const [busy, setBusy] = useState(false);
-  const enter = async (event: SubmitEvent<HTMLFormElement>) => {
-    event.preventDefault();
-    const form = new FormData(event.currentTarget);
-    setBusy(true);
-    setFault(null);
-    try {
-      await call(signIn, { body: { email: String(form.get("email")), password: String(form.get("password")) } });
-      location.assign("/today");
-    } catch (error) {
-      setFault(error instanceof AppError ? error.message : t("no-signal"));
-      setBusy(false);
-    }
-  };
+  const form = useDeskForm(signIn, {
+    fields: { email: { label: t("email") }, password: { label: t("password") } },
+    ask: ({ email, password }) => ({ body: { email: email.trim(), password } }),
+    onTaken: () => location.assign("/today"),
+  });
   return (
     <Box
       as="main"
@@ -35,23 +24,18 @@ export function SignInForm() {
       gridTemplateColumns={{ base: "1fr", lg: "minmax(420px, 1fr) 1.1fr" }}
     >
       <Box display="grid" alignContent="center" justifyItems="center" padding="6">
-        <chakra.form onSubmit={enter} display="grid" gap="5" width="100%" maxWidth="24rem" method="post">
+        <Box display="grid" gap="5" width="100%" maxWidth="24rem">
           <Box display="flex" alignItems="center" gap="3">
             <BrandMark size={56} />
             <chakra.h1>{brand}</chakra.h1>
           </Box>
           <p>{t("words")}</p>
-          <Field label={t("email")}>
-            {(ids) => <Input {...ids} name="email" type="email" autoComplete="username" required />}
-          </Field>
-          <Field label={t("password")} error={fault}>
-            {(ids) => <Input {...ids} name="password" type="password" autoComplete="current-password" required />}
-          </Field>
-          <Button type="submit" variant="solid" size="lg" disabled={busy}>
-            {busy ? t("busy") : t("go")}
-          </Button>
+          <FormFrame form={form} action={form.busy ? t("busy") : t("go")} large>
+            <FormInput form={form} name="email" type="email" autoComplete="username" />
+            <FormInput form={form} name="password" type="password" autoComplete="current-password" />
+          </FormFrame>
           <chakra.p color="kelp2">{t("skipper")}</chakra.p>
-        </chakra.form>
+        </Box>
       </Box>
       <Box
         background="rail"

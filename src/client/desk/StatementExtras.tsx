@@ -7,7 +7,7 @@ import { formatMoney } from "@/core/basics/money";
 import type { Extra } from "@/core/settlement/extra";
 import type { SettlementScreen } from "@/api/schemas/desk";
 import { Chip } from "@/ui/Chip";
-import { Choice } from "@/ui/Choice";
+import { Menu } from "@/ui/kit/Menu";
 import { Fault } from "./shared/Fault";
 import { useRequest } from "../api/useRequest";
 import { useMay } from "./shared/staff";
@@ -20,27 +20,22 @@ type Adding = "service" | "fuel" | "below-water";
 /** What stands on the statement beside the differences: services, fuel receipts, a sum for below the water. */
 export function StatementExtras({ screen }: { screen: SettlementScreen }) {
   const t = useTranslations("extra");
-  const { request, fault, faultAt, setFault, busy } = useRequest([
-    "words",
-    "amountMinor",
-    "litres",
-    "day",
-    "reference",
-    "full",
-    "until",
-  ]);
+  const { request, fault, busy } = useRequest();
   const [adding, setAdding] = useState<Adding | null>(null);
   const { extras, late, currency, signed, stay } = screen;
   const params = { id: stay.stayId };
   const put = async (extra: Extra) => {
     if (await request(putExtra, { params, body: { id: null, extra, why: "" } })) setAdding(null);
   };
+  // what was taken off is put on again as it was
+  const takeOff = ({ id, extra }: (typeof extras)[number]) =>
+    request(putExtra, { params, body: { id, extra: null, why: "" } }, () => void put(extra));
   const isTheirs = useMay("charge-by-price-list");
   const mayPut = !signed && isTheirs;
   const settled = new Map((signed?.output ?? screen.output).lines.map((line) => [line.id, line]));
   const isLateOnIt = extras.some(({ extra }) => extra.kind === "service" && extra.words === t("late"));
   if (signed && extras.length === 0) return null;
-  const form = { screen, busy, faultAt, setFault, onPut: put };
+  const form = { screen, onPut: () => setAdding(null) };
   return (
     <Box
       as="section"
@@ -59,9 +54,7 @@ export function StatementExtras({ screen }: { screen: SettlementScreen }) {
           extra={each}
           how={settled.get(each.id)?.how ?? null}
           busy={busy}
-          onTakeOff={
-            mayPut ? () => void request(putExtra, { params, body: { id: each.id, extra: null, why: "" } }) : null
-          }
+          onTakeOff={mayPut ? () => void takeOff(each) : null}
         />
       ))}
       {mayPut && late && !isLateOnIt && <LateReturn {...{ late, currency, busy }} onPut={(extra) => void put(extra)} />}
@@ -71,12 +64,15 @@ export function StatementExtras({ screen }: { screen: SettlementScreen }) {
         </Box>
       )}
       {mayPut && (
-        <Choice
-          label={t("add")}
-          value={adding}
-          options={(["service", "fuel", "below-water"] as const).map((value) => ({ value, word: t(`add-${value}`) }))}
-          onChoose={(value) => setAdding(value === adding ? null : value)}
-        />
+        <Box>
+          <Menu
+            label={t("add")}
+            entries={(["service", "fuel", "below-water"] as const).map((value) => ({
+              word: t(`add-${value}`),
+              onChoose: () => setAdding(value),
+            }))}
+          />
+        </Box>
       )}
       {adding === "service" && <ServiceForm {...form} />}
       {adding === "fuel" && <FuelForm {...form} />}

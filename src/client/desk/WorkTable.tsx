@@ -1,15 +1,21 @@
 "use client";
 import { Box, chakra } from "@chakra-ui/react";
+import { readPhoto } from "@/api/photos";
+import { Camera } from "lucide-react";
 import Link from "next/link";
 import { useFormatter, useTranslations } from "next-intl";
 import { useSearchParams } from "next/navigation";
 import { useMemo, useState } from "react";
 import { Chip } from "@/ui/Chip";
 import { Field } from "@/ui/Field";
+import { Drawer } from "@/ui/kit/Drawer";
+import { HoverPicture } from "@/ui/kit/HoverPicture";
+import { href } from "../api/call";
 import { AssignWork } from "./AssignWork";
 import type { Work, Worker } from "./work";
 import { DefectRow } from "./DefectList";
-import { DataTable, type Column } from "./table/DataTable";
+import { DataTable } from "./table/DataTable";
+import type { Column } from "./table/features";
 import { keepInAddress } from "./table/address";
 
 /** What is to repair in the fleet as a table: safety first, then what leaves next; a row opens with photos and what can be done. */
@@ -27,6 +33,7 @@ export function WorkTable({
   me: string;
 }) {
   const t = useTranslations("work");
+  const all = useTranslations("desk");
   const address = useSearchParams();
   const [by, setBy] = useState<By>({ yacht: address.get("yacht") ?? "", who: address.get("who") ?? "" });
   const narrow = (part: keyof By, value: string) => {
@@ -46,40 +53,41 @@ export function WorkTable({
     [work, by],
   );
   const yachts = [...new Map(work.map((each) => [each.yachtSlug, each.yachtName]))];
+  const open = work.find(({ id }) => id === openId);
   return (
-    <DataTable
-      label={t("title")}
-      columns={columns}
-      rows={rows}
-      idOf={(row) => row.id}
-      openId={openId}
-      onOpen={setOpenId}
-      detail={(row) => (
-        <chakra.ul listStyleType="none">
-          <DefectRow
-            defect={row}
-            timeZone={timeZone}
-            mayWork={mayWork}
-            of={<Link href={`/fleet/${row.yachtSlug}`}>{row.yachtName}</Link>}
-          />
-        </chakra.ul>
+    <>
+      <DataTable
+        label={t("title")}
+        columns={columns}
+        rows={rows}
+        idOf={(row) => row.id}
+        openId={openId}
+        onOpen={setOpenId}
+        nameOf={(row) => `${row.yachtName}, ${row.title}`}
+        {...(mayWork ? { choosing: { chosen, onChosen: setChosen } } : {})}
+        csvName="work.csv"
+        filters={
+          <>
+            <Narrow by={by} onNarrow={narrow} yachts={yachts} workers={workers} me={me} />
+            {mayWork && (
+              <AssignWork
+                work={work.filter(({ id }) => chosen.has(id))}
+                workers={workers}
+                onAssigned={() => setChosen(new Set())}
+              />
+            )}
+          </>
+        }
+      />
+      {open && (
+        <Drawer title={open.yachtName} closeWord={all("close")} onClose={() => setOpenId(null)}>
+          <chakra.ul listStyleType="none" display="grid" gap="3">
+            <DefectRow defect={open} timeZone={timeZone} mayWork={mayWork} />
+          </chakra.ul>
+          <Link href={`/fleet/${open.yachtSlug}`}>{t("yacht-page", { yacht: open.yachtName })}</Link>
+        </Drawer>
       )}
-      nameOf={(row) => `${row.yachtName}, ${row.title}`}
-      {...(mayWork ? { chosen, onChosen: setChosen } : {})}
-      csvName="work.csv"
-      filters={
-        <>
-          <Narrow by={by} onNarrow={narrow} yachts={yachts} workers={workers} me={me} />
-          {mayWork && (
-            <AssignWork
-              work={work.filter(({ id }) => chosen.has(id))}
-              workers={workers}
-              onAssigned={() => setChosen(new Set())}
-            />
-          )}
-        </>
-      }
-    />
+    </>
   );
 }
 
@@ -165,11 +173,7 @@ function useColumns(timeZone: string): Column<Work>[] {
         id: "what",
         accessorFn: (row) => `${row.title} ${row.words}`,
         header: () => t("what"),
-        cell: ({ row: { original } }) => (
-          <>
-            <strong>{original.title}</strong>, {original.words}
-          </>
-        ),
+        cell: ({ row: { original } }) => <What work={original} />,
       },
       {
         id: "safety",
@@ -201,4 +205,21 @@ function useColumns(timeZone: string): Column<Work>[] {
       },
     ];
   }, [t, format, timeZone]);
+}
+
+/** What is to repair; where there is a photo of it, the pointer shows it, and the open row has it large. */
+function What({ work }: { work: Work }) {
+  const t = useTranslations("work");
+  const [hash] = work.photos;
+  const words = (
+    <span>
+      <strong>{work.title}</strong>, {work.words}
+    </span>
+  );
+  if (hash === undefined) return words;
+  return (
+    <HoverPicture src={href(readPhoto, { params: { hash }, query: { small: "yes" } })}>
+      {words} <Camera size={16} aria-label={t("photos", { count: work.photos.length })} role="img" />
+    </HoverPicture>
+  );
 }

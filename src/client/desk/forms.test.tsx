@@ -48,7 +48,7 @@ describe("holding the deposit", () => {
   it("asks under a new key after the card declined", async () => {
     const person = drawDesk(<HoldDeposit stayId={stay} amount="€2,500" />);
     base.answer(200, { outcome: "declined" });
-    await person.click(screen.getByRole("button", { name: "Declines" }));
+    await person.click(screen.getByRole("radio", { name: "Declines" }));
     await person.click(hold());
     await waitFor(() => expect(screen.getByRole("status")).toHaveTextContent("The card declines."));
     await person.click(hold());

@@ -19,15 +19,15 @@ const difference = { key: "k", action: "hold", currency: "EUR", reference: "SIM-
 describe("the health of a base", () => {
   it("says when it was looked over, and that everything fits", () => {
     draw([]);
-    expect(screen.getByRole("status")).toHaveTextContent("Everything fits. Looked over 12 Jun 2027, 03:00.");
+    expect(screen.getByRole("status")).toHaveTextContent("All in order. Checked 12 Jun 2027, 03:00.");
     expect(screen.queryByRole("list")).not.toBeInTheDocument();
   });
 
   it("says that nobody has looked yet, and looks when asked", async () => {
     const person = draw(null);
-    expect(screen.getByRole("status")).toHaveTextContent("Not looked over yet: it is done once a night.");
+    expect(screen.getByRole("status")).toHaveTextContent("Not checked yet. It runs once a night.");
     base.answer(200, { findings: 0 });
-    await person.click(screen.getByRole("button", { name: "Look now" }));
+    await person.click(screen.getByRole("button", { name: "Check now" }));
     await waitFor(() => expect(router.refresh).toHaveBeenCalledTimes(1));
     expect(base.asked).toEqual([{ method: "POST", path: "/api/base/look", body: undefined }]);
   });

@@ -1,12 +1,12 @@
 /** @jest-environment ./src/testing/browser-environment.cjs */
-import { screen, waitFor } from "@testing-library/react";
+import { screen, waitFor, within } from "@testing-library/react";
 import type { ReactElement } from "react";
 import type { AfterItem, SettlementItem, SettlementScreen } from "@/api/schemas/desk";
 import { usualRules } from "@/core/base/rules";
 import type { Difference } from "@/core/comparison/compare";
 import type { SettlementLine } from "@/core/settlement/schema";
 import { drawDesk, wire, type Wire } from "@/testing/screen";
-import { BaseRulesPage } from "./BaseRulesPage";
+import { BaseRulesPage } from "./rules/BaseRulesPage";
 import { DecisionForm } from "./DecisionForm";
 import { BelowWaterForm } from "./extras/BelowWaterForm";
 import { FuelForm } from "./extras/FuelForm";
@@ -86,12 +86,13 @@ beforeEach(() => {
   base.answer(200, {});
 });
 const tap = (name: string | RegExp) => screen.getByRole("button", { name });
+const pick = (name: string | RegExp) => screen.getByRole("radio", { name });
 const field = (name: string | RegExp) => screen.getByLabelText(name);
 const sent = () => base.asked.at(-1)?.body as { decision: Record<string, unknown>; why: string };
 const draw = (part: ReactElement) => drawDesk(part);
 
 describe("deciding what a difference costs", () => {
-  const keep = () => tap(/^Keep the decision/);
+  const keep = () => tap(/^Save the decision/);
 
   it("asks whose it is before anything is sent", async () => {
     const person = draw(<DecisionForm item={mark} screen={view} />);
@@ -102,7 +103,7 @@ describe("deciding what a difference costs", () => {
 
   it("sends wear without any sum, as wear costs nobody anything", async () => {
     const person = draw(<DecisionForm item={mark} screen={view} />);
-    await person.click(tap("wear"));
+    await person.click(pick("wear"));
     expect(screen.queryByLabelText("Estimate, EUR")).not.toBeInTheDocument();
     await person.click(keep());
     expect(sent()).toMatchObject({ decision: { charge: true, cause: "wear", disputed: false }, why: "" });
@@ -110,14 +111,14 @@ describe("deciding what a difference costs", () => {
 
   it("sends no charge at all where there is none", async () => {
     const person = draw(<DecisionForm item={mark} screen={view} />);
-    await person.click(tap("no charge"));
+    await person.click(pick("no charge"));
     await person.click(keep());
     expect(sent().decision).toEqual({ charge: false });
   });
 
   it("takes an estimate in whole cents, and a range where the price is not fixed", async () => {
     const person = draw(<DecisionForm item={mark} screen={view} />);
-    await person.click(tap("the charterer's"));
+    await person.click(pick("the charterer's"));
     await person.type(field("Estimate, EUR"), "120,50");
     await person.type(field("or from, EUR (not fixed)"), "90");
     await person.click(keep());
@@ -136,7 +137,7 @@ describe("deciding what a difference costs", () => {
     ["0", "An amount such as 120"],
   ])("refuses %j as an estimate at its field, and sends nothing", async (typed, words) => {
     const person = draw(<DecisionForm item={mark} screen={view} />);
-    await person.click(tap("the charterer's"));
+    await person.click(pick("the charterer's"));
     if (typed) await person.type(field("Estimate, EUR"), typed);
     await person.click(keep());
     expect(field("Estimate, EUR")).toHaveAccessibleDescription(expect.stringContaining(words));
@@ -145,7 +146,7 @@ describe("deciding what a difference costs", () => {
 
   it("refuses a range whose lower end is the higher", async () => {
     const person = draw(<DecisionForm item={mark} screen={view} />);
-    await person.click(tap("the charterer's"));
+    await person.click(pick("the charterer's"));
     await person.type(field("Estimate, EUR"), "100");
     await person.type(field("or from, EUR (not fixed)"), "100.01");
     await person.click(keep());
@@ -154,7 +155,7 @@ describe("deciding what a difference costs", () => {
 
   it("takes estimate, remedy and life from the price list, and says which line it was", async () => {
     const person = draw(<DecisionForm item={mark} screen={view} />);
-    await person.click(tap("the charterer's"));
+    await person.click(pick("the charterer's"));
     await person.selectOptions(field("From the price list"), "gelcoat");
     expect(field("Estimate, EUR")).toHaveValue("50");
     expect(screen.getByText(/Gelcoat scratch, labour €60.00 an hour/)).toBeInTheDocument();
@@ -174,7 +175,7 @@ describe("deciding what a difference costs", () => {
 
   it("wants a reason for goodwill, and for gross negligence, which takes the cap off", async () => {
     const person = draw(<DecisionForm item={lost} screen={view} />);
-    await person.click(tap("the charterer's"));
+    await person.click(pick("the charterer's"));
     await person.click(screen.getByText("Share, goodwill, negligence"));
     await person.type(field("Goodwill, EUR"), "10");
     await person.click(keep());
@@ -193,7 +194,7 @@ describe("deciding what a difference costs", () => {
 
   it("leaves gross negligence to the manager", async () => {
     const person = drawDesk(<DecisionForm item={lost} screen={view} />, ["office"]);
-    await person.click(tap("the charterer's"));
+    await person.click(pick("the charterer's"));
     await person.click(screen.getByText("Share, goodwill, negligence"));
     expect(screen.queryByRole("checkbox", { name: /gross negligence/ })).not.toBeInTheDocument();
     expect(screen.getByText("Gross negligence is for the base manager to decide.")).toBeInTheDocument();
@@ -201,8 +202,8 @@ describe("deciding what a difference costs", () => {
 
   it("charges nobody for what was reported before: the base's own fault, or wear", () => {
     draw(<DecisionForm item={itemOf({}, null, { prior: "Reported on 2 June" })} screen={view} />);
-    expect(screen.queryByRole("button", { name: "the charterer's" })).not.toBeInTheDocument();
-    expect(tap("the base's")).toBeInTheDocument();
+    expect(screen.queryByRole("radio", { name: "the charterer's" })).not.toBeInTheDocument();
+    expect(pick("the base's")).toBeInTheDocument();
   });
 
   it("marks the field that the base refuses, by the name it has in the body", async () => {
@@ -210,7 +211,7 @@ describe("deciding what a difference costs", () => {
     base.answer(422, {
       error: { code: "range-turned", message: "Lower end first.", where: "estimateLowMinor", params: {} },
     });
-    await person.click(tap("the charterer's"));
+    await person.click(pick("the charterer's"));
     await person.type(field("Estimate, EUR"), "100");
     await person.click(keep());
     await waitFor(() => expect(field("or from, EUR (not fixed)")).toHaveAccessibleDescription("Lower end first."));
@@ -219,35 +220,41 @@ describe("deciding what a difference costs", () => {
 });
 
 describe("what is put on a statement beside the differences", () => {
-  const put = jest.fn(() => Promise.resolve());
-  const faults: (string | undefined)[][] = [];
-  const form = {
-    screen: view,
-    busy: false,
-    faultAt: () => null,
-    setFault: (...fault: [string | null, string?]) => void faults.push(fault as (string | undefined)[]),
-    onPut: put,
-  };
-  beforeEach(() => faults.splice(0));
+  const put = jest.fn();
+  const form = { screen: view, onPut: put };
+  beforeEach(() => base.answer(201, { id: stayId }));
+  const extra = () => (base.asked.at(-1)?.body as { extra: object } | undefined)?.extra;
 
   it("is a service in the base's own words, or from its price list: 90 minutes at 60.00 are 90.00", async () => {
     const person = draw(<ServiceForm {...form} />);
     await person.selectOptions(field("From the price list"), "clean");
     expect(field("Amount, EUR")).toHaveValue("90.00");
-    await person.click(tap("Put it on"));
-    expect(put).toHaveBeenCalledWith({ kind: "service", words: "Cleaning", amountMinor: 9000 });
+    await person.click(tap("Add it"));
+    await waitFor(() => expect(put).toHaveBeenCalled());
+    expect(extra()).toEqual({ kind: "service", words: "Cleaning", amountMinor: 9000 });
   });
 
   it.each([
-    ["", "45", ["Say what it is.", "words"]],
-    ["Keys", "", ["An amount such as 45 or 45.50, please.", "amountMinor"]],
-    ["Keys", "0", ["An amount such as 45 or 45.50, please.", "amountMinor"]],
-  ])("is refused as a service %j for %j, at its field", async (words, amount, fault) => {
+    ["", "45", "What it is", "Say what it is."],
+    ["Keys", "", "Amount, EUR", "An amount such as 45 or 45.50, please."],
+    ["Keys", "0", "Amount, EUR", "An amount such as 45 or 45.50, please."],
+  ])("is refused as a service %j for %j, at its field", async (words, amount, label, fault) => {
     const person = draw(<ServiceForm {...form} />);
     if (words) await person.type(field("What it is"), words);
     if (amount) await person.type(field("Amount, EUR"), amount);
-    await person.click(tap("Put it on"));
-    expect(faults).toEqual([fault]);
+    await person.click(tap("Add it"));
+    await waitFor(() => expect(field(label)).toHaveAccessibleDescription(fault));
+    expect(field(label)).toHaveFocus();
+    expect(base.asked).toEqual([]);
+  });
+
+  it("lists everything that is wrong in one place, each a way to its field", async () => {
+    const person = draw(<ServiceForm {...form} />);
+    await person.click(tap("Add it"));
+    const list = await screen.findByRole("group", { name: "2 things to mend" });
+    expect(field("What it is")).toHaveFocus();
+    await person.click(within(list).getByRole("button", { name: /^Amount, EUR/ }));
+    expect(field("Amount, EUR")).toHaveFocus();
     expect(put).not.toHaveBeenCalled();
   });
 
@@ -258,8 +265,9 @@ describe("what is put on a statement beside the differences", () => {
     await person.type(field("Litres"), "38,4");
     await person.type(field("Number of the receipt, and where"), " 4711 ");
     await person.selectOptions(field("Filled to the cap"), "Fuel tank");
-    await person.click(tap("Put it on"));
-    expect(put).toHaveBeenCalledWith({
+    await person.click(tap("Add it"));
+    await waitFor(() => expect(put).toHaveBeenCalled());
+    expect(extra()).toEqual({
       kind: "fuel",
       litres: 38.4,
       day: "2027-06-19",
@@ -269,27 +277,31 @@ describe("what is put on a statement beside the differences", () => {
   });
 
   it.each([
-    ["", "1", ["Litres in numbers, please.", "litres"]],
-    ["-4", "1", ["Litres in numbers, please.", "litres"]],
-    ["full", "1", ["Litres in numbers, please.", "litres"]],
-    ["20", "", ["Without its number nobody finds the receipt again.", "reference"]],
-  ])("is refused as fuel of %j litres with receipt %j", async (litres, receipt, fault) => {
+    ["", "1", "Litres", "Litres in numbers, please."],
+    ["-4", "1", "Litres", "Litres in numbers, please."],
+    ["full", "1", "Litres", "Litres in numbers, please."],
+    ["20", "", "Number of the receipt, and where", "Without its number nobody finds the receipt again."],
+  ])("is refused as fuel of %j litres with receipt %j", async (litres, receipt, label, fault) => {
     const person = draw(<FuelForm {...form} />);
     if (litres) await person.type(field("Litres"), litres);
     if (receipt) await person.type(field("Number of the receipt, and where"), receipt);
-    await person.click(tap("Put it on"));
-    expect(faults).toEqual([fault]);
+    await person.click(tap("Add it"));
+    await waitFor(() => expect(field(label)).toHaveAccessibleDescription(fault));
+    expect(base.asked).toEqual([]);
   });
 
   it("is a sum kept back until a day on which somebody looks below the water", async () => {
     const person = draw(<BelowWaterForm {...form} />);
     await person.type(field("Kept back, EUR"), "500");
-    await person.click(tap("Put it on"));
-    expect(faults).toEqual([["Until which day is the hull looked at?", "until"]]);
+    await person.click(tap("Add it"));
+    await waitFor(() =>
+      expect(field("Looked at until")).toHaveAccessibleDescription("Until which day is the hull looked at?"),
+    );
     await person.type(field("Looked at until"), "2027-06-26");
-    await person.click(tap("Put it on"));
+    await person.click(tap("Add it"));
+    await waitFor(() => expect(put).toHaveBeenCalled());
     // six in the evening on the Azores in summer is six in UTC
-    expect(put).toHaveBeenCalledWith({ kind: "below-water", amountMinor: 50_000, until: "2027-06-26T18:00:00.000Z" });
+    expect(extra()).toEqual({ kind: "below-water", amountMinor: 50_000, until: "2027-06-26T18:00:00.000Z" });
   });
 });
 
@@ -309,17 +321,17 @@ describe("a line of a signed statement", () => {
   it.each(["120.01", "much", ""])("is not settled at %j, above what is open or no sum", async (amount) => {
     const person = draw(part(held));
     await person.click(tap(/^Note what was agreed/));
-    if (amount) await person.type(field("Sum in the end, EUR"), amount);
+    if (amount) await person.type(field("Final sum, EUR"), amount);
     await person.type(field("Agreed how, and with whom"), "by phone");
     await person.click(tap("Keep it"));
-    expect(field("Sum in the end, EUR")).toHaveAccessibleDescription("A sum from 0 to €120, please.");
+    expect(field("Final sum, EUR")).toHaveAccessibleDescription("A sum from 0 to €120, please.");
     expect(base.asked).toEqual([]);
   });
 
   it("is settled at nothing, where that was agreed", async () => {
     const person = draw(part(held));
     await person.click(tap(/^Note what was agreed/));
-    await person.type(field("Sum in the end, EUR"), "0");
+    await person.type(field("Final sum, EUR"), "0");
     await person.type(field("Agreed how, and with whom"), "by phone with Ms Fenn");
     await person.click(tap("Keep it"));
     expect(base.asked).toEqual([
@@ -353,7 +365,7 @@ describe("a line of a signed statement", () => {
 describe("the rules of the base", () => {
   const page = <BaseRulesPage rules={usualRules} number={3} history={[]} timeZone="Atlantic/Azores" maySettle />;
   const wind = () => field("Wind of the first day above which she stays, knots");
-  const settle = () => tap("Settle it so");
+  const settle = () => tap("Save the rules");
 
   it("are settled once something is changed, and with a reason", async () => {
     const person = draw(page);
@@ -361,9 +373,12 @@ describe("the rules of the base", () => {
     await person.clear(wind());
     await person.type(wind(), "22");
     await person.click(settle());
-    expect(field(/^Why/)).toHaveAccessibleDescription("Say in a word why: it stays with the change.");
+    await waitFor(() =>
+      expect(field(/^Why/)).toHaveAccessibleDescription("Say briefly why. It is kept with the change."),
+    );
     await person.type(field(/^Why/), "new crew");
     await person.click(settle());
+    await waitFor(() => expect(base.asked).toHaveLength(1));
     expect(base.asked.at(-1)?.body).toEqual({
       onNumber: 3,
       rules: expect.objectContaining({ windLimitKn: 22, lateHours: usualRules.lateHours }),
@@ -380,13 +395,35 @@ describe("the rules of the base", () => {
     await person.clear(field(label));
     await person.type(field(label), typed);
     await person.click(settle());
-    expect(field(label)).toHaveAccessibleDescription(words);
+    await waitFor(() => expect(field(label)).toHaveAccessibleDescription(words));
     expect(base.asked).toEqual([]);
+  });
+
+  it("are found by their words, and say who settled each, when and why", async () => {
+    const change = { number: 2, at: "2027-06-10T08:05:00.000Z", by: "Senna Ridley", why: "gusts off the head" };
+    const history = [
+      { ...change, rules: { ...usualRules, windLimitKn: 22 } },
+      { ...change, number: 1, why: "by law", rules: { ...usualRules, objectDays: 30 } },
+    ];
+    const person = draw(
+      <BaseRulesPage rules={history[0]!.rules} number={2} history={history} timeZone="Atlantic/Azores" maySettle />,
+    );
+    await person.type(field("Find a rule"), "wind of");
+    expect(screen.getByText("Senna Ridley, 10 Jun 2027: gusts off the head")).toBeInTheDocument();
+    expect(screen.queryByLabelText("Belt: stop above, mm")).not.toBeInTheDocument();
+    await person.clear(field("Find a rule"));
+    await person.type(field("Find a rule"), "days to object");
+    // settled with the first change, taken back with the second
+    expect(screen.getByText("Senna Ridley, 10 Jun 2027: gusts off the head")).toBeInTheDocument();
+    await person.type(field("Find a rule"), "zzz");
+    expect(screen.getByText("No rule has these words.")).toBeInTheDocument();
+    await person.click(screen.getByRole("tab", { name: "Changes" }));
+    expect(screen.getAllByRole("listitem")[0]).toHaveTextContent("25 → 22".slice(-2));
   });
 
   it("are read and not settled by those who do not settle them", () => {
     draw(<BaseRulesPage rules={usualRules} number={3} history={[]} timeZone="Atlantic/Azores" maySettle={false} />);
-    expect(screen.queryByRole("button", { name: "Settle it so" })).not.toBeInTheDocument();
+    expect(screen.queryByRole("button", { name: "Save the rules" })).not.toBeInTheDocument();
     for (const box of screen.getAllByRole("checkbox")) expect(box).toBeDisabled();
   });
 });
@@ -424,14 +461,16 @@ describe("the price list", () => {
 
   it("is settled as a whole, in cents, over the change it came with", async () => {
     const person = draw(part);
-    await person.click(tap("Take off the list: Mooring line"));
+    await person.click(tap("Remove from the list: Mooring line"));
     await person.selectOptions(field("Group: Gelcoat scratch"), "below deck");
-    await person.selectOptions(field("Done: Gelcoat scratch"), "replace");
+    await person.selectOptions(field("Remedy: Gelcoat scratch"), "replace");
     await person.type(field("Life, months: Gelcoat scratch"), "48");
-    await person.click(tap("Settle the price list"));
-    expect(field("Why the prices change")).toHaveAccessibleDescription("Say in a word why: it stays with the change.");
-    await person.type(field("Why the prices change"), "new season");
-    await person.click(tap("Settle the price list"));
+    await person.click(tap("Save the price list"));
+    expect(field("Why do the prices change?")).toHaveAccessibleDescription(
+      "Say briefly why. It is kept with the change.",
+    );
+    await person.type(field("Why do the prices change?"), "new season");
+    await person.click(tap("Save the price list"));
     expect(base.asked.at(-1)?.body).toEqual({
       onNumber: 2,
       prices: {
@@ -460,7 +499,7 @@ describe("the price list", () => {
     const person = draw(part);
     await person.clear(field(label));
     await person.type(field(label), typed);
-    await person.click(tap("Settle the price list"));
+    await person.click(tap("Save the price list"));
     expect(screen.getByText(words)).toBeInTheDocument();
     expect(base.asked).toEqual([]);
   });
@@ -468,7 +507,7 @@ describe("the price list", () => {
   it("is not settled with a new line that has no words", async () => {
     const person = draw(part);
     await person.click(tap("Add a line"));
-    await person.click(tap("Settle the price list"));
+    await person.click(tap("Save the price list"));
     expect(screen.getByText(/^A line of the list has no words/)).toBeInTheDocument();
   });
 

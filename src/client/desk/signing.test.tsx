@@ -126,7 +126,7 @@ describe("signing a statement", () => {
     const person = draw(settlementOf({ stay: stayOf({ authority: "mail of 2 June" }) }));
     await typeName(person, /^For the base/, "Senna Ruhl");
     await typeName(person, /^Charterer/, "Bo Marrick");
-    await person.click(tap("Skipper, with written authority: Isa Calder"));
+    await person.click(screen.getByRole("radio", { name: "Skipper, with written authority: Isa Calder" }));
     expect(
       screen.getByText("Isa Calder signs for Bo Marrick by the written authority “mail of 2 June”."),
     ).toBeInTheDocument();
@@ -140,7 +140,7 @@ describe("signing a statement", () => {
 
   it("offers the skipper's signature only where written authority was seen", () => {
     draw();
-    expect(screen.queryByRole("button", { name: /^Skipper, with written authority/ })).not.toBeInTheDocument();
+    expect(screen.queryByRole("radio", { name: /^Skipper, with written authority/ })).not.toBeInTheDocument();
   });
 });
 

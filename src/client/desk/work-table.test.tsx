@@ -2,7 +2,7 @@
 import { screen, waitFor, within } from "@testing-library/react";
 import { id } from "@/testing/records";
 import { drawDesk, wire } from "@/testing/screen";
-import { toaster } from "@/ui/toaster";
+import { toaster } from "@/ui/kit/toaster";
 import { csvOf } from "./table/save-csv";
 import { WorkTable } from "./WorkTable";
 import type { Work } from "./work";
@@ -103,10 +103,49 @@ describe("what is to repair", () => {
     const first = screen.getByText("Life jacket").closest("tr")!;
     first.focus();
     await person.keyboard("{ArrowDown}{Enter}");
-    expect(screen.getByText("Windlass", { selector: "li strong" })).toBeInTheDocument();
-    expect(screen.getByRole("button", { name: "Repaired: Windlass" })).toBeInTheDocument();
+    const drawer = await screen.findByRole("dialog", { name: "Quillback" });
+    expect(within(drawer).getByText("Windlass")).toBeInTheDocument();
+    expect(within(drawer).getByRole("button", { name: "Repaired: Windlass" })).toBeInTheDocument();
+    await person.click(within(drawer).getByRole("button", { name: "Close" }));
+    await waitFor(() => expect(screen.queryByRole("dialog")).not.toBeInTheDocument());
+    first.focus();
     await person.keyboard("{End}");
     expect(document.activeElement).toHaveTextContent("Saloon, upholstery");
+  });
+});
+
+describe("the columns", () => {
+  it("are shown and hidden by the menu, in the table, its file and the address", async () => {
+    const person = draw();
+    await person.click(screen.getByRole("button", { name: "Columns" }));
+    await person.click(await screen.findByRole("menuitemcheckbox", { name: "Found" }));
+    await waitFor(() => expect(screen.queryByText(/^11 Jun/)).not.toBeInTheDocument());
+    expect(new URL(window.location.href).searchParams.get("hide")).toBe("since");
+    await person.click(screen.getByRole("menuitemcheckbox", { name: "Found" }));
+    await waitFor(() => expect(screen.getAllByText(/^11 Jun/).length).toBeGreaterThan(0));
+    expect(new URL(window.location.href).searchParams.get("hide")).toBeNull();
+  });
+});
+
+describe("a photo", () => {
+  it("is said to be there, and is shown in the open row", async () => {
+    const hash = "a".repeat(64);
+    const person = drawDesk(
+      <WorkTable
+        work={[work(9, { title: "Bow", photos: [hash] })]}
+        timeZone="Atlantic/Azores"
+        mayWork
+        workers={workers}
+        me={senna}
+      />,
+    );
+    expect(screen.getByRole("img", { name: "1 photo" })).toBeInTheDocument();
+    await person.click(screen.getByText("Bow"));
+    const drawer = await screen.findByRole("dialog", { name: "Quillback" });
+    expect(within(drawer).getByRole("img", { name: "Photo 1 of Bow" })).toHaveAttribute(
+      "src",
+      expect.stringContaining(hash),
+    );
   });
 });
 

@@ -4,11 +4,11 @@ import { useEffect, useMemo, useRef, useState } from "react";
 import type { FieldSpec } from "@/core/yacht/draft/fields";
 import { reorder } from "@/core/yacht/draft/reorder";
 import type { YachtFile } from "@/core/yacht/schema";
-import { Choice } from "@/ui/Choice";
+import { Segments } from "@/ui/kit/Segments";
 import { Field } from "@/ui/Field";
 import styles from "./inputs/Editor.module.css";
 import { NewPart } from "./NewPart";
-import { Sortable, SortableRow } from "./inputs/Sortable";
+import { Sortable, SortableRow } from "../desk/shared/Sortable";
 import { treeOf, type TreeGroup, type TreePart } from "./inputs/tree";
 import type { Wanted } from "./inputs/useDraft";
 
@@ -73,7 +73,7 @@ export function FileTree({ file, fields, absent, chosen, disabled, onChoose, onC
             />
           )}
         </Field>
-        <Choice
+        <Segments
           label={t("by")}
           value={by}
           options={(["place", "system", "collection"] as const).map((value) => ({ value, word: t(`by-${value}`) }))}

@@ -146,11 +146,11 @@ describe("publishing a draft", () => {
 
   it("throws a draft away only when asked twice, and never a first one", async () => {
     const person = draw();
-    await person.click(tap(/^Throw/));
+    await person.click(tap(/^Discard/));
     expect(base.asked.filter(({ method }) => method === "DELETE")).toEqual([]);
     await person.click(tap("Not now"));
-    await person.click(tap(/^Throw/));
-    await person.click(tap("Throw them away"));
+    await person.click(tap(/^Discard/));
+    await person.click(tap("Discard them"));
     await waitFor(() => expect(router.push).toHaveBeenCalledTimes(1));
   });
 
@@ -195,11 +195,11 @@ describe("the editor", () => {
 
   it("offers to bring the draft onto what was published meanwhile, and names what does not fit", async () => {
     const person = draw({ isStale: true });
-    expect(screen.getByText("Revision 4 was published meanwhile. Bring your changes onto it.")).toBeInTheDocument();
+    expect(screen.getByText("Revision 4 was published meanwhile. Move your changes onto it.")).toBeInTheDocument();
     base.answer(200, { kept: 2, conflicts: [{ path: "/fittings/tap/where", wanted: "a", now: "b" }] });
-    await person.click(tap("Bring them onto it"));
+    await person.click(tap("Move my changes onto it"));
     expect(
-      await screen.findByText("2 changes were carried over. One does not fit any more: /fittings/tap/where"),
+      await screen.findByText("2 changes were carried over. One no longer fits: /fittings/tap/where"),
     ).toBeInTheDocument();
   });
 

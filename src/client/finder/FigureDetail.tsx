@@ -3,23 +3,21 @@ import { useTranslations } from "next-intl";
 import { localize } from "@/core/basics/words";
 import { figuresSheet, type SheetFigure } from "@/core/yacht/figures-sheet";
 import type { YachtFile } from "@/core/yacht/schema";
+import { Pairs } from "@/ui/Pairs";
 import styles from "./Finder.module.css";
 
 /** Figures in rows: what it is of, and how much. */
 export function FigureRows({ figures }: { figures: readonly SheetFigure[] }) {
   const t = useTranslations("figures");
   return (
-    <dl className={styles.figures}>
-      {figures.map(({ id, of, value, unit }) => (
-        <div key={`${id} ${of ? localize(of) : ""}`}>
-          <dt>{t(id)}</dt>
-          <dd>
-            {t(`in-${unit}`, { value })}
-            {of && <small>{localize(of)}</small>}
-          </dd>
-        </div>
-      ))}
-    </dl>
+    <Pairs
+      pairs={figures.map(({ id, of, value, unit }) => ({
+        id: `${id} ${of ? localize(of) : ""}`,
+        name: t(id),
+        value: t(`in-${unit}`, { value }),
+        ...(of ? { of: localize(of) } : {}),
+      }))}
+    />
   );
 }
 

@@ -10,10 +10,12 @@ import { VerdictMark } from "@/ui/VerdictMark";
 import { useHandover, useSaveState, useVersion } from "../store/handover-context";
 import { SaveWords } from "../frame/Footer";
 import styles from "./SealedScreen.module.css";
+import { useLanguage } from "../language/language";
 
 /** The signed record on this device: when, under which seal, what was noted, and where the copies are. */
 export function SealedScreen() {
   const t = useTranslations();
+  const language = useLanguage();
   const format = useFormatter();
   const store = useHandover();
   const version = useVersion();
@@ -56,7 +58,11 @@ export function SealedScreen() {
         {store.sealBeside && <p className={styles.state}>{t("sealed.beside")}</p>}
         {atBase && !doesNotStand && (
           <p className={styles.links}>
-            <a href={href(printRecord, { params: { id: list.handover } })} target="_blank" rel="noreferrer">
+            <a
+              href={href(printRecord, { params: { id: list.handover }, query: { language } })}
+              target="_blank"
+              rel="noreferrer"
+            >
               {t("sealed.pdf")}
             </a>
             <a href={href(saveWholeRecord, { params: { id: list.handover } })}>{t("sealed.zip")}</a>

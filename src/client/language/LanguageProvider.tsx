@@ -5,6 +5,7 @@ import { laidOver } from "@/messages/catalogue";
 import type { en } from "@/messages/en";
 import { localeOf, type Language } from "@/messages/languages";
 import { useLanguage } from "./language";
+import { usualLanguage } from "@/core/basics/languages";
 
 type Words = Readonly<Record<string, Readonly<Record<string, string>>>>;
 
@@ -28,12 +29,12 @@ export function LanguageProvider({ children }: { children: ReactNode }) {
     };
   }, [chosen]);
   const words = loaded?.language === chosen ? loaded.words : null;
-  const language = words === null ? "en" : chosen;
+  const language = words === null ? usualLanguage : chosen;
   const messages = useMemo(() => (words === null ? english : laidOver(english as typeof en, words)), [english, words]);
   useEffect(() => {
     document.documentElement.lang = language;
     return () => {
-      document.documentElement.lang = "en";
+      document.documentElement.lang = usualLanguage;
     };
   }, [language]);
   return (

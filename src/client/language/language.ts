@@ -1,5 +1,6 @@
 import { useSyncExternalStore } from "react";
 import { isLanguage, type Language } from "@/messages/languages";
+import { usualLanguage } from "@/core/basics/languages";
 
 const key = "brinecove-language";
 const changed = "brinecove-language-changed";
@@ -25,7 +26,9 @@ const skippersPages: readonly string[] = ["/book", "/handover", "/aboard", "/joi
 
 /** The language that this page is shown in. */
 export const languageNow = (): Language =>
-  typeof window !== "undefined" && skippersPages.includes(window.location.pathname) ? (keptLanguage() ?? "en") : "en";
+  typeof window !== "undefined" && skippersPages.includes(window.location.pathname)
+    ? (keptLanguage() ?? usualLanguage)
+    : usualLanguage;
 
 /** Chooses a language for this device; what is open changes at once. */
 export function chooseLanguage(language: Language): void {
@@ -48,4 +51,4 @@ function onChange(listener: () => void): () => void {
 }
 
 /** The language of this device, in step wherever it is shown. */
-export const useLanguage = (): Language => useSyncExternalStore(onChange, languageNow, () => "en");
+export const useLanguage = (): Language => useSyncExternalStore(onChange, languageNow, () => usualLanguage);

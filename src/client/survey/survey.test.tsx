@@ -78,7 +78,7 @@ describe("walking a yacht with a phone", () => {
 
   it("keeps each answer with one tap without signal, and leaves the row where the thumb is", async () => {
     const person = open({}, true);
-    expect(screen.getByText("No signal. This is what this phone took along.")).toBeInTheDocument();
+    expect(screen.getByText("No signal. Showing what this phone has kept.")).toBeInTheDocument();
     await person.click(tap(`Here: ${thing.name}`));
     await person.click(tap(`Not aboard: ${other.name}`));
     await until(async () => (await notes()).length === 2);
@@ -120,7 +120,7 @@ describe("walking a yacht with a phone", () => {
     });
     const row = within(screen.getByRole("listitem", { name: thing.name }));
     expect(row.getByText(/not on this boat/)).toBeInTheDocument();
-    expect(row.getByText("The desk declined this, Senna Ruhl: “it is under the sink”")).toBeInTheDocument();
+    expect(row.getByText("Declined at the desk by Senna Ruhl: “it is under the sink”")).toBeInTheDocument();
   });
 
   it("asks about what her class has here and her file has not", async () => {

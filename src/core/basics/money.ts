@@ -1,4 +1,4 @@
-import { usualLanguage } from "./words";
+import { usualLanguage } from "./languages";
 import Fraction from "fraction.js";
 
 /**

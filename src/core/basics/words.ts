@@ -1,4 +1,5 @@
 import { Type, type Static } from "@sinclair/typebox";
+import { usualLanguage } from "./languages";
 
 /** Text a person reads, by language: `{ en: "Bow locker" }`. English is always there. */
 export const Words = Type.Record(
@@ -6,13 +7,10 @@ export const Words = Type.Record(
   Type.String({ minLength: 1, maxLength: 2000 }),
   {
     minProperties: 1,
-    required: ["en"],
+    required: [usualLanguage],
   },
 );
 export type Words = Static<typeof Words>;
-
-/** The language in which every text is there; a base's own choice takes its place. */
-export const usualLanguage = "en";
 
 /**
  * The text in the asked language, or in English where that language is missing.

@@ -318,6 +318,23 @@ describe("the stops of a yacht", () => {
     expect(sequence.slice(0, 3)).toEqual(["power-on", "panel", "radio"]);
   });
 
+  it("can be moved between two others, with what they depend on kept", () => {
+    const file = structuredClone(heron);
+    const { sequence: usual } = planWalk(walkInput(file, "shortest"));
+    // from the end of the walk to its third place
+    const [second, third] = [usual[1]!, usual[2]!];
+    const moved = usual.findLast((id) => !ruledStops(file).some((each) => each.id === id && each.after.size > 0))!;
+    file.stops[moved]!.between = { after: second, before: third };
+    const { sequence } = planWalk(walkInput(file, "shortest"));
+    expect(usual.indexOf(moved)).toBeGreaterThan(2);
+    expect(sequence.indexOf(moved)).toBeGreaterThan(sequence.indexOf(second));
+    expect(sequence.indexOf(moved)).toBeLessThan(sequence.indexOf(third));
+    // the engine is not stopped before it is started, wherever somebody moves it
+    file.stops["engine-stop"]!.between = { before: "engine-start" };
+    const stopped = planWalk(walkInput(file, "shortest")).sequence;
+    expect(stopped.indexOf("engine-stop")).toBeGreaterThan(stopped.indexOf("engine-start"));
+  });
+
   // by system each plan takes a while, so two yachts stand for the fleet there
   it.each(
     fleet.flatMap((slug) =>

@@ -1,10 +1,11 @@
-import { localize, usualLanguage, type Words } from "../basics/words";
+import { usualLanguage } from "../basics/languages";
+import { localize, type Words } from "../basics/words";
 import type { YachtFile } from "./schema";
 
 const reference = /\{([A-Za-z]+(?:\.[A-Za-z0-9-]+)+)\}/g;
 
 /** What a reference such as `engines.main.coolingWaterSeconds` leads to in a file, written out; null when it leads nowhere. */
-export function figureAt(file: YachtFile, path: string, language = usualLanguage): string | null {
+export function figureAt(file: YachtFile, path: string, language: string = usualLanguage): string | null {
   const found = path
     .split(".")
     .reduce<unknown>(
@@ -31,12 +32,12 @@ const isMark = (value: unknown): value is { atM: number; colour: Words } =>
  * @example fillFigures("Water within {engines.main.coolingWaterSeconds} seconds.", file) // "Water within 12 seconds."
  * @param text a reference that leads nowhere is left as it stands; the checks name it
  */
-export function fillFigures(text: string, file: YachtFile, language = usualLanguage): string {
+export function fillFigures(text: string, file: YachtFile, language: string = usualLanguage): string {
   return text.replaceAll(reference, (whole, path: string) => figureAt(file, path, language) ?? whole);
 }
 
 /** Words of the file in one language, with the file's own figures written in. */
-export function localizeFigures(file: YachtFile, words: Words, language = usualLanguage): string {
+export function localizeFigures(file: YachtFile, words: Words, language: string = usualLanguage): string {
   return fillFigures(localize(words, language), file, language);
 }
 

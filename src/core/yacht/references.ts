@@ -127,6 +127,8 @@ function doingOf(file: YachtFile, { need }: Notes): void {
   for (const [key, part] of Object.entries(file.stops)) {
     need("stops", `/stops/${key}/after`, part.after);
     need("stops", `/stops/${key}/closes`, part.closes);
+    need("stops", `/stops/${key}/between/after`, part.between?.after);
+    need("stops", `/stops/${key}/between/before`, part.between?.before);
     need("procedures", `/stops/${key}/topics`, part.topics);
   }
 }

@@ -4,6 +4,7 @@ import { addHours } from "@/core/basics/instant";
 import { findStay, languageOfCharter } from "../db/charters";
 import type { Queryable } from "../db/pool";
 import { makeCharterLink } from "./charter-link";
+import { usualLanguage } from "@/core/basics/languages";
 
 /** Days after the end of a charter until its link stops opening. */
 const daysAfter = 60;
@@ -17,5 +18,5 @@ export async function bookLinkFor(db: Queryable, charterId: string): Promise<{ p
   if (!stay) throw new AppError("no-such-charter");
   const { secret, pin } = await makeCharterLink(db, charterId, bookUntil(stay.endsAt));
   const language = await languageOfCharter(db, charterId);
-  return { path: `/book${language === "en" ? "" : `?language=${language}`}#${secret}`, pin };
+  return { path: `/book${language === usualLanguage ? "" : `?language=${language}`}#${secret}`, pin };
 }

@@ -1,6 +1,6 @@
 import "server-only";
+import { redirect } from "next/navigation";
 import { cookies } from "next/headers";
-import { AppError } from "@/api/app-error";
 import type { CharterSession, StaffSession } from "@/api/callers";
 import { addHours } from "@/core/basics/instant";
 import { now } from "../clock";
@@ -27,10 +27,10 @@ export async function staffSession(): Promise<StaffSession | null> {
     : null;
 }
 
-/** Who of the base is signed in; refuses when nobody is. For pages: a route asks by its endpoint. */
+/** Who of the base is signed in, for pages; who is not goes to sign in. A route asks by its endpoint. */
 export async function requireStaff(): Promise<StaffSession> {
   const session = await staffSession();
-  if (!session) throw new AppError("not-signed-in");
+  if (!session) redirect("/sign-in");
   return session;
 }
 

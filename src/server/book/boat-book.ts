@@ -22,9 +22,14 @@ import { settlementScreen } from "../settlement/screen";
 import { walkAloneNow } from "./walk-alone";
 import { addendaView } from "../addenda/addenda-view";
 import { AppError } from "@/api/app-error";
+import { usualLanguage } from "@/core/basics/languages";
 
 /** What a charter's people see: their yacht as she was handed over, their signed records, and what was settled; what the base says in words, in their language. */
-export async function boatBook(db: Queryable, charterId: string, language: Language = "en"): Promise<BoatBook> {
+export async function boatBook(
+  db: Queryable,
+  charterId: string,
+  language: Language = usualLanguage,
+): Promise<BoatBook> {
   const t = translatorOf(language);
   const base = await currentBase(db);
   const stay = await findStay(db, { charterId });

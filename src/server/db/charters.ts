@@ -2,7 +2,7 @@ import "server-only";
 import { v7 as uuid } from "uuid";
 import type { StayView } from "@/api/schemas/desk";
 import { now } from "../clock";
-import { isLanguage, type Language } from "@/core/basics/languages";
+import { isLanguage, type Language, usualLanguage } from "@/core/basics/languages";
 import type { Queryable } from "./pool";
 
 const staySelect = `
@@ -87,6 +87,17 @@ export async function staysAfter(
   return rows;
 }
 
+/** The stays of a yacht that are under way at an instant or still to come, soonest first. */
+export async function nextStays(db: Queryable, yachtId: string, at: string, limit: number): Promise<StayView[]> {
+  return (
+    await db.query<StayView>(`${staySelect} where s.yacht_id = $1 and s.ends_at >= $2 order by s.starts_at limit $3`, [
+      yachtId,
+      at,
+      limit,
+    ])
+  ).rows;
+}
+
 /** One stay by its id, its charter or the charter's reference; the first of the charter's stays. */
 export async function findStay(
   db: Queryable,
@@ -108,7 +119,7 @@ export async function findStay(
 export async function languageOfCharter(db: Queryable, charterId: string): Promise<Language> {
   const { rows } = await db.query<{ language: string }>("select language from charter where id = $1", [charterId]);
   const language = rows[0]?.language;
-  return isLanguage(language) ? language : "en";
+  return isLanguage(language) ? language : usualLanguage;
 }
 
 /** Who may speak and sign for the charter's side of a stay. */

@@ -1,5 +1,5 @@
 import "server-only";
-import type { Role } from "@/api/permissions";
+import { aboard, type Role } from "@/api/permissions";
 import type { Queryable } from "./pool";
 
 /** Those of some people who are managers of the base. */
@@ -28,11 +28,12 @@ export async function isStaff(db: Queryable, personId: string): Promise<boolean>
   return ((await db.query("select 1 from staff where person_id = $1 and active", [personId])).rowCount ?? 0) > 0;
 }
 
-/** Those who work on yachts: technicians, briefers and managers, by name. */
+/** Those who work on yachts, by name. */
 export async function workers(db: Queryable): Promise<{ id: string; name: string }[]> {
   const { rows } = await db.query<{ id: string; name: string }>(
     `select p.id, p.name from staff s join person p on p.id = s.person_id
-     where s.active and s.roles && array['technician', 'briefer', 'manager'] order by p.name`,
+     where s.active and s.roles && $1::text[] order by p.name`,
+    [aboard],
   );
   return rows;
 }

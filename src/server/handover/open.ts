@@ -8,7 +8,6 @@ import { lineSubject } from "@/core/handover/lines";
 import { makeList } from "@/core/handover/opening/make-list";
 import type { HandoverKind, KnownMark } from "@/core/handover/lines/line-input";
 import { foundIn, mainValue, newMarks, photosOf } from "@/core/handover/state";
-import type { EarlierReading } from "@/core/readings/rule";
 import { now } from "../clock";
 import { addendaTo } from "../db/addenda";
 import { currentBase } from "../db/base";
@@ -16,7 +15,7 @@ import { currentRules } from "../db/base-rules";
 import { crewOf } from "../db/crew";
 import { knownDefects } from "../db/defects";
 import { findStay } from "../db/charters";
-import { addHandover, findHandover, handoverOfStay, readingsOf } from "../db/handovers";
+import { addHandover, findHandover, handoverOfStay } from "../db/handovers";
 import { takeTurns } from "../db/locks";
 import { lastSealedHandovers } from "../db/seals";
 import { oftenCharged } from "../db/settlements";
@@ -26,6 +25,7 @@ import { findYacht, yachtFileAt } from "../db/yachts";
 import { AppError } from "@/api/app-error";
 import { believedAt } from "../record/believed-at";
 import { signedEntries } from "../record/record";
+import { readingHistory } from "../yacht/reading-history";
 
 /**
  * Opens the check-in or check-out of a stay: makes its list and fixes it. One that is open already is given back.
@@ -189,13 +189,4 @@ async function leftByLastCharter(
     knownMarks: knownMarksAfter(last.list, folded, believedAt({ handover: last, seal: signed.seal })),
     viewPhotos: viewPhotosAfter(last.list, folded),
   };
-}
-
-/** The last readings of the yacht from its signed handovers and finished preps, by line, oldest first. What came after a seal stands in an addendum and is left out. */
-async function readingHistory(db: Queryable, yachtId: string): Promise<Record<string, EarlierReading[]>> {
-  const history: Record<string, EarlierReading[]> = {};
-  for (const { subject, value, at } of await readingsOf(db, yachtId)) {
-    (history[subject.slice("line:".length)] ??= []).push({ value, at });
-  }
-  return history;
 }

@@ -8,6 +8,7 @@ import { errorWords } from "@/messages/error-words";
 import type { Language } from "@/messages/languages";
 import { translatorOf } from "@/messages/translator";
 import { log } from "../log";
+import { usualLanguage } from "@/core/basics/languages";
 
 /** What a database says when it cannot be reached. */
 const awayCodes = /^(ECONNREFUSED|ECONNRESET|57P0[123]|08\d{3})$/;
@@ -17,7 +18,12 @@ const awayWords = /timeout exceeded when trying to connect|Connection terminated
  * The answer to whatever went wrong: an error of ours with its code, values and sentence; anything unforeseen a 500
  * without inner detail. Both name the request id, under which the log has the rest.
  */
-export function errorAnswer(thrown: unknown, requestId: string, route: string, language: Language = "en"): Response {
+export function errorAnswer(
+  thrown: unknown,
+  requestId: string,
+  route: string,
+  language: Language = usualLanguage,
+): Response {
   const error = known(thrown, requestId);
   if (error.code === "unforeseen" || error.code === "database-away") {
     const { code, stack } = thrown as { code?: string; stack?: string };

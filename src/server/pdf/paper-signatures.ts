@@ -1,5 +1,6 @@
 import "server-only";
 import type { Signature, SignatureContents, SignerSide } from "@/core/handover/seal";
+import type { Language } from "@/core/basics/languages";
 import { stampIn } from "@/messages/stamp";
 
 /** Signatures with what was put on the glass, ready for paper. */
@@ -8,6 +9,7 @@ export function signaturesForPaper(
   contents: Partial<SignatureContents>,
   words: Record<SignerSide | "erased", string>,
   timeZone: string,
+  language: Language,
 ) {
   const sides: readonly SignerSide[] = signatures.some((each) => each.side === "witness")
     ? ["base", "witness"]
@@ -19,7 +21,7 @@ export function signaturesForPaper(
     return {
       strokes: content?.strokes ?? [],
       typed: signature?.how === "typed" ? who : null,
-      caption: `${words[side]}: ${who}${signature ? `, ${stampIn(signature.at, timeZone)}` : ""}`,
+      caption: `${words[side]}: ${who}${signature ? `, ${stampIn(signature.at, timeZone, language)}` : ""}`,
     };
   });
 }

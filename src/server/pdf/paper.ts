@@ -1,6 +1,7 @@
 import "server-only";
 import { hullShape, type HullParticulars } from "@/core/plan/hull";
 import { PaperDocument } from "./paper-document";
+import { usualLanguage, type Language } from "@/core/basics/languages";
 
 export const ink = "#10302b";
 const paperWhite = "#ffffff";
@@ -28,14 +29,14 @@ export class Paper {
   private readonly chunks: Buffer[] = [];
   private readonly done: Promise<Buffer>;
 
-  constructor(title: string, createdAt: string) {
+  constructor(title: string, createdAt: string, language: Language = usualLanguage) {
     this.doc = new PaperDocument({
       size: "A4",
       margins: { top: margin, bottom: margin + 14, left: margin, right: margin },
       bufferPages: true,
       pdfVersion: "1.7",
       tagged: true,
-      lang: "en",
+      lang: language,
       displayTitle: true,
       info: { Title: title, Creator: "Brinecove", CreationDate: new Date(createdAt) },
     });

@@ -61,6 +61,25 @@ describe("the record on paper", () => {
     );
   });
 
+  it("is in German where German is asked for, with its dates; what people wrote stands as they wrote it", async () => {
+    const id = await base.handoverOf("BR-1052", "check-in");
+    const text = words((await base.inBase((db) => recordPdf(db, id, "de"))).bytes).replaceAll(/\s+/g, " ");
+    for (const part of [
+      "Pale Heron: Protokoll der Übernahme",
+      "5 Personen an Bord",
+      "Unterschriften",
+      "slow to get cold",
+    ])
+      expect(text).toContain(part);
+    expect(text).not.toContain("Every line");
+    const [{ seal } = { seal: "" }] = await base.asOwner<{ seal: string }>(
+      "select seal from seal where handover_id = $1",
+      [id],
+    );
+    expect(text).toContain(`Seite 1 von `);
+    expect(text).toContain(seal.slice(0, 16));
+  });
+
   it("carries its seal on every page, and the decision to sail stays with the skipper", async () => {
     const id = await base.handoverOf("BR-1052", "check-in");
     const [{ seal } = { seal: "" }] = await base.asOwner<{ seal: string }>(
@@ -108,6 +127,9 @@ describe("the statement on paper", () => {
     ])
       expect(text).toContain(part);
     expect(text).not.toContain("Draft");
+    const german = words((await base.inBase((db) => statementPdf(db, stay, "de"))).bytes).replaceAll(/\s+/g, " ");
+    for (const part of ["Abrechnung", "22,10 €", "278,68 €", "Kaution", "Lost it in the night at anchor."])
+      expect(german).toContain(part);
   });
 
   it("says that it is a draft until both have signed", async () => {

@@ -1,4 +1,5 @@
 import "server-only";
+import type { Language } from "@/core/basics/languages";
 import type { BriefingPart } from "@/core/briefing/part";
 import type { AddendaView } from "@/api/schemas/book";
 import type { Folded } from "@/core/handover/fold";
@@ -28,6 +29,7 @@ export interface RecordSheet {
   folded: Folded;
   noted: readonly Finding[];
   timeZone: string;
+  language: Language;
 }
 
 /** Place, thing and what was noted. */
@@ -70,7 +72,7 @@ export async function briefingSection(
 }
 
 /** What could not be tried, and until when it may be reported. */
-export function openSection({ t, paper, timeZone }: RecordSheet, open: AddendaView["open"]): void {
+export function openSection({ t, paper, timeZone, language }: RecordSheet, open: AddendaView["open"]): void {
   paper.section(t("paper.open"));
   paper.line(t("paper.open-words"));
   paper.table(
@@ -82,13 +84,13 @@ export function openSection({ t, paper, timeZone }: RecordSheet, open: AddendaVi
     open.map(({ place, name, reason, hours, until }) => [
       place,
       `${name}: ${reason}`,
-      until === null ? t("paper.until-hours", { hours }) : stampIn(until, timeZone),
+      until === null ? t("paper.until-hours", { hours }) : stampIn(until, timeZone, language),
     ]),
   );
 }
 
 /** Who signed what, and how. */
-export function signaturesSection({ t, paper, record, timeZone }: RecordSheet): void {
+export function signaturesSection({ t, paper, record, timeZone, language }: RecordSheet): void {
   const { seal } = record;
   paper.section(t("paper.signatures"));
   paper.line(t("sign.declaration"));
@@ -101,6 +103,7 @@ export function signaturesSection({ t, paper, record, timeZone }: RecordSheet): 
       record.contents,
       { base: t("paper.base"), skipper: t("paper.skipper"), witness: t("paper.witness"), erased: t("paper.erased") },
       timeZone,
+      language,
     ),
   );
 }
@@ -162,11 +165,14 @@ export async function photosSection(
 }
 
 /** What came after both had signed. */
-export function addendaSection({ t, paper, record, timeZone }: RecordSheet, kept: AddendaView["addenda"]): void {
+export function addendaSection(
+  { t, paper, record, timeZone, language }: RecordSheet,
+  kept: AddendaView["addenda"],
+): void {
   paper.section(t("paper.addenda"));
-  for (const each of kept) paper.line(addendumWords(t, each, (instant) => stampIn(instant, timeZone)));
+  for (const each of kept) paper.line(addendumWords(t, each, (instant) => stampIn(instant, timeZone, language)));
   for (const addendum of record.addenda.filter(({ kind }) => kind === "late-entry"))
     paper.line(
-      `${t("paper.late-entry", { made: stampIn(addendum.madeAt, timeZone), received: stampIn(addendum.receivedAt, timeZone) })}: ${addendum.id}`,
+      `${t("paper.late-entry", { made: stampIn(addendum.madeAt, timeZone, language), received: stampIn(addendum.receivedAt, timeZone, language) })}: ${addendum.id}`,
     );
 }

@@ -9,12 +9,13 @@ import {
   signaturesSection,
   type RecordSheet,
 } from "./record-sections";
+import { usualLanguage, type Language } from "@/core/basics/languages";
 import { fold } from "@/core/handover/fold";
 import type { SignedKind } from "@/core/handover/list";
 import { faultWords } from "@/messages/fault-words";
 import { findings } from "@/messages/findings";
 import { stampIn } from "@/messages/stamp";
-import { englishTranslator } from "@/messages/translator";
+import { translatorOf } from "@/messages/translator";
 import { addendaView } from "../addenda/addenda-view";
 import { currentBase } from "../db/base";
 import { findStay } from "../db/charters";
@@ -30,8 +31,12 @@ export interface PdfFile {
 }
 
 /** The sealed record of a handover on paper: what was noted first, then every line, photos, signatures and seal. */
-export async function recordPdf(db: Queryable, handoverId: string): Promise<PdfFile> {
-  const t = englishTranslator();
+export async function recordPdf(
+  db: Queryable,
+  handoverId: string,
+  language: Language = usualLanguage,
+): Promise<PdfFile> {
+  const t = translatorOf(language);
   const record = await sealedRecord(db, handoverId);
   const base = await currentBase(db);
   const stay = await findStay(db, { stayId: record.handover.stayId });
@@ -41,15 +46,15 @@ export async function recordPdf(db: Queryable, handoverId: string): Promise<PdfF
   const folded = fold(record.entries);
   const noted = findings(t, list, folded);
   const title = `${list.yacht.name}: ${t(`paper.record-${list.kind as SignedKind}`)}`;
-  const paper = new Paper(title, seal.sealedAt);
+  const paper = new Paper(title, seal.sealedAt, language);
   paper.head(title, file.particulars, [
     [t("paper.yacht"), `${list.yacht.name}, ${list.yacht.class}`],
     [
       t("paper.charter"),
-      `${stay.reference}, ${stampIn(stay.startsAt, base.timeZone)} – ${stampIn(stay.endsAt, base.timeZone)}`,
+      `${stay.reference}, ${stampIn(stay.startsAt, base.timeZone, language)} – ${stampIn(stay.endsAt, base.timeZone, language)}`,
     ],
-    [t("paper.skipper"), `${stay.skipper}, ${list.stay.aboard} aboard`],
-    [t("paper.signed"), stampIn(seal.sealedAt, base.timeZone)],
+    [t("paper.skipper"), `${stay.skipper}, ${t("paper.aboard", { aboard: list.stay.aboard })}`],
+    [t("paper.signed"), stampIn(seal.sealedAt, base.timeZone, language)],
     [t("paper.file"), t("paper.file-revision", { revision: list.yacht.revision })],
     [t("paper.seal"), seal.seal],
   ]);
@@ -64,7 +69,7 @@ export async function recordPdf(db: Queryable, handoverId: string): Promise<PdfF
   if (list.kind === "check-in") paper.line(t("gate.decision"));
   const toCome = seal.manifest.entries.length - record.entries.length;
   if (toCome > 0) paper.line(t("paper.to-come", { toCome }), true);
-  const sheet: RecordSheet = { t, paper, record, folded, noted, timeZone: base.timeZone };
+  const sheet: RecordSheet = { t, paper, record, folded, noted, timeZone: base.timeZone, language };
   if (list.briefing) await briefingSection(db, sheet, list.briefing);
   const after = list.kind === "check-in" ? await addendaView(db, handoverId) : null;
   if (after && after.open.length > 0) openSection(sheet, after.open);

@@ -2,12 +2,13 @@ import "server-only";
 import { signaturesForPaper } from "./paper-signatures";
 import { picturesFor } from "./pictures";
 import { formatMoney } from "@/core/basics/money";
-import { localize, usualLanguage, type Words } from "@/core/basics/words";
+import { usualLanguage, type Language } from "@/core/basics/languages";
+import { localize, type Words } from "@/core/basics/words";
 import { studyState } from "@/core/briefing/study/study";
 import { differenceWords, evidenceWords, priorWords } from "@/messages/difference-words";
 import { extraName } from "@/messages/extra-words";
 import { stampIn } from "@/messages/stamp";
-import { englishTranslator, type Translator } from "@/messages/translator";
+import { translatorOf, type Translator } from "@/messages/translator";
 import type { Queryable } from "../db/pool";
 import { settlementContents } from "../db/settlements";
 import { studyAnswersOf } from "../db/study";
@@ -18,41 +19,47 @@ import { Paper } from "./paper";
 import type { PdfFile } from "./record";
 
 /** The statement of a charter on paper: differences with both sides' evidence, each sum with how it came about, deposit, signatures. */
-export async function statementPdf(db: Queryable, stayId: string): Promise<PdfFile> {
-  const t = englishTranslator();
+export async function statementPdf(
+  db: Queryable,
+  stayId: string,
+  language: Language = usualLanguage,
+): Promise<PdfFile> {
+  const t = translatorOf(language);
   const view = await settlementView(db, stayId);
   const { stay, checkIn, checkOut, signed, base } = view;
   const { timeZone } = base;
   const file = await yachtFileAt(db, stay.yachtId, checkIn.handover.revision);
   if (!file) throw new Error("a record without its file");
-  // names of things in the skipper's language, where the yacht's file has them
-  const language = studyState(await studyAnswersOf(db, stay.charterId), []).experience?.language ?? usualLanguage;
+  // names of things in the language the skipper named, where the yacht's file has them
+  const named = studyState(await studyAnswersOf(db, stay.charterId), []).experience?.language ?? language;
   const input = signed?.input ?? view.input;
-  const money = (minor: number) => formatMoney(minor, input.currency);
+  const money = (minor: number) => formatMoney(minor, input.currency, language);
   const title = `${stay.yachtName}: ${t("paper.statement")}`;
-  const paper = new Paper(title, signed?.sealedAt ?? checkOut.seal.sealedAt);
+  const paper = new Paper(title, signed?.sealedAt ?? checkOut.seal.sealedAt, language);
   paper.head(signed ? title : `${title} (${t("paper.draft")})`, file.particulars, [
-    [t("paper.charter"), `${stay.reference}, ${stampIn(stay.startsAt, timeZone)} – ${stampIn(stay.endsAt, timeZone)}`],
+    [
+      t("paper.charter"),
+      `${stay.reference}, ${stampIn(stay.startsAt, timeZone, language)} – ${stampIn(stay.endsAt, timeZone, language)}`,
+    ],
     [t("paper.charterer"), stay.charterer],
     [t("paper.skipper"), stay.skipper],
     [t("paper.deposit"), money(input.deposit.amountMinor)],
     ...(signed
       ? ([
-          [t("paper.signed"), stampIn(signed.sealedAt, timeZone)],
+          [t("paper.signed"), stampIn(signed.sealedAt, timeZone, language)],
           [t("paper.seal"), signed.seal],
         ] as [string, string][])
       : []),
   ]);
-  const named = (words: Words) => localize(words, language);
   const nameOf = new Map([
-    ...view.differences.map((each): [string, string] => [each.id, named(each.name)]),
-    ...view.extras.map(({ id, extra }): [string, string] => [id, extraName(t, extra, view.base.timeZone)]),
+    ...view.differences.map((each): [string, string] => [each.id, localize(each.name, named)]),
+    ...view.extras.map(({ id, extra }): [string, string] => [id, extraName(t, extra, view.base.timeZone, language)]),
   ]);
-  const sheet: StatementSheet = { t, paper, view, named, nameOf, money };
+  const sheet: StatementSheet = { t, language, paper, view, named: (words) => localize(words, named), nameOf, money };
   differencesSection(sheet);
   linesSection(sheet);
   sumsSection(sheet);
-  sinceSigned(t, paper, view, nameOf, money);
+  sinceSigned(sheet);
   await depositSection(db, sheet);
   if (signed) await signaturesSection(db, sheet, signed);
   await photosSection(db, sheet);
@@ -62,6 +69,7 @@ export async function statementPdf(db: Queryable, stayId: string): Promise<PdfFi
 
 interface StatementSheet {
   t: Translator;
+  language: Language;
   paper: Paper;
   view: SettlementView;
   /** a name in the skipper's language, where the yacht's file has it */
@@ -72,7 +80,7 @@ interface StatementSheet {
 }
 
 /** What is not the same, with what each side recorded of it. */
-function differencesSection({ t, paper, view, named }: StatementSheet): void {
+function differencesSection({ t, language, paper, view, named }: StatementSheet): void {
   const { timeZone } = view.base;
   const { checkOut } = view;
   paper.section(t("paper.differences"));
@@ -85,7 +93,7 @@ function differencesSection({ t, paper, view, named }: StatementSheet): void {
         { title: t("paper.after"), share: 3 },
       ],
       view.differences.map((difference) => {
-        const prior = priorWords(t, view.priors[difference.id], timeZone);
+        const prior = priorWords(t, view.priors[difference.id], timeZone, language);
         return [
           `${named(difference.name)}: ${differenceWords(t, difference)}${prior === null ? "" : `. ${prior}`}`,
           evidenceWords(t, difference, difference.before, checkOut.list),
@@ -126,11 +134,11 @@ function linesSection({ t, paper, view, nameOf, money }: StatementSheet): void {
 }
 
 /** What it comes to, and what is still open. */
-function sumsSection({ t, paper, view, money }: StatementSheet): void {
+function sumsSection({ t, language, paper, view, money }: StatementSheet): void {
   const { signed, base } = view;
   const { timeZone } = base;
   const output = signed?.output ?? view.output;
-  for (const { extra } of view.extras) if (extra.kind === "fuel") paper.line(extraName(t, extra, timeZone));
+  for (const { extra } of view.extras) if (extra.kind === "fuel") paper.line(extraName(t, extra, timeZone, language));
   paper.table(
     [
       { title: "", share: 7 },
@@ -150,7 +158,7 @@ function sumsSection({ t, paper, view, money }: StatementSheet): void {
   for (const { extra } of view.extras)
     if (extra.kind === "below-water")
       paper.line(
-        t("paper.below-water", { sum: money(extra.amountMinor), until: stampIn(extra.until, timeZone) }),
+        t("paper.below-water", { sum: money(extra.amountMinor), until: stampIn(extra.until, timeZone, language) }),
         true,
       );
   // once nothing is open any more the paper does not say so
@@ -161,7 +169,7 @@ function sumsSection({ t, paper, view, money }: StatementSheet): void {
       t("paper.without", {
         why: t(`without.they-${signed.without.reason}`),
         words: signed.without.words,
-        until: stampIn(signed.objectUntil, timeZone),
+        until: stampIn(signed.objectUntil, timeZone, language),
         phone: base.phone,
       }),
       true,
@@ -171,7 +179,7 @@ function sumsSection({ t, paper, view, money }: StatementSheet): void {
 }
 
 /** What was held, taken and given back, as it happened. */
-async function depositSection(db: Queryable, { t, paper, view, money }: StatementSheet): Promise<void> {
+async function depositSection(db: Queryable, { t, language, paper, view, money }: StatementSheet): Promise<void> {
   const {
     stay,
     base: { timeZone },
@@ -179,14 +187,14 @@ async function depositSection(db: Queryable, { t, paper, view, money }: Statemen
   const events = await depositEvents(db, stay.stayId);
   for (const event of events)
     paper.line(
-      `${stampIn(event.at, timeZone)}: ${money(event.amountMinor)} ${t(`deposit.${event.kind}`, { how: stay.terms.deposit.how })}${event.reference ? `, ${event.reference}` : ""}`,
+      `${stampIn(event.at, timeZone, language)}: ${money(event.amountMinor)} ${t(`deposit.${event.kind}`, { how: stay.terms.deposit.how })}${event.reference ? `, ${event.reference}` : ""}`,
     );
   if (stay.terms.deposit.how === "card-hold") paper.line(t("paper.simulated"));
 }
 
 async function signaturesSection(
   db: Queryable,
-  { t, paper, view }: StatementSheet,
+  { t, language, paper, view }: StatementSheet,
   signed: NonNullable<SettlementView["signed"]>,
 ): Promise<void> {
   const { timeZone } = view.base;
@@ -203,6 +211,7 @@ async function signaturesSection(
         erased: t("paper.erased"),
       },
       timeZone,
+      language,
     ),
   );
 }
@@ -232,21 +241,17 @@ function goodwillWords(t: Translator, { decided }: SettlementView, id: string): 
 }
 
 /** What came of a signed statement: objections, sums agreed in the end. */
-function sinceSigned(
-  t: Translator,
-  paper: Paper,
-  { after, base }: SettlementView,
-  nameOf: ReadonlyMap<string, string>,
-  money: (minor: number) => string,
-): void {
+function sinceSigned({ t, language, paper, view: { after, base }, nameOf, money }: StatementSheet): void {
   if (!after || after.objections.length + after.outcomes.length === 0) return;
   paper.section(t("paper.afterwards"));
   for (const { line, words, at } of after.objections)
-    paper.line(t("paper.objected", { at: stampIn(at, base.timeZone), name: nameOf.get(line) ?? line, words }));
+    paper.line(
+      t("paper.objected", { at: stampIn(at, base.timeZone, language), name: nameOf.get(line) ?? line, words }),
+    );
   for (const { line, words, at, by, amountMinor } of after.outcomes)
     paper.line(
       t("paper.agreed", {
-        at: stampIn(at, base.timeZone),
+        at: stampIn(at, base.timeZone, language),
         name: nameOf.get(line) ?? line,
         sum: money(amountMinor),
         by,

@@ -55,8 +55,9 @@ it("a check-out is signed by the base and a witness, with the reason under the s
     ["the seal does not fit the manifest and the signatures"],
   );
   const sent = await base.inBase(async (db) => messagesOf(db, await base.stayOf("BR-1053")));
+  // his charter is spoken to in German
   expect(sent.map(({ toName, subject }) => [toName, subject])).toEqual([
-    ["Aldo Merrin", "Check-out of Cold Harbour, BR-1053: signed without you"],
+    ["Aldo Merrin", "Rückgabe von Cold Harbour, BR-1053: ohne dich unterschrieben"],
   ]);
   expect((await base.inBase((db) => recordPdf(db, id))).bytes.subarray(0, 5).toString()).toBe("%PDF-");
 });

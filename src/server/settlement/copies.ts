@@ -2,11 +2,11 @@ import "server-only";
 import { addHours, type Instant } from "@/core/basics/instant";
 import type { MissingSigner } from "@/core/handover/seal";
 import { stampIn } from "@/messages/stamp";
-import { englishTranslator } from "@/messages/translator";
+import { translatorOf } from "@/messages/translator";
 import { now } from "../clock";
 import { currentBase } from "../db/base";
 import { currentRules } from "../db/base-rules";
-import { findStay } from "../db/charters";
+import { findStay, languageOfCharter } from "../db/charters";
 import { addMessage, correspondents } from "../db/messages";
 import type { Queryable } from "../db/pool";
 
@@ -24,15 +24,16 @@ export async function sendCopy(
   without: MissingSigner,
   until: Instant,
 ): Promise<void> {
-  const t = englishTranslator();
   const base = await currentBase(db);
   const stay = await findStay(db, { stayId });
   if (!stay) return;
+  const language = await languageOfCharter(db, stay.charterId);
+  const t = translatorOf(language);
   const subject = t(`copy.subject-${what}`, { yacht: stay.yachtName, reference: stay.reference });
   const words = t("copy.words", {
     why: t(`without.${without.reason}`),
     words: without.words,
-    until: stampIn(until, base.timeZone),
+    until: stampIn(until, base.timeZone, language),
     phone: base.phone,
   });
   for (const person of await correspondents(db, stayId)) await addMessage(db, stayId, person, subject, words, now());

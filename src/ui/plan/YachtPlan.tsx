@@ -1,5 +1,5 @@
 "use client";
-import { memo, type CSSProperties, type KeyboardEvent } from "react";
+import { memo, type CSSProperties, type KeyboardEvent, type ReactNode } from "react";
 import { hullShape } from "@/core/plan/hull";
 import { centreOf, outlinePath } from "@/core/plan/outline";
 import { fittingPoints } from "@/core/plan/fitting-points";
@@ -66,6 +66,8 @@ interface Props {
   lit?: string | null;
   onFitting?: (fitting: string) => void;
   onAim?: (at: Point) => void;
+  /** what is drawn over her: the way of a walk */
+  children?: ReactNode;
 }
 
 /** A yacht from above, bow up, drawn from her own file: hull to scale, what a sailor recognises, and her places. */
@@ -83,6 +85,7 @@ export const YachtPlan = memo(function YachtPlan({
   fittings = [],
   lit = null,
   onFitting,
+  children,
 }: Props) {
   const { lengthM, beamM } = file.particulars;
   const margin = 0.55;
@@ -138,6 +141,7 @@ export const YachtPlan = memo(function YachtPlan({
       {points.map((point) => (
         <path key={point.id} d={diamond(point.at, 0.13)} className={point.fresh ? styles.freshMark : styles.mark} />
       ))}
+      {children}
       <FittingSpots {...{ file, level, words, fittings, lit, onFitting }} />
       {aim && <Crosshair at={aim} />}
       <SideWords x={box.x} y={(lengthM * pixelsPerM) / 2} port={words.port} starboard={words.starboard} />

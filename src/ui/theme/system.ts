@@ -1,54 +1,7 @@
-import { createSystem, defaultBaseConfig, defineConfig, defineRecipe } from "@chakra-ui/react";
+import { createSystem, defaultBaseConfig, defineConfig } from "@chakra-ui/react";
+import { recipes, slotRecipes } from "./recipes";
 
 const token = (name: string) => ({ value: `var(--${name})` });
-
-const button = defineRecipe({
-  className: "bc-button",
-  base: {
-    display: "inline-flex",
-    alignItems: "center",
-    justifyContent: "center",
-    gap: "2",
-    minHeight: "48px",
-    paddingInline: "18px",
-    fontWeight: "600",
-    fontSize: "1rem",
-    borderRadius: "4px",
-    borderWidth: "2px",
-    borderStyle: "solid",
-    borderColor: "kelp",
-    cursor: "pointer",
-    textDecoration: "none",
-    lineHeight: "1.2",
-    textAlign: "center",
-    _disabled: { opacity: 0.55, cursor: "not-allowed" },
-  },
-  variants: {
-    variant: {
-      solid: { background: "kelp", color: "paper", _hover: { background: "kelp2" } },
-      outline: { background: "paper", color: "kelp", _hover: { background: "soft" } },
-    },
-    size: { md: {}, lg: { minHeight: "56px", fontSize: "1.125rem" } },
-  },
-  defaultVariants: { variant: "outline", size: "md" },
-});
-
-const input = defineRecipe({
-  className: "bc-input",
-  base: {
-    width: "100%",
-    minHeight: "48px",
-    paddingInline: "12px",
-    background: "paper",
-    color: "kelp",
-    borderWidth: "2px",
-    borderStyle: "solid",
-    borderColor: "kelp",
-    borderRadius: "4px",
-    fontSize: "1rem",
-    _invalid: { borderColor: "alarm" },
-  },
-});
 
 /** Chakra's machinery with our own recipes: nothing of its default look is shipped. */
 export const system = createSystem(
@@ -90,7 +43,8 @@ export const system = createSystem(
           10: { value: "40px" },
         },
       },
-      recipes: { button, input },
+      recipes,
+      slotRecipes,
     },
   }),
 );

@@ -1,7 +1,6 @@
 import { titled } from "@/app/titled";
 import { may } from "@/api/permissions";
-import { Box } from "@chakra-ui/react";
-import { BaseRulesPage } from "@/client/desk/BaseRulesPage";
+import { BaseRulesPage } from "@/client/desk/rules/BaseRulesPage";
 import { PriceListPart } from "@/client/desk/PriceListPart";
 import { requireStaff } from "@/server/auth/session";
 import { currentBase } from "@/server/db/base";
@@ -22,16 +21,14 @@ export default async function RulesRoute() {
   }));
   const maySettle = may(staff, "settle-rules");
   return (
-    <>
-      <BaseRulesPage
-        key={view.number}
-        rules={view.rules}
-        number={view.number}
-        history={view.history}
-        timeZone={view.base.timeZone}
-        maySettle={maySettle}
-      />
-      <Box paddingInline={{ base: "4", md: "7" }} paddingBottom="7">
+    <BaseRulesPage
+      key={view.number}
+      rules={view.rules}
+      number={view.number}
+      history={view.history}
+      timeZone={view.base.timeZone}
+      maySettle={maySettle}
+      prices={
         <PriceListPart
           key={`prices ${view.prices.number}`}
           prices={view.prices.prices}
@@ -41,7 +38,7 @@ export default async function RulesRoute() {
           timeZone={view.base.timeZone}
           maySettle={maySettle}
         />
-      </Box>
-    </>
+      }
+    />
   );
 }

@@ -3,6 +3,7 @@ import { useTranslations } from "next-intl";
 import type { BoatBook } from "@/api/schemas/book";
 import type { BookStore } from "../../store/book-store";
 import { useMoney } from "../../language/useMoney";
+import { Pairs } from "@/ui/Pairs";
 import styles from "../Book.module.css";
 import { useAt } from "../useAt";
 
@@ -23,14 +24,7 @@ export function Terms({ store, terms }: { store: BookStore; terms: NonNullable<B
   return (
     <section className={styles.block} aria-label={t("title")}>
       <h2>{t("title")}</h2>
-      <dl className={styles.facts}>
-        {rows.map(([name, words]) => (
-          <div key={name}>
-            <dt>{name}</dt>
-            <dd>{words}</dd>
-          </div>
-        ))}
-      </dl>
+      <Pairs pairs={rows.map(([name, value]) => ({ id: name, name, value }))} />
     </section>
   );
 }

@@ -1,7 +1,7 @@
 "use client";
 import { Box } from "@chakra-ui/react";
 import { useTranslations } from "next-intl";
-import { Choice } from "@/ui/Choice";
+import { Segments } from "@/ui/kit/Segments";
 import { causes } from "./draft";
 import type { DecisionPart } from "./part";
 
@@ -13,7 +13,7 @@ export function CauseChoice({ item, draft, change, says }: DecisionPart) {
   return (
     <Box display="flex" flexWrap="wrap" gap="2" alignItems="center">
       <span>{t("whose")}</span>
-      <Choice
+      <Segments
         label={`${t("whose")} ${item.name}`}
         options={[
           ...offered.map((value) => ({ value: value as string, word: words(`cause.${value}`) })),

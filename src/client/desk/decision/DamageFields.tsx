@@ -2,7 +2,7 @@
 import { Box, Input } from "@chakra-ui/react";
 import { useTranslations } from "next-intl";
 import { priceOf } from "@/core/settlement/prices";
-import { Choice } from "@/ui/Choice";
+import { Segments } from "@/ui/kit/Segments";
 import { Field } from "@/ui/Field";
 import { PricePicker } from "../shared/PricePicker";
 import { typedMoney, type DecisionDraft, type DecisionField } from "./draft";
@@ -35,7 +35,7 @@ export function DamageFields(part: DecisionPart) {
       />
       <Box display="flex" flexWrap="wrap" gap="3" alignItems="flex-start">
         <Box paddingTop="6">
-          <Choice
+          <Segments
             label={t("remedy")}
             options={remedies.map((value) => ({ value, word: words(`remedy.${value}`) }))}
             value={draft.remedy}

@@ -1,29 +1,45 @@
 "use client";
-import { Box, Button, chakra, Input } from "@chakra-ui/react";
+import { Box } from "@chakra-ui/react";
 import { useFormatter, useTranslations } from "next-intl";
-import { useState } from "react";
+import { putExtra } from "@/api/stays";
 import { instantIn } from "@/core/basics/instant";
 import { minorDigits, parseMoney } from "@/core/basics/money";
 import { priceOf } from "@/core/settlement/prices";
-import { Field } from "@/ui/Field";
+import { FormFrame } from "../../forms/FormFrame";
+import { FormInput } from "../../forms/FormField";
+import { useDeskForm } from "../../forms/useDeskForm";
 import { PricePicker } from "../shared/PricePicker";
 import type { ExtraForm } from "./form";
 
 /** A part of the deposit that is kept back until somebody has looked below the water. */
-export function BelowWaterForm({ screen, busy, faultAt, setFault, onPut }: ExtraForm) {
+export function BelowWaterForm({ screen, onPut }: ExtraForm) {
   const t = useTranslations("extra");
   const format = useFormatter();
-  const { currency, timeZone, prices } = screen;
-  const [amount, setAmount] = useState("");
-  const [day, setDay] = useState("");
-  const put = async () => {
-    const minor = parseMoney(amount, currency);
-    if (minor === null || minor === 0) return setFault(t("amount-wrong"), "amountMinor");
-    if (day === "") return setFault(t("until-missing"), "until");
-    await onPut({ kind: "below-water", amountMinor: minor, until: instantIn(day, "18:00", timeZone) });
-  };
+  const { currency, timeZone, prices, stay } = screen;
+  const evening = (day: string) => instantIn(day, "18:00", timeZone);
+  const form = useDeskForm(putExtra, {
+    fields: { amountMinor: { label: t("kept-back", { currency }) }, until: { label: t("until-day") } },
+    says: ({ amountMinor, until }) => ({
+      amountMinor: !parseMoney(amountMinor, currency) && t("amount-wrong"),
+      until: until === "" && t("until-missing"),
+    }),
+    ask: ({ amountMinor, until }) => ({
+      params: { id: stay.stayId },
+      body: {
+        id: null,
+        extra: {
+          kind: "below-water" as const,
+          amountMinor: parseMoney(amountMinor, currency) ?? 0,
+          until: evening(until),
+        },
+        why: "",
+      },
+    }),
+    onTaken: onPut,
+  });
+  const { until } = form.typed;
   return (
-    <Box display="grid" gap="3" maxWidth="44rem">
+    <FormFrame form={form} action={t("put")}>
       <p>{t("water-words")}</p>
       <PricePicker
         label={t("from-list")}
@@ -32,32 +48,24 @@ export function BelowWaterForm({ screen, busy, faultAt, setFault, onPut }: Extra
         only
         currency={currency}
         onPick={(item) =>
-          setAmount(
+          form.set(
+            "amountMinor",
             (priceOf(item, prices.labourPerHourMinor) / 10 ** minorDigits(currency)).toFixed(minorDigits(currency)),
           )
         }
       />
-      <Box display="flex" flexWrap="wrap" gap="3" alignItems="flex-end">
+      <Box display="flex" flexWrap="wrap" gap="3" alignItems="flex-start">
         <Box width="10rem">
-          <Field label={t("kept-back", { currency })} error={faultAt("amountMinor")}>
-            {(ids) => (
-              <Input {...ids} inputMode="decimal" value={amount} onChange={(event) => setAmount(event.target.value)} />
-            )}
-          </Field>
+          <FormInput form={form} name="amountMinor" inputMode="decimal" />
         </Box>
         <Box width="12rem">
-          <Field label={t("until-day")} error={faultAt("until")}>
-            {(ids) => <Input {...ids} type="date" value={day} onChange={(event) => setDay(event.target.value)} />}
-          </Field>
+          <FormInput form={form} name="until" type="date" />
         </Box>
-        <Button variant="solid" disabled={busy} onClick={() => void put()}>
-          {t("put")}
-        </Button>
       </Box>
-      {day !== "" && (
-        <chakra.p>
+      {until !== "" && (
+        <p>
           {t("until-words", {
-            at: format.dateTime(new Date(instantIn(day, "18:00", timeZone)), {
+            at: format.dateTime(new Date(evening(until)), {
               weekday: "long",
               day: "numeric",
               month: "long",
@@ -67,8 +75,8 @@ export function BelowWaterForm({ screen, busy, faultAt, setFault, onPut }: Extra
               timeZone,
             }),
           })}
-        </chakra.p>
+        </p>
       )}
-    </Box>
+    </FormFrame>
   );
 }

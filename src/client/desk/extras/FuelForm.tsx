@@ -1,72 +1,67 @@
 "use client";
-import { Box, Button, Input } from "@chakra-ui/react";
+import { Box } from "@chakra-ui/react";
 import { useTranslations } from "next-intl";
-import { useState } from "react";
+import { putExtra } from "@/api/stays";
 import { dayIn } from "@/core/basics/instant";
-import { Field } from "@/ui/Field";
+import { FormFrame } from "../../forms/FormFrame";
+import { FormInput, FormSelect } from "../../forms/FormField";
+import { useDeskForm } from "../../forms/useDeskForm";
 import type { ExtraForm } from "./form";
 
+const litresOf = (typed: string) => Number(typed.trim().replace(",", ".") || Number.NaN);
+
 /** Fuel that the crew filled on the way, with its receipt, and the tank that it filled to the brim. */
-export function FuelForm({ screen, busy, faultAt, setFault, onPut }: ExtraForm) {
+export function FuelForm({ screen, onPut }: ExtraForm) {
   const t = useTranslations("extra");
-  const [litres, setLitres] = useState("");
-  const [day, setDay] = useState(() => dayIn(screen.stay.endsAt, screen.timeZone));
-  const [reference, setReference] = useState("");
-  const [full, setFull] = useState<string>("");
-  const put = async () => {
-    const number = Number(litres.replace(",", "."));
-    if (litres.trim() === "" || !Number.isFinite(number) || number <= 0) return setFault(t("litres-wrong"), "litres");
-    if (reference.trim() === "") return setFault(t("receipt-missing"), "reference");
-    await onPut({ kind: "fuel", litres: number, day, reference: reference.trim(), full: full === "" ? null : full });
-  };
+  const form = useDeskForm(putExtra, {
+    fields: {
+      litres: { label: t("litres") },
+      day: { label: t("day"), typed: dayIn(screen.stay.endsAt, screen.timeZone) },
+      reference: { label: t("receipt") },
+      full: { label: t("full") },
+    },
+    says: ({ litres, reference }) => ({
+      litres: !(litresOf(litres) > 0 && Number.isFinite(litresOf(litres))) && t("litres-wrong"),
+      reference: reference.trim() === "" && t("receipt-missing"),
+    }),
+    ask: ({ litres, day, reference, full }) => ({
+      params: { id: screen.stay.stayId },
+      body: {
+        id: null,
+        extra: {
+          kind: "fuel" as const,
+          litres: litresOf(litres),
+          day,
+          reference: reference.trim(),
+          full: full === "" ? null : full,
+        },
+        why: "",
+      },
+    }),
+    onTaken: onPut,
+  });
   return (
-    <Box display="grid" gap="3" maxWidth="44rem">
+    <FormFrame form={form} action={t("put")}>
       <p>{t("fuel-words")}</p>
-      <Box display="flex" flexWrap="wrap" gap="3" alignItems="flex-end">
+      <Box display="flex" flexWrap="wrap" gap="3" alignItems="flex-start">
         <Box width="7rem">
-          <Field label={t("litres")} error={faultAt("litres")}>
-            {(ids) => (
-              <Input {...ids} inputMode="decimal" value={litres} onChange={(event) => setLitres(event.target.value)} />
-            )}
-          </Field>
+          <FormInput form={form} name="litres" inputMode="decimal" />
         </Box>
         <Box width="11rem">
-          <Field label={t("day")} error={faultAt("day")}>
-            {(ids) => <Input {...ids} type="date" value={day} onChange={(event) => setDay(event.target.value)} />}
-          </Field>
+          <FormInput form={form} name="day" type="date" />
         </Box>
         <Box flex="1 1 12rem">
-          <Field label={t("receipt")} error={faultAt("reference")}>
-            {(ids) => (
-              <Input
-                {...ids}
-                maxLength={120}
-                value={reference}
-                onChange={(event) => setReference(event.target.value)}
-              />
-            )}
-          </Field>
+          <FormInput form={form} name="reference" maxLength={120} />
         </Box>
       </Box>
-      <Box display="flex" flexWrap="wrap" gap="3" alignItems="flex-end">
-        <Box flex="1 1 14rem">
-          <Field label={t("full")} error={faultAt("full")}>
-            {(ids) => (
-              <select {...ids} value={full} onChange={(event) => setFull(event.target.value)}>
-                <option value="">{t("full-none")}</option>
-                {screen.tanks.map(({ line, name }) => (
-                  <option key={line} value={line}>
-                    {name}
-                  </option>
-                ))}
-              </select>
-            )}
-          </Field>
-        </Box>
-        <Button variant="solid" disabled={busy} onClick={() => void put()}>
-          {t("put")}
-        </Button>
-      </Box>
-    </Box>
+      <FormSelect form={form} name="full">
+        <option value="">{t("full-none")}</option>
+        {screen.tanks.map(({ line, name }) => (
+          <option key={line} value={line}>
+            {name}
+          </option>
+        ))}
+      </FormSelect>
+    </FormFrame>
   );
 }

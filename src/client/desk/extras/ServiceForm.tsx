@@ -1,27 +1,37 @@
 "use client";
-import { Box, Button, Input } from "@chakra-ui/react";
+import { Box } from "@chakra-ui/react";
 import { useTranslations } from "next-intl";
-import { useState } from "react";
+import { putExtra } from "@/api/stays";
 import { minorDigits, parseMoney } from "@/core/basics/money";
 import { priceOf } from "@/core/settlement/prices";
-import { Field } from "@/ui/Field";
+import { FormFrame } from "../../forms/FormFrame";
+import { FormInput } from "../../forms/FormField";
+import { useDeskForm } from "../../forms/useDeskForm";
 import { PricePicker } from "../shared/PricePicker";
 import type { ExtraForm } from "./form";
 
 /** A service from the price list, or one of its own. */
-export function ServiceForm({ screen, busy, faultAt, setFault, onPut }: ExtraForm) {
+export function ServiceForm({ screen, onPut }: ExtraForm) {
   const t = useTranslations("extra");
-  const { prices, currency } = screen;
-  const [words, setWords] = useState("");
-  const [amount, setAmount] = useState("");
-  const put = async () => {
-    const minor = parseMoney(amount, currency);
-    if (words.trim() === "") return setFault(t("words-missing"), "words");
-    if (minor === null || minor === 0) return setFault(t("amount-wrong"), "amountMinor");
-    await onPut({ kind: "service", words: words.trim(), amountMinor: minor });
-  };
+  const { prices, currency, stay } = screen;
+  const form = useDeskForm(putExtra, {
+    fields: { words: { label: t("words") }, amountMinor: { label: t("amount", { currency }) } },
+    says: ({ words, amountMinor }) => ({
+      words: words.trim() === "" && t("words-missing"),
+      amountMinor: !parseMoney(amountMinor, currency) && t("amount-wrong"),
+    }),
+    ask: ({ words, amountMinor }) => ({
+      params: { id: stay.stayId },
+      body: {
+        id: null,
+        extra: { kind: "service" as const, words: words.trim(), amountMinor: parseMoney(amountMinor, currency) ?? 0 },
+        why: "",
+      },
+    }),
+    onTaken: onPut,
+  });
   return (
-    <Box display="grid" gap="3" maxWidth="44rem">
+    <FormFrame form={form} action={t("put")}>
       <PricePicker
         label={t("from-list")}
         prices={prices}
@@ -29,31 +39,21 @@ export function ServiceForm({ screen, busy, faultAt, setFault, onPut }: ExtraFor
         only
         currency={currency}
         onPick={(item) => {
-          setWords(item.words);
-          setAmount(
+          form.set("words", item.words);
+          form.set(
+            "amountMinor",
             (priceOf(item, prices.labourPerHourMinor) / 10 ** minorDigits(currency)).toFixed(minorDigits(currency)),
           );
         }}
       />
-      <Box display="flex" flexWrap="wrap" gap="3" alignItems="flex-end">
+      <Box display="flex" flexWrap="wrap" gap="3" alignItems="flex-start">
         <Box flex="1 1 16rem">
-          <Field label={t("words")} error={faultAt("words")}>
-            {(ids) => (
-              <Input {...ids} maxLength={200} value={words} onChange={(event) => setWords(event.target.value)} />
-            )}
-          </Field>
+          <FormInput form={form} name="words" maxLength={200} />
         </Box>
         <Box width="9rem">
-          <Field label={t("amount", { currency })} error={faultAt("amountMinor")}>
-            {(ids) => (
-              <Input {...ids} inputMode="decimal" value={amount} onChange={(event) => setAmount(event.target.value)} />
-            )}
-          </Field>
+          <FormInput form={form} name="amountMinor" inputMode="decimal" />
         </Box>
-        <Button variant="solid" disabled={busy} onClick={() => void put()}>
-          {t("put")}
-        </Button>
       </Box>
-    </Box>
+    </FormFrame>
   );
 }

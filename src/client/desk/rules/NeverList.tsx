@@ -14,27 +14,21 @@ export function NeverList({
   onChange: (never: ClearanceTopic[]) => void;
 }) {
   const t = useTranslations();
+  const choose = (topic: ClearanceTopic, isOn: boolean) =>
+    onChange(clearanceTopics.filter((each) => (each === topic ? isOn : never.includes(each))));
   return (
-    <chakra.section display="grid" gap="2">
-      <h2>{t("rules.never")}</h2>
-      <p>{t("rules.never-words")}</p>
-      <Box display="grid" gridTemplateColumns={{ base: "1fr", md: "1fr 1fr" }} gap="2">
-        {clearanceTopics.map((topic) => (
-          <chakra.label key={topic} display="flex" gap="3" alignItems="center" minHeight="44px">
-            <input
-              type="checkbox"
-              checked={never.includes(topic)}
-              disabled={disabled}
-              onChange={(event) =>
-                onChange(
-                  clearanceTopics.filter((each) => (each === topic ? event.target.checked : never.includes(each))),
-                )
-              }
-            />
-            {t(`matter.${topic}`)}
-          </chakra.label>
-        ))}
-      </Box>
-    </chakra.section>
+    <Box role="group" aria-label={t("rules.never")} display="grid" gridTemplateColumns="1fr 1fr" gap="0 24px">
+      {clearanceTopics.map((topic) => (
+        <chakra.label key={topic} display="flex" gap="3" alignItems="center" minHeight="44px">
+          <input
+            type="checkbox"
+            checked={never.includes(topic)}
+            disabled={disabled}
+            onChange={(event) => choose(topic, event.target.checked)}
+          />
+          {t(`matter.${topic}`)}
+        </chakra.label>
+      ))}
+    </Box>
   );
 }

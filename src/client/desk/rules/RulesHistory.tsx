@@ -1,9 +1,11 @@
 "use client";
+import { History } from "lucide-react";
 import { useFormatter, useTranslations } from "next-intl";
 import type { RulesChange } from "@/api/schemas/desk";
 import { rulesFrom, type BaseRules } from "@/core/base/rules";
 import { canonicalJson } from "@/core/basics/digest";
-import styles from "../shared/Desk.module.css";
+import { EmptyState } from "@/ui/kit/EmptyState";
+import { Timeline } from "@/ui/kit/Timeline";
 import { figures, limits, measures } from "./draft";
 
 const names = {
@@ -19,36 +21,21 @@ export function RulesHistory({ history, timeZone }: { history: readonly RulesCha
   const t = useTranslations("rules");
   const format = useFormatter();
   const whatChanged = useWhatChanged();
+  if (history.length === 0) return <EmptyState sign={History} title={t("as-usual")} />;
   return (
-    <section>
-      <h2>{t("history")}</h2>
-      {history.length === 0 ? (
-        <p>{t("as-usual")}</p>
-      ) : (
-        <table className={styles.table} aria-label={t("history")}>
-          <thead>
-            <tr>
-              {(["number", "when", "who", "what", "why-column"] as const).map((column) => (
-                <th key={column} scope="col">
-                  {t(column)}
-                </th>
-              ))}
-            </tr>
-          </thead>
-          <tbody>
-            {history.map((change, index) => (
-              <tr key={change.number}>
-                <td>{change.number}</td>
-                <td>{format.dateTime(new Date(change.at), { dateStyle: "medium", timeStyle: "short", timeZone })}</td>
-                <td>{change.by}</td>
-                <td>{whatChanged(rulesFrom(change.rules), rulesFrom(history[index + 1]?.rules ?? null))}</td>
-                <td>{change.why}</td>
-              </tr>
-            ))}
-          </tbody>
-        </table>
-      )}
-    </section>
+    <Timeline
+      label={t("history")}
+      moments={history.map((change, index) => ({
+        id: String(change.number),
+        title: whatChanged(rulesFrom(change.rules), rulesFrom(history[index + 1]?.rules ?? null)),
+        detail: t("changed-by", {
+          number: change.number,
+          by: change.by,
+          at: format.dateTime(new Date(change.at), { dateStyle: "medium", timeStyle: "short", timeZone }),
+          why: change.why,
+        }),
+      }))}
+    />
   );
 }
 

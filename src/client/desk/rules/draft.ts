@@ -28,11 +28,14 @@ type Limit = (typeof limits)[number][1];
 /** What is typed in numbers, by the name it has in the rules. */
 export type TypedRules = Record<Figure | Measure | Limit, string>;
 
-/** The fields that the page marks, by their names in the rules. */
-export const markedFields: readonly string[] = [
-  ...[...figures, ...measures].map(([field]) => field),
-  ...limits.map(([, limit]) => limit),
-  "why",
+/** The key of the words of one number of the rules. */
+export type NumberWord = (typeof figures)[number][1] | (typeof measures)[number][1] | `limit-${Limit}`;
+
+/** Every number of the rules with the key of its words. */
+export const ruleFields: readonly (readonly [keyof TypedRules, NumberWord])[] = [
+  ...figures,
+  ...measures,
+  ...limits.map(([, limit]) => [limit, `limit-${limit}`] as const),
 ];
 
 /** The numbers of the rules as they stand in their fields. */
@@ -47,17 +50,14 @@ const isMeasure = (typed: string) => /^\d{1,2}(\.\d{1,2})?$/.test(typed.trim());
 /** A limit as it is typed: a number up to 999 with one decimal, or nothing. */
 const isLimit = (typed: string) => /^(\d{1,3}(\.\d)?)?$/.test(typed.trim());
 
-/** The first field whose number cannot be one, with the key of what is said about it; null where all can. */
-export function wrongNumber(
+/** The fields whose number cannot be one, each with the key of what is said about it. */
+export const faultsOf = (
   typed: TypedRules,
-): { field: string; say: "numbers-wrong" | "measures-wrong" | "limits-wrong" } | null {
-  const figure = figures.find(([field]) => !isFigure(typed[field]));
-  if (figure) return { field: figure[0], say: "numbers-wrong" };
-  const measure = measures.find(([field]) => !isMeasure(typed[field]));
-  if (measure) return { field: measure[0], say: "measures-wrong" };
-  const limit = limits.find(([, each]) => !isLimit(typed[each]));
-  return limit ? { field: limit[1], say: "limits-wrong" } : null;
-}
+): { [field in keyof TypedRules]?: "numbers-wrong" | "measures-wrong" | "limits-wrong" } => ({
+  ...Object.fromEntries(figures.filter(([f]) => !isFigure(typed[f])).map(([f]) => [f, "numbers-wrong" as const])),
+  ...Object.fromEntries(measures.filter(([f]) => !isMeasure(typed[f])).map(([f]) => [f, "measures-wrong" as const])),
+  ...Object.fromEntries(limits.filter(([, f]) => !isLimit(typed[f])).map(([, f]) => [f, "limits-wrong" as const])),
+});
 
 function limitsOf(before: BaseRules["readingLimits"], typed: TypedRules): BaseRules["readingLimits"] {
   // what was settled for other readings stays

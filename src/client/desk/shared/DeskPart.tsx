@@ -1,15 +1,24 @@
 import { Box, chakra } from "@chakra-ui/react";
 import type { ReactNode } from "react";
 
-/** One part of a desk page under its heading. */
-export function DeskPart({ title, children }: { title: string; children: ReactNode }) {
+/** One part of a desk page under its heading; the first of its column has no line above it. */
+export function DeskPart({
+  title,
+  isFirst = false,
+  children,
+}: {
+  title: string;
+  isFirst?: boolean;
+  children: ReactNode;
+}) {
   return (
     <Box
       as="section"
-      borderTopWidth="2px"
+      borderTopWidth={isFirst ? "0" : "2px"}
       borderTopStyle="solid"
       borderColor="kelp"
-      paddingBlock="4"
+      paddingTop={isFirst ? "0" : "4"}
+      paddingBottom="4"
       display="grid"
       gap="3"
       alignContent="start"

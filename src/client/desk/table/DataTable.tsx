@@ -1,42 +1,24 @@
 "use client";
-import {
-  columnFilteringFeature,
-  createFilteredRowModel,
-  createSortedRowModel,
-  filterFns,
-  globalFilteringFeature,
-  rowSortingFeature,
-  sortFns,
-  tableFeatures,
-  useTable,
-  type ColumnDef,
-  type SortingState,
-} from "@tanstack/react-table";
+import { SearchX } from "lucide-react";
 import { useTranslations } from "next-intl";
-import { useSearchParams } from "next/navigation";
-import { useState, type ReactNode } from "react";
+import type { ReactNode } from "react";
 import { Button } from "@/ui/Button";
 import { Field } from "@/ui/Field";
+import { EmptyState } from "@/ui/kit/EmptyState";
+import { Menu } from "@/ui/kit/Menu";
+import { Pages } from "@/ui/kit/Pages";
 import desk from "../shared/Desk.module.css";
 import styles from "./DataTable.module.css";
-import { keepInAddress } from "./address";
+import { ChooseAll, ChooseRow, type Choosing } from "./choosing";
+import type { Column } from "./features";
 import { saveCsv } from "./save-csv";
-
-export const features = tableFeatures({
-  rowSortingFeature,
-  columnFilteringFeature,
-  globalFilteringFeature,
-  sortedRowModel: createSortedRowModel(),
-  filteredRowModel: createFilteredRowModel(),
-  sortFns,
-  filterFns,
-});
-// the library's own type of a column of any value
-// eslint-disable-next-line @typescript-eslint/no-explicit-any -- columns of one table have values of many types
-export type Column<Row extends object> = ColumnDef<typeof features, Row, any>;
+import { SortHead } from "./SortHead";
+import { rowsOnPage, useTableState } from "./useTableState";
 
 interface Props<Row extends object> {
   label: string;
+  /** tells the tables of one page apart in the address */
+  name?: string;
   columns: Column<Row>[];
   rows: Row[];
   idOf: (row: Row) => string;
@@ -44,63 +26,52 @@ interface Props<Row extends object> {
   nameOf?: (row: Row) => string;
   /** what can be chosen beside the field that finds */
   filters?: ReactNode;
-  /** the row that is open, and what is shown below it */
+  /** stands in place of the field that finds, where the base finds */
+  search?: ReactNode;
   openId?: string | null;
-  detail?: (row: Row) => ReactNode;
-  onOpen?: (id: string | null) => void;
+  onOpen?: (id: string) => void;
   /** what the file is called in which one saves what is shown */
   csvName?: string;
-  /** rows that are chosen, to do one thing with all of them */
-  chosen?: ReadonlySet<string>;
-  onChosen?: (ids: ReadonlySet<string>) => void;
+  choosing?: Choosing;
 }
 
-/** A table that is sorted by its heads and narrowed by a field; how it stands is kept in the address. Arrows go from row to row, Enter opens one. */
+/** A table that is sorted by its heads, narrowed by a field and shown with the columns one wants; how it stands is kept in the address. Arrows go from row to row, Enter opens one. */
 export function DataTable<Row extends object>(props: Props<Row>) {
-  const {
-    label,
-    columns,
-    rows,
-    idOf,
-    nameOf = idOf,
-    filters,
-    openId = null,
-    detail,
-    onOpen,
-    chosen,
-    onChosen,
-    csvName,
-  } = props;
+  const { label, name = "", columns, rows, idOf, nameOf = idOf, filters, search, choosing, csvName, onOpen } = props;
   const t = useTranslations("table");
-  const { table, find, onFind } = useSortAndFind(columns, rows, idOf);
+  const { table, find, onFind, hidden, onHide, page, goTo } = useTableState(columns, rows, idOf, name);
   const shown = table.getRowModel().rows;
-  const saveShown = (name: string) => {
-    const all = table.getAllLeafColumns();
-    const heads = all.map(({ columnDef: { header } }) => headText(header));
-    saveCsv(
-      name,
-      heads,
-      shown.map((row) => all.map(({ id }) => String(row.getValue(id) ?? ""))),
-    );
-  };
+  const found = table.getFilteredRowModel().rows.length;
+  const numbers = new Set(columns.filter(({ isNumber }) => isNumber).map(({ id }) => id));
   return (
     <div className={styles.whole}>
       <div className={styles.bar}>
-        <FindField find={find} onFind={onFind} />
+        {search ?? <FindField find={find} onFind={onFind} />}
         {filters}
-        <p role="status">{t("shown", { shown: shown.length, of: rows.length })}</p>
-        {csvName !== undefined && <Button onClick={() => saveShown(csvName)}>{t("csv")}</Button>}
+        <p role="status">{t("shown", { shown: found, of: rows.length })}</p>
+        <Menu
+          label={t("columns")}
+          entries={columns.map(({ id, header }) => ({
+            word: headText(header),
+            on: !hidden.has(id),
+            onTurn: (on) => onHide(id, !on),
+          }))}
+        />
+        {csvName !== undefined && (
+          <Button onClick={() => saveCsv(csvName, ...shownAsText(columns, hidden, table.getSortedRowModel().rows))}>
+            {t("csv")}
+          </Button>
+        )}
       </div>
       <table className={desk.table} aria-label={label} onKeyDown={goByArrows}>
         <thead>
           {table.getHeaderGroups().map((group) => (
             <tr key={group.id}>
-              {chosen && (
-                <ChooseAll shown={shown.map(({ id }) => id)} chosen={chosen} onChosen={(ids) => onChosen?.(ids)} />
-              )}
+              {choosing && <ChooseAll {...choosing} shown={shown.map(({ id }) => id)} />}
               {group.headers.map((header) => (
                 <SortHead
                   key={header.id}
+                  isNumber={numbers.has(header.column.id)}
                   sorted={header.column.getIsSorted()}
                   onSort={header.column.getToggleSortingHandler()}
                 >
@@ -110,25 +81,28 @@ export function DataTable<Row extends object>(props: Props<Row>) {
             </tr>
           ))}
         </thead>
-        {shown.map((row) => (
-          <TableRow
-            key={row.id}
-            id={row.id}
-            isOpen={row.id === openId}
-            onOpen={() => onOpen?.(row.id === openId ? null : row.id)}
-            choice={chosen && { name: nameOf(row.original), chosen, onChosen }}
-            detail={detail && row.id === openId ? detail(row.original) : null}
-            columns={columns.length}
-          >
-            {row.getAllCells().map((cell) => (
-              <td key={cell.id}>
-                <table.FlexRender cell={cell} />
-              </td>
-            ))}
-          </TableRow>
-        ))}
+        <tbody>
+          {shown.map((row) => (
+            <TableRow key={row.id} id={row.id} isOpen={row.id === props.openId} onOpen={onOpen}>
+              {choosing && <ChooseRow {...choosing} id={row.id} name={nameOf(row.original)} />}
+              {row.getVisibleCells().map((cell) => (
+                <td key={cell.id} className={numbers.has(cell.column.id) ? desk.number : undefined}>
+                  <table.FlexRender cell={cell} />
+                </td>
+              ))}
+            </TableRow>
+          ))}
+        </tbody>
       </table>
-      {shown.length === 0 && <p>{t("none")}</p>}
+      {shown.length === 0 && <EmptyState sign={SearchX} title={t("none")} words={t("none-words")} />}
+      <Pages
+        label={label}
+        words={{ before: t("before"), next: t("next") }}
+        count={found}
+        pageSize={rowsOnPage}
+        page={page}
+        onGo={goTo}
+      />
     </div>
   );
 }
@@ -137,108 +111,45 @@ export function DataTable<Row extends object>(props: Props<Row>) {
 const headText = (header: unknown): string =>
   String(typeof header === "function" ? (header as () => string)() : header);
 
-/** A table as it is sorted and narrowed; the address keeps both. */
-function useSortAndFind<Row extends object>(columns: Column<Row>[], rows: Row[], idOf: (row: Row) => string) {
-  const address = useSearchParams();
-  const [sorting, setSorting] = useState<SortingState>(() => sortingFrom(address.get("sort")));
-  const [find, setFind] = useState(address.get("find") ?? "");
-  const table = useTable({
-    features,
-    columns,
-    data: rows,
-    getRowId: idOf,
-    state: { sorting, globalFilter: find },
-    onSortingChange: (next) => {
-      const sorted = typeof next === "function" ? next(sorting) : next;
-      setSorting(sorted);
-      keepInAddress("sort", sorted.map(({ id, desc }) => (desc ? `-${id}` : id)).join(","));
-    },
-    onGlobalFilterChange: setFind,
-    globalFilterFn: "includesString",
-  });
-  const onFind = (words: string) => {
-    setFind(words);
-    keepInAddress("find", words);
-  };
-  return { table, find, onFind };
+/** The heads of the columns that are shown, and what stands under them, row by row. */
+function shownAsText<Row extends object>(
+  columns: readonly Column<Row>[],
+  hidden: ReadonlySet<string>,
+  rows: readonly { original: Row; getValue: (id: string) => unknown }[],
+): [string[], string[][]] {
+  const shown = columns.filter(({ id }) => !hidden.has(id));
+  return [
+    shown.map(({ header }) => headText(header)),
+    rows.map((row) => shown.map(({ id, csv }) => csv?.(row.original) ?? String(row.getValue(id) ?? ""))),
+  ];
 }
 
-/** One row: a tap or Enter opens what is below it; its box chooses it. */
+/** One row; where it opens, a tap or Enter does. */
 function TableRow({
   id,
   isOpen,
   onOpen,
-  choice,
-  detail,
-  columns,
   children,
 }: {
   id: string;
   isOpen: boolean;
-  onOpen: () => void;
-  choice: { name: string; chosen: ReadonlySet<string>; onChosen?: (ids: ReadonlySet<string>) => void } | undefined;
-  detail: ReactNode;
-  columns: number;
+  onOpen: ((id: string) => void) | undefined;
   children: ReactNode;
 }) {
-  const t = useTranslations("table");
   return (
-    <tbody>
-      <tr
-        tabIndex={0}
-        data-row
-        className={isOpen ? desk.chosen : undefined}
-        aria-current={isOpen || undefined}
-        onClick={onOpen}
-        onKeyDown={(event) => {
-          if (event.key === "Enter" && event.target === event.currentTarget) onOpen();
-        }}
-      >
-        {choice && (
-          <td className={styles.choose} onClick={(event) => event.stopPropagation()}>
-            <input
-              type="checkbox"
-              aria-label={t("choose", { row: choice.name })}
-              checked={choice.chosen.has(id)}
-              onChange={() => choice.onChosen?.(toggled(choice.chosen, id))}
-            />
-          </td>
-        )}
-        {children}
-      </tr>
-      {detail !== null && (
-        <tr className={styles.detail}>
-          <td colSpan={columns + (choice ? 1 : 0)}>{detail}</td>
-        </tr>
-      )}
-    </tbody>
-  );
-}
-
-const toggled = (chosen: ReadonlySet<string>, id: string): Set<string> =>
-  new Set(chosen.has(id) ? [...chosen].filter((each) => each !== id) : [...chosen, id]);
-
-/** Chooses every row that is shown, or none of them. */
-function ChooseAll({
-  shown,
-  chosen,
-  onChosen,
-}: {
-  shown: readonly string[];
-  chosen: ReadonlySet<string>;
-  onChosen: (ids: ReadonlySet<string>) => void;
-}) {
-  const t = useTranslations("table");
-  const isAll = shown.length > 0 && shown.every((id) => chosen.has(id));
-  return (
-    <th scope="col" className={styles.choose}>
-      <input
-        type="checkbox"
-        aria-label={t("choose-all")}
-        checked={isAll}
-        onChange={() => onChosen(new Set(isAll ? [] : shown))}
-      />
-    </th>
+    <tr
+      tabIndex={0}
+      data-row
+      data-opens={onOpen ? true : undefined}
+      className={isOpen ? desk.chosen : undefined}
+      aria-current={isOpen || undefined}
+      onClick={() => onOpen?.(id)}
+      onKeyDown={(event) => {
+        if (event.key === "Enter" && event.target === event.currentTarget) onOpen?.(id);
+      }}
+    >
+      {children}
+    </tr>
   );
 }
 
@@ -250,33 +161,6 @@ function FindField({ find, onFind }: { find: string; onFind: (words: string) => 
     </Field>
   );
 }
-
-/** The head of a column: a tap sorts by it, and another the other way round. */
-function SortHead({
-  sorted,
-  onSort,
-  children,
-}: {
-  sorted: false | "asc" | "desc";
-  onSort: ((event: unknown) => void) | undefined;
-  children: ReactNode;
-}) {
-  const direction = { asc: "ascending", desc: "descending" } as const;
-  return (
-    <th scope="col" aria-sort={sorted ? direction[sorted] : undefined}>
-      <button type="button" className={styles.head} onClick={onSort}>
-        {children}
-        {sorted && <span aria-hidden="true">{sorted === "asc" ? " ↑" : " ↓"}</span>}
-      </button>
-    </th>
-  );
-}
-
-const sortingFrom = (text: string | null): SortingState =>
-  (text ?? "")
-    .split(",")
-    .filter((each) => each !== "")
-    .map((each) => ({ id: each.replace(/^-/, ""), desc: each.startsWith("-") }));
 
 /** Up and down from row to row, Home and End to the first and the last. */
 function goByArrows(event: React.KeyboardEvent<HTMLTableElement>): void {

@@ -5,7 +5,7 @@ import { useState } from "react";
 import { blankPart } from "@/core/yacht/draft/blank";
 import type { FieldSpec } from "@/core/yacht/draft/fields";
 import { useEditing } from "../inputs/editing";
-import { Sortable, SortableRow } from "../inputs/Sortable";
+import { Sortable, SortableRow } from "../../desk/shared/Sortable";
 import { EntryBox } from "./EntryBox";
 import type { FieldPart } from "./field-part";
 

@@ -3,7 +3,7 @@ import { Box } from "@chakra-ui/react";
 import Link from "next/link";
 import { useTranslations } from "next-intl";
 import type { DraftScreen, FileName } from "@/api/schemas/draft";
-import { Choice } from "@/ui/Choice";
+import { Segments } from "@/ui/kit/Segments";
 import styles from "../inputs/Editor.module.css";
 
 export type View = "part" | "proposed" | "paste" | "publish";
@@ -47,7 +47,7 @@ export function EditorHead({
         </p>
       </Box>
       <Box display="flex" flexWrap="wrap" gap="2" alignItems="center">
-        <Choice
+        <Segments
           label={t("editor.view")}
           value={view}
           options={(isClass ? ofClass : ofYacht).map((value) => ({

@@ -151,13 +151,27 @@ const pinned: StopRule = {
   },
 };
 
-/** In this order: what is pinned gives way to what must be. */
+/** Moved to its place by the base: after one stop and before another. */
+const placed: StopRule = {
+  name: "placed",
+  apply: (stops) => {
+    for (const each of stops) {
+      const { after, before } = each.stop.between ?? {};
+      const [earlier, later] = [after, before].map((id) => stops.find((other) => other.id === id && other !== each));
+      if (earlier && !comesAfter(stops, earlier, each.id)) each.after.add(earlier.id);
+      if (later && !comesAfter(stops, each, later.id)) later.after.add(each.id);
+    }
+  },
+};
+
+/** In this order: what is placed or pinned gives way to what must be. */
 export const stopRules: readonly StopRule[] = [
   asProceduresSay,
   dipsBeforeStart,
   engineSpaceStill,
   workedByEngine,
   switchesOn,
+  placed,
   pinned,
 ];
 

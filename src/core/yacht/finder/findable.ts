@@ -1,4 +1,5 @@
-import { localize, usualLanguage } from "../../basics/words";
+import { usualLanguage } from "../../basics/languages";
+import { localize } from "../../basics/words";
 import { localizeFigures } from "../figures";
 import type { FittingKind } from "../parts/fittings";
 import type { YachtFile } from "../schema";

@@ -1,4 +1,4 @@
-import { usualLanguage } from "../../basics/words";
+import { usualLanguage } from "../../basics/languages";
 import type { YachtFile } from "../schema";
 import { findables } from "./findable";
 import type { FindableKind } from "./findable-kinds";

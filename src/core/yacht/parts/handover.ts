@@ -107,5 +107,7 @@ export const Stop = strict({
   putBack: Type.Optional(Type.Array(Words, { minItems: 1, maxItems: 6 })),
   /** taken before or after all that does not depend on it, as the base wants it on this yacht */
   pin: Type.Optional(oneOf(["first", "last"] as const)),
+  /** taken after one stop and before another, as the base wants it on this yacht; gives way to what a stop depends on */
+  between: Type.Optional(strict({ after: Type.Optional(Key), before: Type.Optional(Key) })),
 });
 export type Stop = Static<typeof Stop>;

@@ -1,9 +1,13 @@
 import { titled } from "@/app/titled";
 import { notFound } from "next/navigation";
-import { YachtPage } from "@/client/desk/YachtPage";
+import { YachtPage } from "@/client/desk/yacht/YachtPage";
+import { dayIn } from "@/core/basics/instant";
+import { readDates, readSeries } from "@/core/history/last-readings";
 import { may } from "@/api/permissions";
 import { requireStaff } from "@/server/auth/session";
+import { now } from "@/server/clock";
 import { currentBase } from "@/server/db/base";
+import { nextStays } from "@/server/db/charters";
 import { fileWork } from "@/server/db/file-work";
 import { inBaseTransaction } from "@/server/db/pool";
 import { classOfYacht } from "@/server/db/yacht-classes";
@@ -11,6 +15,7 @@ import { findYacht, listYachts } from "@/server/db/yachts";
 import { classDraft } from "@/server/yacht/class-draft";
 import { allDefects } from "@/server/db/defects";
 import { revisionsOf } from "@/server/yacht/history";
+import { readingHistory } from "@/server/yacht/reading-history";
 
 export const generateMetadata = titled("yacht");
 
@@ -36,13 +41,15 @@ export default async function YachtRoute({ params }: Props) {
       draft,
       sisters: sisters.map(({ slug: other, name }) => ({ slug: other, name })),
       defects: await allDefects(db, yacht.id),
+      charters: await nextStays(db, yacht.id, now(), 5),
+      readings: await readingHistory(db, yacht.id),
       revisions: await revisionsOf(db, yacht.id),
       base: await currentBase(db),
       waiting: (await fileWork(db))[slug] ?? null,
     };
   });
   if (!found) notFound();
-  const { yacht, yachtClass, draft, sisters, revisions, defects, base, waiting } = found;
+  const { yacht, yachtClass, draft, sisters, revisions, defects, charters, readings, base, waiting } = found;
   return (
     <YachtPage
       slug={slug}
@@ -54,6 +61,15 @@ export default async function YachtRoute({ params }: Props) {
       sisters={sisters}
       revisions={revisions}
       defects={defects}
+      charters={charters.map(({ reference, skipper, startsAt, endsAt, aboard }) => ({
+        reference,
+        skipper,
+        startsAt: new Date(startsAt).toISOString(),
+        endsAt: new Date(endsAt).toISOString(),
+        aboard,
+      }))}
+      dates={readDates(yacht.file, readings, dayIn(now(), base.timeZone))}
+      series={readSeries(yacht.file, readings)}
       timeZone={base.timeZone}
       fileWork={waiting}
       mayEdit={may(staff, "edit-file")}

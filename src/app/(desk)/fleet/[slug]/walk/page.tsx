@@ -1,6 +1,6 @@
 import { titled } from "@/app/titled";
 import { notFound } from "next/navigation";
-import { WalkTuning } from "@/client/desk/WalkTuning";
+import { WalkTuning } from "@/client/desk/tuning/WalkTuning";
 import { may } from "@/api/permissions";
 import { requireStaff } from "@/server/auth/session";
 import { inBaseTransaction } from "@/server/db/pool";

@@ -3,4 +3,6 @@ import { recordPdf } from "@/server/pdf/record";
 import { pdfAnswer } from "@/server/pdf/answer";
 import { serve } from "@/server/http/serve";
 
-export const GET = serve(printRecord, async ({ db, params }) => pdfAnswer(await recordPdf(db, params.id)));
+export const GET = serve(printRecord, async ({ db, params, query }) =>
+  pdfAnswer(await recordPdf(db, params.id, query.language)),
+);

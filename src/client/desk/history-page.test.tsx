@@ -1,0 +1,62 @@
+/** @jest-environment ./src/testing/browser-environment.cjs */
+import { screen, within } from "@testing-library/react";
+import { drawDesk } from "@/testing/screen";
+import { HistoryPage } from "./HistoryPage";
+
+const router = { push: jest.fn(), refresh: jest.fn() };
+jest.mock("next/navigation", () => ({ useRouter: () => router, useSearchParams: () => new URLSearchParams() }));
+// the drawing is a canvas, which this environment has not
+jest.mock("next/dynamic", () => () => () => null);
+
+const row = (key: string, name: string, missing: number, chargedMinor: number) => ({
+  key,
+  name,
+  across: 1,
+  missing,
+  broken: 0,
+  chargedMinor,
+  workMinutes: 0,
+});
+const yachts = [{ slug: "quillback", name: "Quillback" }];
+const draw = (
+  slug: string | null,
+  items = [row("count:fender", "Fender", 2, 5200), row("marks", "Marks", 0, 18_000)],
+) =>
+  drawDesk(
+    <HistoryPage
+      slug={slug}
+      yachts={yachts}
+      byItem={items}
+      byYacht={items.length === 0 ? [] : [row("quillback", "Quillback", 2, 23_200)]}
+      currency="EUR"
+    />,
+  );
+
+describe("the history", () => {
+  it("has its sums as money, and is sorted by what crews paid", async () => {
+    const person = draw(null);
+    const table = within(screen.getByRole("table", { name: "By item" }));
+    expect(table.getByRole("row", { name: /^Fender/ })).toHaveTextContent("€52.00");
+    await person.click(table.getByRole("button", { name: "Paid by crews" }));
+    const names = () =>
+      table
+        .getAllByRole("row")
+        .slice(1)
+        .map((each) => each.firstChild?.textContent);
+    expect(names()).toEqual(["Marks", "Fender"]);
+  });
+
+  it("goes to one yacht, whose table by yacht is not there", async () => {
+    const person = draw(null);
+    await person.click(screen.getByRole("radio", { name: "Quillback" }));
+    expect(router.push).toHaveBeenCalledWith("/history?yacht=quillback");
+    draw("quillback");
+    expect(screen.getAllByRole("table", { name: "By yacht" })).toHaveLength(1);
+  });
+
+  it("says what it will count where there is nothing yet", () => {
+    draw(null, []);
+    expect(screen.getByText(/Signed statements and repairs are counted here/)).toBeInTheDocument();
+    expect(screen.queryByRole("table")).not.toBeInTheDocument();
+  });
+});
