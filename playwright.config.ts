@@ -8,7 +8,8 @@ export default defineConfig({
   testDir: "e2e",
   testIgnore: leftOut ? [`**/${leftOut}`] : [],
   workers: 2,
-  retries: 0,
+  // a second try, on a new copy of the demo, tells a slow machine from a fault; the lane names each test that needed it
+  retries: 1,
   // a shared machine can be ten times slower than a good one
   timeout: 600_000,
   expect: { timeout: 20_000 },

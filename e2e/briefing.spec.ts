@@ -2,7 +2,7 @@ import { expect, type Page } from "@playwright/test";
 import { v7 as uuid } from "uuid";
 import { demoYachtFile } from "../src/demo/yacht-file";
 import { questionsOf } from "../src/core/briefing/questions";
-import { byMenu, segment, signIn } from "./desk";
+import { byMenu, moveByKeys, segment, signIn } from "./desk";
 import { test } from "./test";
 
 const faultsOf = (page: Page) => {
@@ -407,10 +407,7 @@ test.describe("at the desk", () => {
     // by keys as by the mouse: the last stop goes one place up, and says that it was moved
     const last = rows.last();
     const name = await last.locator("strong").nth(1).innerText();
-    await page.getByRole("button", { name: `Move: ${name}`, exact: true }).focus();
-    await page.keyboard.press("Space");
-    await page.keyboard.press("ArrowUp");
-    await page.keyboard.press("Space");
+    await moveByKeys(page, page.getByRole("button", { name: `Move: ${name}`, exact: true }), "ArrowUp");
     await expect(page.getByLabel(`${name}, pinned`)).toHaveValue("moved");
     await page.getByLabel(`${name}, pinned`).selectOption("");
     await page.getByRole("button", { name: "Put 2 changes into her draft" }).click();

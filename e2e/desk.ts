@@ -50,6 +50,22 @@ export async function byMenu(within: Page | Locator, menu: string, entry: string
   await page.getByRole("menuitem", { name: entry }).click();
 }
 
+/**
+ * Moves an entry of a sortable list one place by keys on its handle. The list says each place aloud, and takes the next
+ * key only once it has measured where the entry is.
+ */
+export async function moveByKeys(page: Page, handle: Locator, arrow: "ArrowUp" | "ArrowDown"): Promise<void> {
+  const said = page.locator("[id^=DndLiveRegion]").filter({ hasText: /^place \d+ of \d+$/ });
+  await handle.focus();
+  await page.keyboard.press("Space");
+  await expect(said).toHaveCount(1);
+  await page.waitForTimeout(300);
+  const before = await said.innerText();
+  await page.keyboard.press(arrow);
+  await expect(said).not.toHaveText(before);
+  await page.keyboard.press("Space");
+}
+
 /** Chooses a stay in Today's list by its skipper. */
 export async function chooseToday(page: Page, skipper: string): Promise<void> {
   await page

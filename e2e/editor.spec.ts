@@ -1,6 +1,6 @@
 import { expect, type BrowserContext, type Page } from "@playwright/test";
 import { samplePhoto } from "../src/stand-ins/camera-roll";
-import { segment, signIn } from "./desk";
+import { moveByKeys, segment, signIn } from "./desk";
 import { test } from "./test";
 
 const senna = "senna@brinecove.example";
@@ -127,12 +127,7 @@ test("outlines, steps and the order of things are dragged into place, and by key
     .poll(stepsNow)
     .toEqual([steps[1]!.words.en, steps[0]!.words.en, ...steps.slice(2).map((step) => step.words.en)]);
   await expect(page.getByRole("status").first()).toHaveText("kept");
-  await handle.focus();
-  await page.keyboard.press("Space");
-  await page.waitForTimeout(300);
-  await page.keyboard.press("ArrowDown");
-  await page.waitForTimeout(300);
-  await page.keyboard.press("Space");
+  await moveByKeys(page, handle, "ArrowDown");
   await expect.poll(stepsNow).toEqual(steps.map((step) => step.words.en));
 
   // what is stowed, in the tree: the second before the first

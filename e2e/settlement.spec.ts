@@ -207,7 +207,12 @@ test("the price list is settled by a manager, with a reason, and wrong figures a
   await expect(
     list.getByText("Gelcoat chip or scratch, to 10 cm: the material is an amount such as 18 or 18.50."),
   ).toBeVisible();
+  await expect(list.getByLabel("Material, EUR: Gelcoat chip or scratch, to 10 cm")).toBeFocused();
+  await list.getByLabel("Labour an hour, EUR").fill("much");
   await list.getByLabel("Material, EUR: Gelcoat chip or scratch, to 10 cm").fill("20");
+  await list.getByRole("button", { name: "Save the price list" }).click();
+  await expect(list.getByLabel("Labour an hour, EUR")).toBeFocused();
+  await list.getByLabel("Labour an hour, EUR").fill("58");
   await expect(
     list.getByRole("row").filter({ has: page.getByLabel("What: Gelcoat chip or scratch, to 10 cm") }),
   ).toContainText("€78.00");

@@ -42,6 +42,9 @@ export function demoBase(name: string): DemoBase {
     );
     process.env.BRINECOVE_APP_DATABASE_URL = addressed(app);
     owner = new pg.Pool({ connectionString: addressed(server), max: 2 });
+    // a connection that is on its way out when the copy is dropped is nobody's to catch
+    owner.on("error", () => undefined);
+    owner.on("connect", (client) => client.on("error", () => undefined));
     base.baseId = (await base.asOwner<{ id: string }>("select id from base"))[0]?.id ?? "";
   });
   afterAll(async () => {

@@ -9,8 +9,12 @@ import { JsonFault, parseStrictJson } from "../../formats/strict-json";
 import { mismatch, parseAs, SchemaMismatch } from "../../formats/validate";
 import { demoYachtFile } from "../../demo/yacht-file";
 
-/** `calc NAME`: JSON on standard input, JSON on standard output, everything else on standard error; 2 for bad input. */
-export async function run([name, option]: string[]): Promise<number> {
+/**
+ * `calc NAME`: JSON on standard input, JSON on standard output, everything else on standard error; 2 for bad input.
+ *
+ * @param read gives the bytes of the input
+ */
+export async function run([name, option]: string[], read = standardInput): Promise<number> {
   if (name === "--list") return print(calculations.map(({ name, about, schema }) => ({ name, about, schema })));
   const calculation = calculations.find((candidate) => candidate.name === name);
   if (!calculation) {
@@ -24,7 +28,7 @@ export async function run([name, option]: string[]): Promise<number> {
     return print(rules.map((rule) => ({ name: rule.name, schema: rule.schema })));
   }
   try {
-    const input = parsed(await standardInput());
+    const input = parsed(await read());
     const result = calculation.run(parseAs(calculation.schema, input) as never, { yachtFile, check } as never);
     process.stdout.write(`${JSON.stringify(result)}\n`);
     return 0;

@@ -13,6 +13,7 @@ import { sealedZip } from "../../server/export/sealed-zip";
 import { writtenDigest } from "../../core/handover/receipt";
 import { keysAnswer } from "../../server/keys/published";
 import { demoBase } from "../../testing/demo-base";
+import { run as calculate } from "./calc";
 import { run as verify } from "./verify";
 
 const base = demoBase("commands");
@@ -33,8 +34,18 @@ const verified = async (file: string) => {
   const status = await verify([file]).finally(() => log.mockRestore());
   return { status, out: said.join("\n") };
 };
-const calc = (name: string, input: unknown) =>
-  run(["calc", name], typeof input === "string" ? input : JSON.stringify(input));
+const written = (input: unknown) => (typeof input === "string" ? input : JSON.stringify(input));
+/** `calc` without a process of its own, for many inputs. */
+const calc = async (name: string, input: unknown) => {
+  const [out, err]: [string[], string[]] = [[], []];
+  const write = jest.spyOn(process.stdout, "write").mockImplementation((text) => out.push(String(text)) > 0);
+  const error = jest.spyOn(console, "error").mockImplementation((line: string) => void err.push(line));
+  const status = await calculate([name], async () => new TextEncoder().encode(written(input))).finally(() => {
+    write.mockRestore();
+    error.mockRestore();
+  });
+  return { status, out: out.join(""), err: err.join("\n") };
+};
 const battery = {
   reading: "battery-rest",
   chemistry: "lead-acid",
@@ -51,7 +62,7 @@ describe("calc", () => {
     const took: number[] = [];
     const timed = () => {
       const started = performance.now();
-      const answer = calc("judge", battery);
+      const answer = run(["calc", "judge"], written(battery));
       took.push(performance.now() - started);
       return answer;
     };
@@ -87,15 +98,15 @@ describe("calc", () => {
     ["a wrong word", { ...battery, chemistry: "lead" }, /^\/chemistry must be/],
     ["a field too many", { ...battery, colour: "red" }, /has "colour", which does not belong there/],
     ["a reading that there is no rule for", { ...battery, reading: "mood" }, /^\/reading must be one of .*"water"/],
-  ])("ends with 2 and one readable line for %s, printing nothing", (_what, input, words) => {
-    const { status, out, err } = calc("judge", input);
+  ])("ends with 2 and one readable line for %s, printing nothing", async (_what, input, words) => {
+    const { status, out, err } = await calc("judge", input);
     expect([status, out]).toEqual([2, ""]);
     expect(err).toMatch(words);
     expect(err.trim().split("\n")).toHaveLength(1);
   });
 
-  it("takes a byte-order mark before the JSON", () => {
-    expect(calc("judge", `\uFEFF${JSON.stringify(battery)}`).status).toBe(0);
+  it("takes a byte-order mark before the JSON", async () => {
+    expect((await calc("judge", `\uFEFF${JSON.stringify(battery)}`)).status).toBe(0);
   });
 
   it("lists every computation with its schema", () => {
@@ -106,13 +117,13 @@ describe("calc", () => {
     ]);
   });
 
-  it.each(["   ", "?!", "\u0000"])("finds nothing to search for in %j", (ask) => {
-    const { status, err } = calc("find", { yacht: "quillback", ask });
+  it.each(["   ", "?!", "\u0000"])("finds nothing to search for in %j", async (ask) => {
+    const { status, err } = await calc("find", { yacht: "quillback", ask });
     expect([status, err]).toEqual([2, expect.stringMatching(/^\/ask/)]);
   });
 
-  it("names what there is when asked for something else", () => {
-    const { status, err } = calc("weather", "{}");
+  it("names what there is when asked for something else", async () => {
+    const { status, err } = await calc("weather", "{}");
     expect(status).toBe(2);
     for (const name of ["judge", "compare", "settle"]) expect(err).toContain(name);
   });
@@ -134,21 +145,21 @@ describe("calc", () => {
     for (const rule of rules) expect(rule.schema).toBeTruthy();
   });
 
-  it("says where a sum cannot be reckoned", () => {
+  it("says where a sum cannot be reckoned", async () => {
     const line = { id: "a", kind: "fuel", capacityL: 100, outL: 120, inL: 50, engineHours: 4, disputed: false };
     const terms = {
       capCovers: ["damage"],
       ageingFloorPercent: 20,
       fuel: { rule: "by-level", pricePerLitreMinor: 189, serviceFeeMinor: 0, toleranceL: 5, perHourMinor: 0 },
     };
-    const { status, err } = calc("settle", {
+    const { status, err } = await calc("settle", {
       currency: "EUR",
       deposit: { amountMinor: 100000 },
       waiver: null,
       terms,
       lines: [line],
     });
-    expect([status, err]).toEqual([2, "/lines/0/outL: 120 l do not go into a tank of 100 l.\n"]);
+    expect([status, err]).toEqual([2, "/lines/0/outL: 120 l do not go into a tank of 100 l."]);
   });
 });
 
@@ -196,14 +207,16 @@ describe("verify, and compare of exported records", () => {
     expect(out).toMatch(words);
   });
 
+  // each has its paper drawn, which takes seconds
+  const zips: Partial<Record<"check-in" | "check-out", Uint8Array>> = {};
   /** The zip as the base gives it out, with its parts changed where a test wants that. */
   const zipped = async (
     kind: "check-in" | "check-out",
     name: string,
     change: (parts: Record<string, Uint8Array>) => void = () => undefined,
   ) => {
-    const id = await base.handoverOf("BR-1050", kind);
-    const parts = unzipSync((await base.inBase((db) => sealedZip(db, id))).bytes);
+    zips[kind] ??= (await base.inBase(async (db) => sealedZip(db, await base.handoverOf("BR-1050", kind)))).bytes;
+    const parts = unzipSync(zips[kind]);
     change(parts);
     const file = join(folder, name);
     writeFileSync(file, zipSync(parts));
@@ -387,12 +400,14 @@ describe("verify, and compare of exported records", () => {
   it("compares what the base gives out", async () => {
     const [before, after] = await Promise.all([exported("check-in", "in.json"), exported("check-out", "out.json")]);
     const read = (file: string): unknown => JSON.parse(readFileSync(file, "utf8"));
-    const { status, out, err } = calc("compare", { before: read(before), after: read(after) });
+    const { status, out, err } = await calc("compare", { before: read(before), after: read(after) });
     expect([status, err]).toEqual([0, ""]);
     expect(
       (JSON.parse(out) as { differences: { id: string }[] }).differences.map((difference) => difference.id),
     ).toContain("missing:count:winch-handle");
-    expect(JSON.parse(calc("compare", { before: read(before), after: read(before) }).out)).toEqual({ differences: [] });
+    expect(JSON.parse((await calc("compare", { before: read(before), after: read(before) })).out)).toEqual({
+      differences: [],
+    });
   });
 });
 

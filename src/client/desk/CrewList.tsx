@@ -4,95 +4,78 @@ import { Box, Button } from "@chakra-ui/react";
 import { useTranslations } from "next-intl";
 import { useState } from "react";
 import type { CrewMember } from "@/api/schemas/desk";
-import { Field } from "@/ui/Field";
-import { Fault } from "./shared/Fault";
-import { useRequest } from "../api/useRequest";
+import { FormFrame } from "../forms/FormFrame";
+import { FormInput } from "../forms/FormField";
+import { useDeskForm, type Typed } from "../forms/useDeskForm";
 
-interface Row {
-  name: string;
-  weight: string;
+type Column = "name" | "weightKg";
+type Cell = `crew/${number}/${Column}`;
+interface Props {
+  stayId: string;
+  aboard: number;
+  crew: readonly CrewMember[];
 }
 
-const isTold = ({ name, weight }: Row) => name.trim() !== "" || weight.trim() !== "";
-const isName = ({ name }: Row) => name.trim() !== "";
-const isWeight = ({ weight }: Row) => /^\d{1,3}$/.test(weight.trim()) && Number(weight) >= 3 && Number(weight) <= 300;
-/** Where a row stands in what is sent: rows without a word are left out. */
-const sentAs = (rows: readonly Row[], index: number, field: "name" | "weightKg") =>
-  `crew/${rows.slice(0, index).filter(isTold).length}/${field}`;
+const isWeight = (typed: string) => /^\d{1,3}$/.test(typed) && Number(typed) >= 3 && Number(typed) <= 300;
 
 /** The crew list of a stay: who is aboard, and their weights, by which the life jackets are given out. */
-export function CrewList({ stayId, aboard, crew }: { stayId: string; aboard: number; crew: readonly CrewMember[] }) {
+export function CrewList(props: Props) {
+  const [isOpen, setOpen] = useState(false);
+  return isOpen ? (
+    <CrewForm {...props} onClose={() => setOpen(false)} />
+  ) : (
+    <CrewSummary {...props} onOpen={() => setOpen(true)} />
+  );
+}
+
+/** A row for each person aboard; a row without a word is left out. */
+function CrewForm({ stayId, aboard, crew, onClose }: Props & { onClose: () => void }) {
   const t = useTranslations("crew");
   const all = useTranslations();
-  const [rows, setRows] = useState<Row[] | null>(null);
-  const { fault, faultAt, setFault, request } = useRequest(
-    (rows ?? []).flatMap((_, index) => [`crew/${index}/name`, `crew/${index}/weightKg`]),
-  );
-  const kept = async () => {
-    const told = (rows ?? []).filter(isTold);
-    const wrong = told.findIndex((row) => !isName(row) || !isWeight(row));
-    const [row] = told.slice(wrong);
-    if (wrong >= 0 && row)
-      return setFault(t("wrong", { row: wrong + 1 }), `crew/${wrong}/${isName(row) ? "weightKg" : "name"}`);
-    const crewTold = told.map((each) => ({ name: each.name.trim(), weightKg: Number(each.weight) }));
-    if (await request(keepCrewList, { params: { id: stayId }, body: { crew: crewTold } })) setRows(null);
+  const rows = Array.from({ length: aboard }, (_, at) => at);
+  const row = (typed: Typed<Cell>, at: number) => ({
+    name: (typed[`crew/${at}/name`] ?? "").trim(),
+    weight: (typed[`crew/${at}/weightKg`] ?? "").trim(),
+  });
+  const isTold = (typed: Typed<Cell>, at: number) => {
+    const { name, weight } = row(typed, at);
+    return name !== "" || weight !== "";
   };
-  if (!rows)
-    return (
-      <CrewSummary
-        aboard={aboard}
-        crew={crew}
-        onOpen={() =>
-          setRows(
-            Array.from({ length: aboard }, (_, i) => ({
-              name: crew[i]?.name ?? "",
-              weight: crew[i] ? String(crew[i].weightKg) : "",
-            })),
-          )
-        }
-      />
-    );
-  const change = (index: number, field: Partial<Row>) =>
-    setRows(rows.map((row, i) => (i === index ? { ...row, ...field } : row)));
+  const form = useDeskForm<typeof keepCrewList, Cell>(keepCrewList, {
+    fields: Object.fromEntries(
+      rows.flatMap((at) => [
+        [`crew/${at}/name`, { label: t("name", { number: at + 1 }), typed: crew[at]?.name ?? "" }],
+        [`crew/${at}/weightKg`, { label: t("weight", { number: at + 1 }), typed: String(crew[at]?.weightKg ?? "") }],
+      ]),
+    ) as Record<Cell, { label: string; typed: string }>,
+    says: (typed) =>
+      Object.fromEntries(
+        rows
+          .filter((at) => isTold(typed, at))
+          .flatMap((at) => [
+            [`crew/${at}/name`, row(typed, at).name === "" && t("name-missing")],
+            [`crew/${at}/weightKg`, !isWeight(row(typed, at).weight) && t("weight-wrong")],
+          ]),
+      ) as Record<Cell, string | false>,
+    ask: (typed) => ({
+      params: { id: stayId },
+      body: {
+        crew: rows
+          .filter((at) => isTold(typed, at))
+          .map((at) => ({ name: row(typed, at).name, weightKg: Number(row(typed, at).weight) })),
+      },
+    }),
+    onTaken: onClose,
+  });
   return (
-    <Box display="grid" gap="2">
-      {rows.map((row, index) => (
-        <Box key={index} display="grid" gridTemplateColumns="minmax(0, 1fr) 7rem" gap="3">
-          <Field
-            label={t("name", { number: index + 1 })}
-            error={isTold(row) ? faultAt(sentAs(rows, index, "name")) : null}
-          >
-            {(ids) => (
-              <input
-                {...ids}
-                maxLength={120}
-                autoComplete="off"
-                value={row.name}
-                onChange={(event) => change(index, { name: event.target.value })}
-              />
-            )}
-          </Field>
-          <Field label={t("weight")} error={isTold(row) ? faultAt(sentAs(rows, index, "weightKg")) : null}>
-            {(ids) => (
-              <input
-                {...ids}
-                inputMode="numeric"
-                autoComplete="off"
-                value={row.weight}
-                onChange={(event) => change(index, { weight: event.target.value })}
-              />
-            )}
-          </Field>
+    <FormFrame form={form} action={t("keep")} beside={<Button onClick={onClose}>{all("common.back")}</Button>}>
+      {rows.map((at) => (
+        <Box key={at} display="grid" gridTemplateColumns="minmax(0, 1fr) 9rem" gap="3">
+          <FormInput form={form} name={`crew/${at}/name`} maxLength={120} />
+          <FormInput form={form} name={`crew/${at}/weightKg`} inputMode="numeric" />
         </Box>
       ))}
-      <Fault words={fault} />
-      <Box display="flex" gap="3">
-        <Button variant="solid" onClick={() => void kept()}>
-          {t("keep")}
-        </Button>
-        <Button onClick={() => setRows(null)}>{all("common.back")}</Button>
-      </Box>
-    </Box>
+    </FormFrame>
   );
 }
 

@@ -7,6 +7,7 @@ import type { SettlementItem, SettlementScreen } from "@/api/schemas/desk";
 import { formatMoney } from "@/core/basics/money";
 import { Field } from "@/ui/Field";
 import { useRequest } from "../api/useRequest";
+import { useFocusFault } from "../forms/useFocusFault";
 import { CheckRow } from "./shared/CheckRow";
 import { CauseChoice } from "./decision/CauseChoice";
 import { DamageFields } from "./decision/DamageFields";
@@ -25,6 +26,7 @@ export function DecisionForm({ item, screen }: { item: SettlementItem; screen: S
   const { currency, prices } = screen;
   const [draft, setDraft] = useState(() => firstDraft(item, currency));
   const [wrong, setWrong] = useState<WrongField | null>(null);
+  const form = useFocusFault(wrong ?? marked.find((field) => faultAt(field) !== null) ?? null);
   const keep = async () => {
     const decision = decisionOf(draft, difference, currency);
     if ("say" in decision) return setWrong(decision);
@@ -42,7 +44,7 @@ export function DecisionForm({ item, screen }: { item: SettlementItem; screen: S
   };
   const isRead = !hasCause(difference);
   return (
-    <Box display="grid" gap="3">
+    <Box ref={form} display="grid" gap="3">
       {!isRead && <CauseChoice {...part} />}
       {isDamage(difference) && costs(draft) && <DamageFields {...part} />}
       {draft.charge && (draft.cause !== null || isRead) && (

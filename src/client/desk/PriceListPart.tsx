@@ -8,7 +8,8 @@ import { canonicalJson } from "@/core/basics/digest";
 import type { PriceList } from "@/core/settlement/prices";
 import { Field } from "@/ui/Field";
 import { useRequest } from "../api/useRequest";
-import { blankRow, pricesOf, typedPrices, type PriceDraft } from "./prices/draft";
+import { useFocusFault } from "../forms/useFocusFault";
+import { blankRow, pricesOf, typedPrices, type PriceDraft, type WrongPrice } from "./prices/draft";
 import { PriceTable } from "./prices/PriceTable";
 import { Fault } from "./shared/Fault";
 
@@ -30,16 +31,22 @@ export function PriceListPart({ prices, number, last, currency, timeZone, maySet
   const { fault, faultAt, setFault, busy, request } = useRequest(["why", "labourPerHourMinor"]);
   const [draft, setDraft] = useState(() => typedPrices(prices, currency));
   const [why, setWhy] = useState("");
-  const change = (part: Partial<PriceDraft>) => setDraft((now) => ({ ...now, ...part }));
+  const [wrong, setWrong] = useState<WrongPrice | null>(null);
+  const list = useFocusFault<HTMLElement>(wrong ?? faultAt("why"));
+  const change = (part: Partial<PriceDraft>) => {
+    setWrong(null);
+    setDraft((now) => ({ ...now, ...part }));
+  };
   const wanted = pricesOf(draft, currency);
   const isChanged = "say" in wanted || canonicalJson(wanted) !== canonicalJson(prices);
   const settle = async () => {
-    if ("say" in wanted) return setFault(t(wanted.say, { words: wanted.words }));
+    setWrong("say" in wanted ? wanted : null);
+    if ("say" in wanted) return setFault(wanted.row === null ? null : t(wanted.say, { words: wanted.words }));
     if (why.trim() === "") return setFault(t("why-missing"), "why");
     if (await request(settlePrices, { body: { onNumber: number, prices: wanted, why: why.trim() } })) setWhy("");
   };
   return (
-    <chakra.section display="grid" gap="3" aria-label={t("title")}>
+    <chakra.section ref={list} display="grid" gap="3" aria-label={t("title")}>
       <h2>{t("title")}</h2>
       <p>{t("about")}</p>
       <p role="status">
@@ -50,12 +57,19 @@ export function PriceListPart({ prices, number, last, currency, timeZone, maySet
             why: last.why,
           })}
       </p>
-      <PriceTerms draft={draft} currency={currency} disabled={!maySettle} faultAt={faultAt} onChange={change} />
+      <PriceTerms
+        draft={draft}
+        currency={currency}
+        disabled={!maySettle}
+        faultAt={(field) => (wrong?.field === field ? t(wrong.say, { words: "" }) : faultAt(field))}
+        onChange={change}
+      />
       <PriceTable
         rows={draft.rows}
         labour={draft.labour}
         currency={currency}
         disabled={!maySettle}
+        wrong={wrong}
         onRows={(rows) => change({ rows })}
       />
       {maySettle && (
@@ -94,9 +108,14 @@ function PriceTerms({
 }) {
   const t = useTranslations("prices");
   const terms = [
-    { field: "labour", label: t("labour", { currency }), width: "12rem", error: faultAt("labourPerHourMinor") },
-    { field: "free", label: t("late-free"), width: "14rem", error: null },
-    { field: "late", label: t("late-hour", { currency }), width: "14rem", error: null },
+    {
+      field: "labour",
+      label: t("labour", { currency }),
+      width: "12rem",
+      error: faultAt("labour") ?? faultAt("labourPerHourMinor"),
+    },
+    { field: "free", label: t("late-free"), width: "14rem", error: faultAt("free") },
+    { field: "late", label: t("late-hour", { currency }), width: "14rem", error: faultAt("late") },
   ] as const;
   return (
     <Box display="flex" flexWrap="wrap" gap="3">

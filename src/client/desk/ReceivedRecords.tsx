@@ -7,6 +7,7 @@ import type { SealBrief } from "@/api/schemas/desk";
 import { Chip } from "@/ui/Chip";
 import { Field } from "@/ui/Field";
 import { useRequest } from "../api/useRequest";
+import { useFocusFault } from "../forms/useFocusFault";
 
 /** Signed records of a handover of which not simply one stands: each is kept whole, and a manager says what becomes of it. */
 export function ReceivedRecords({
@@ -23,13 +24,14 @@ export function ReceivedRecords({
   const t = useTranslations("received");
   const [why, setWhy] = useState("");
   const { fault, faultAt, setFault, request } = useRequest(["why"]);
+  const part = useFocusFault(faultAt("why"));
   const settle = async (seal: string, stands: boolean) => {
     if (why.trim() === "") return setFault(t("why-missing"), "why");
     if (await request(chooseRecord, { params: { id: handover }, body: { seal, stands, why: why.trim() } })) setWhy("");
   };
   const isSettled = seals.some(({ stands }) => stands);
   return (
-    <Box id="records" display="grid" gap="3">
+    <Box ref={part} id="records" display="grid" gap="3">
       <Chip verdict={isSettled ? "watch" : "stop"}>{t(isSettled ? "title-more" : "title-none")}</Chip>
       <p>{t(isSettled ? "words-more" : "words-none")}</p>
       {mayChoose ? (

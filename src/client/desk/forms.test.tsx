@@ -1,5 +1,5 @@
 /** @jest-environment ./src/testing/browser-environment.cjs */
-import { screen, waitFor } from "@testing-library/react";
+import { screen, waitFor, within } from "@testing-library/react";
 import { drawDesk, wire, type Wire } from "@/testing/screen";
 import { CrewList } from "./CrewList";
 import { HoldDeposit } from "./HoldDeposit";
@@ -139,7 +139,7 @@ describe("the crew list", () => {
     const person = await open();
     expect(screen.getAllByLabelText(/^Name/)).toHaveLength(3);
     await person.type(screen.getByLabelText("Name 3"), "Ida");
-    await person.type(screen.getAllByLabelText("Weight, kg")[2]!, "52");
+    await person.type(screen.getByLabelText("Weight 3, kg"), "52");
     base.answer(200, { done: true });
     await person.click(screen.getByRole("button", { name: "Keep the crew list" }));
     expect(base.asked[0]?.body).toEqual({
@@ -153,16 +153,31 @@ describe("the crew list", () => {
   it.each(["2", "301", "heavy", ""])("names the row whose weight is %j", async (weight) => {
     const person = await open();
     await person.type(screen.getByLabelText("Name 2"), "Ida");
-    if (weight !== "") await person.type(screen.getAllByLabelText("Weight, kg")[1]!, weight);
+    if (weight !== "") await person.type(screen.getByLabelText("Weight 2, kg"), weight);
     await person.click(screen.getByRole("button", { name: "Keep the crew list" }));
-    expect(screen.getByText("Row 2: a name and a weight from 3 to 300 kg, please.")).toBeInTheDocument();
+    await screen.findByText("A weight from 3 to 300 kg, please.");
+    const field = screen.getByLabelText("Weight 2, kg");
+    expect(field).toHaveAttribute("aria-invalid", "true");
+    expect(field).toHaveFocus();
     expect(base.asked).toEqual([]);
+  });
+
+  it("lists what is wrong in each row", async () => {
+    const person = await open();
+    await person.type(screen.getByLabelText("Weight 2, kg"), "52");
+    await person.type(screen.getByLabelText("Name 3"), "Ida");
+    await person.click(screen.getByRole("button", { name: "Keep the crew list" }));
+    const list = await screen.findByRole("group", { name: "2 things to mend" });
+    expect(within(list).getByRole("button", { name: "Name 2: Add the name." })).toBeInTheDocument();
+    expect(
+      within(list).getByRole("button", { name: "Weight 3, kg: A weight from 3 to 300 kg, please." }),
+    ).toBeVisible();
   });
 
   it("keeps what was typed where there is no signal", async () => {
     const person = await open();
     await person.type(screen.getByLabelText("Name 2"), "Ida");
-    await person.type(screen.getAllByLabelText("Weight, kg")[1]!, "52");
+    await person.type(screen.getByLabelText("Weight 2, kg"), "52");
     await person.click(screen.getByRole("button", { name: "Keep the crew list" }));
     await waitFor(() => expect(screen.getByText(/connection|signal/i)).toBeInTheDocument());
     expect(screen.getByLabelText("Name 2")).toHaveValue("Ida");
@@ -171,7 +186,7 @@ describe("the crew list", () => {
   it("sends the same again under the same key, and what was changed under another", async () => {
     const person = await open();
     await person.type(screen.getByLabelText("Name 2"), "Ida");
-    await person.type(screen.getAllByLabelText("Weight, kg")[1]!, "52");
+    await person.type(screen.getByLabelText("Weight 2, kg"), "52");
     const send = () => person.click(screen.getByRole("button", { name: "Keep the crew list" }));
     await send();
     await send();

@@ -180,6 +180,7 @@ describe("deciding what a difference costs", () => {
     await person.type(field("Goodwill, EUR"), "10");
     await person.click(keep());
     expect(field("In a few words, why")).toHaveAccessibleDescription("A reduction as goodwill needs a reason.");
+    expect(field("In a few words, why")).toHaveFocus();
     await person.clear(field("Goodwill, EUR"));
     await person.click(screen.getByRole("checkbox", { name: /gross negligence/ }));
     await person.click(keep());

@@ -16,6 +16,7 @@ export function PriceLine({
   labour,
   currency,
   disabled,
+  wrong,
   onChange,
   onTakeOff,
 }: {
@@ -23,6 +24,8 @@ export function PriceLine({
   labour: string;
   currency: string;
   disabled: boolean;
+  /** the field of this line that something is said against */
+  wrong: string | null;
   onChange: (part: Partial<PriceRow>) => void;
   onTakeOff: () => void;
 }) {
@@ -34,6 +37,7 @@ export function PriceLine({
       <td>
         <input
           aria-label={label("what")}
+          aria-invalid={wrong === "words"}
           disabled={disabled}
           maxLength={120}
           size={34}
@@ -70,6 +74,7 @@ export function PriceLine({
         <td key={field}>
           <input
             aria-label={label(field)}
+            aria-invalid={wrong === field}
             disabled={disabled}
             inputMode={field === "material" ? "decimal" : "numeric"}
             size={typed[field]}

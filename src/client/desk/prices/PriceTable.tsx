@@ -2,7 +2,7 @@
 import { Box } from "@chakra-ui/react";
 import { useTranslations } from "next-intl";
 import styles from "../shared/Desk.module.css";
-import type { PriceRow } from "./draft";
+import type { PriceRow, WrongPrice } from "./draft";
 import { PriceLine } from "./PriceLine";
 
 /** The lines of the price list, each typed where it stands. */
@@ -11,6 +11,7 @@ export function PriceTable({
   labour,
   currency,
   disabled,
+  wrong,
   onRows,
 }: {
   rows: readonly PriceRow[];
@@ -18,6 +19,7 @@ export function PriceTable({
   labour: string;
   currency: string;
   disabled: boolean;
+  wrong: WrongPrice | null;
   onRows: (rows: PriceRow[]) => void;
 }) {
   const t = useTranslations("prices");
@@ -42,6 +44,7 @@ export function PriceTable({
               labour={labour}
               currency={currency}
               disabled={disabled}
+              wrong={wrong?.row === row.id ? wrong.field : null}
               onChange={(part) => onRows(rows.map((each, at) => (at === index ? { ...each, ...part } : each)))}
               onTakeOff={() => onRows(rows.filter((_, at) => at !== index))}
             />

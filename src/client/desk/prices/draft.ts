@@ -16,10 +16,12 @@ export interface PriceDraft {
   late: string;
 }
 
-/** What is wrong in the list: by which message, and in which line. */
+/** What is wrong in the list: by which message, in which line (null for the terms above it), and in which of its fields. */
 export interface WrongPrice {
   say: "words-missing" | "material-wrong" | "minutes-wrong" | "life-wrong" | "terms-wrong";
   words: string;
+  row: string | null;
+  field: keyof PriceRow | keyof PriceDraft;
 }
 
 const shown = (minor: number, currency: string) => (minor / 10 ** minorDigits(currency)).toFixed(minorDigits(currency));
@@ -59,10 +61,11 @@ function itemOf(row: PriceRow, currency: string): PriceItem | WrongPrice {
   const materialMinor = parseMoney(row.material, currency);
   const labourMinutes = whole(row.minutes);
   const lifeMonths = row.life.trim() === "" ? null : whole(row.life);
-  if (words.trim() === "") return { say: "words-missing", words };
-  if (materialMinor === null) return { say: "material-wrong", words };
-  if (labourMinutes === null) return { say: "minutes-wrong", words };
-  if (row.life.trim() !== "" && (lifeMonths === null || lifeMonths === 0)) return { say: "life-wrong", words };
+  const wrong = (say: WrongPrice["say"], field: keyof PriceRow) => ({ say, words, row: id, field });
+  if (words.trim() === "") return wrong("words-missing", "words");
+  if (materialMinor === null) return wrong("material-wrong", "material");
+  if (labourMinutes === null) return wrong("minutes-wrong", "minutes");
+  if (row.life.trim() !== "" && (lifeMonths === null || lifeMonths === 0)) return wrong("life-wrong", "life");
   return { id, words: words.trim(), category, remedy, materialMinor, labourMinutes, lifeMonths };
 }
 
@@ -77,7 +80,9 @@ export function pricesOf({ rows, labour, free, late }: PriceDraft, currency: str
   const labourPerHourMinor = parseMoney(labour, currency);
   const perHourMinor = parseMoney(late, currency);
   const freeMinutes = whole(free);
-  if (labourPerHourMinor === null || perHourMinor === null || freeMinutes === null)
-    return { say: "terms-wrong", words: "" };
+  const terms = (field: keyof PriceDraft) => ({ say: "terms-wrong" as const, words: "", row: null, field });
+  if (labourPerHourMinor === null) return terms("labour");
+  if (freeMinutes === null) return terms("free");
+  if (perHourMinor === null) return terms("late");
   return { labourPerHourMinor, lateReturn: { freeMinutes, perHourMinor }, items };
 }
