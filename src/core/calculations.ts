@@ -3,10 +3,12 @@ import { walkCalculation } from "./briefing/walk/calc";
 import { compareCalculation } from "./comparison/calc";
 import { judgeCalculation } from "./readings/calc";
 import { settleCalculation } from "./settlement/calc";
+import { checkCalculation } from "./truth/calc";
 import { findCalculation } from "./yacht/finder/calc";
 
 /** Every computation that the command line and the routes offer, by name. */
 export const calculations: readonly Calculation[] = [
+  checkCalculation,
   compareCalculation,
   findCalculation,
   judgeCalculation,

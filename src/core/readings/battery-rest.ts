@@ -82,7 +82,11 @@ function chargePercent(table: readonly Point[], volts12: number): number {
   return 0;
 }
 
-function practiceLimits(chemistry: In["chemistry"], duty: In["duty"]): { watchBelowV: number; stopBelowV: number } {
+/** Volts at rest of a 12 V bank below which it is watched, and below which nobody leaves with it. */
+export function practiceLimits(
+  chemistry: In["chemistry"],
+  duty: In["duty"],
+): { watchBelowV: number; stopBelowV: number } {
   if (chemistry === "lfp") return { watchBelowV: 12.9, stopBelowV: 12.5 };
   if (duty === "starter") return { watchBelowV: 12.5, stopBelowV: 12.2 };
   return { watchBelowV: chemistry === "lead-acid" ? 12.4 : 12.45, stopBelowV: 12.0 };

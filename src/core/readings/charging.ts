@@ -42,7 +42,7 @@ type In = Static<typeof schema>;
  * maker, and until the file names him as flooded cells do; LFP 13.6 or more. What is not named there is our own rule of
  * thumb: gel stops at 14.8, LFP at 14.6 and 15.0.
  */
-const practice: Record<
+export const chargingPractice: Record<
   In["chemistry"],
   { stopBelowV: number; watchBelowV: number; watchAboveV: number; stopAboveV: number }
 > = {
@@ -56,7 +56,7 @@ const perDegreeV = 0.03;
 
 function judge({ chemistry, nominalV, volts, shoreChargerOff, amps, degreesC, limits }: In): Judgement {
   const scale = nominalV / 12;
-  const usual = practice[chemistry];
+  const usual = chargingPractice[chemistry];
   const hotterV = chemistry === "lfp" ? 0 : Math.max(0, (degreesC ?? 25) - 25) * perDegreeV;
   const limit = {
     from: limits?.from ?? generalPractice,

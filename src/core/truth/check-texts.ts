@@ -1,0 +1,44 @@
+import { textsOf } from "../yacht/figures";
+import type { YachtFile } from "../yacht/schema";
+import { boatOf } from "./boat";
+import type { Found, TruthFinding } from "./finding";
+import { neededParts } from "./needed";
+import { truthRules } from "./rules";
+import { classTexts } from "./rules/class-text";
+
+/** What is in question of a boat's texts, and how many there are. */
+export interface TextsChecked {
+  findings: TruthFinding[];
+  texts: number;
+}
+
+/**
+ * Every text of a yacht file that her own facts contradict, and what she has to have and has not.
+ *
+ * @param classFile her class's document, where she is of one: texts that are still the class's although she overrides what they rest on
+ */
+export function checkTexts(file: YachtFile, classFile: YachtFile | null = null): TextsChecked {
+  const boat = boatOf(file);
+  const safety = new Set(boat.texts.filter(({ isSafety }) => isSafety).map(({ path }) => path));
+  const found: Found[] = [
+    ...truthRules.flatMap((rule) => rule.find(boat)),
+    ...neededParts.flatMap((part) => part.find(file)),
+  ];
+  const known = new Set(found.map(({ path }) => path));
+  // what a rule has already found untrue needs no second reason
+  if (classFile) found.push(...classTexts(boat, classFile).filter(({ path }) => !known.has(path)));
+  return {
+    findings: once(found).map((each) => ({ ...each, blocks: blocks(file, each, safety) })),
+    texts: boat.texts.length,
+  };
+}
+
+/** The first of those that say the same of one text. */
+const once = (found: readonly Found[]): Found[] =>
+  found.filter((each, at) => found.findIndex(({ path, code }) => path === each.path && code === each.code) === at);
+
+function blocks(file: YachtFile, { path, code }: Found, safety: ReadonlySet<string>): boolean {
+  if (code === "needed-missing")
+    return path.startsWith("/emergencyCards") || safety.has(path) || !textsOf(file).some((text) => text.path === path);
+  return safety.has(path);
+}

@@ -1,0 +1,29 @@
+import type { Found } from "../finding";
+import type { TruthRule } from "./rule";
+
+/** Things of which everybody aboard needs one, also where the list does not say so of each. */
+const forEach = /^(life jackets?\b(?!.*\bchild)|jacket lights?|harness lines?|harness(es)?)/i;
+
+/** What everybody aboard needs is there as often as people may be aboard, and a breaker carries the cord before it. */
+export const countsDiffer: TruthRule = {
+  name: "counts-differ",
+  find: ({ file }) => [
+    ...Object.entries(file.inventory).flatMap(([key, { name, expected, perPerson }]): Found[] =>
+      (perPerson === true || forEach.test(name.en ?? "")) &&
+      !/\b(child|baby|infant)\b/i.test(name.en ?? "") &&
+      expected < file.particulars.maximumAboard
+        ? [{ path: `/inventory/${key}/name`, code: "figure-differs", fact: "/particulars/maximumAboard" }]
+        : [],
+    ),
+    ...Object.entries(file.fittings).flatMap(([key, { name, kind, system, ratingA }]): Found[] => {
+      if (kind !== "breaker" || system !== "ac-power" || ratingA === undefined || !/shore/i.test(name.en ?? ""))
+        return [];
+      const larger = Object.entries(file.shoreCords).find(
+        ([, cord]) => cord.currentA > ratingA && !/alone|conditioning/i.test(cord.feeds.en ?? ""),
+      );
+      return larger
+        ? [{ path: `/fittings/${key}/name`, code: "figure-differs", fact: `/shoreCords/${larger[0]}/currentA` }]
+        : [];
+    }),
+  ],
+};
