@@ -1,5 +1,5 @@
 import { Type } from "@sinclair/typebox";
-import { Uuid } from "../core/basics/ids";
+import { Sha256, Uuid } from "../core/basics/ids";
 import { DraftEdit } from "../core/yacht/draft/edit";
 import { Key, oneOf } from "../core/yacht/parts/basics";
 import { staff } from "./callers";
@@ -57,6 +57,21 @@ export const editDraft = endpoint({
   answer: DraftNews,
   status: 201,
   errors: onEdit,
+});
+
+export const sayStillRight = endpoint({
+  name: "say-still-right",
+  method: "POST",
+  path: "/api/drafts/{of}/{slug}/still-right",
+  about:
+    "Keeps that somebody has read a text in question and found it right, until the text or what it rests on changes.",
+  who: [staff("edit-file")],
+  params: ByFile,
+  body: Type.Object({ path: Type.String({ minLength: 1, maxLength: 300 }), basis: Sha256 }, closed),
+  maxBytes: 2000,
+  status: 201,
+  answer: Done,
+  errors: [...onNothing, "no-such-question"],
 });
 
 export const reviewDraft = endpoint({

@@ -43,6 +43,7 @@ export const errors = {
   "name-of-staff": 422,
   "no-check-in": 404,
   "no-class-draft": 404,
+  "no-such-question": 404,
   "no-draft": 409,
   "no-gateway": 404,
   "no-grant": 401,

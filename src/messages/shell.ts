@@ -24,6 +24,7 @@ export function shellMessages(messages: typeof en): Partial<typeof en> {
     prices: _prices,
     history: _history,
     editor: _editor,
+    "in-question": _inQuestion,
     "new-yacht": _new,
     publish: _publish,
     titles: _titles,

@@ -78,6 +78,7 @@ export function OpenPart({ draft, part, path, fields, mayEdit, timeZone, onChoos
           disabled: !mayEdit,
           onChange: draft.change,
           onOpen,
+          onRight: draft.right,
         }}
       >
         <PartFields key={path} path={path} fields={fields} />

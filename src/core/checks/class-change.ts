@@ -1,4 +1,4 @@
-import { checkFile, type CheckedFinding } from ".";
+import type { CheckedFinding, FileChecker } from ".";
 import type { Finding } from "./check";
 import { fileChanges, type FileChange } from "../yacht/changes";
 import { resolveYacht } from "../yacht/resolve";
@@ -18,21 +18,21 @@ export interface CarriedOver {
  *
  * @param patch her differences from the class as it was (JSON Merge Patch)
  * @param standing her newest file, of today's form
- * @param today the day at the base
+ * @param check finds what is wrong with her file
  * @param formFault where a document has not the form of a yacht file, or null: a difference in a part that the class no longer has is left as half a part
  */
 export function carryOver(
   classDocument: YachtFile,
   patch: Record<string, unknown>,
   standing: YachtFile,
-  today: string,
+  check: FileChecker,
   formFault: (document: unknown) => Finding | null,
 ): CarriedOver {
   const file = resolveYacht(classDocument, patch) as YachtFile;
   const fault = formFault(file);
   const findings: CheckedFinding[] = fault
     ? [{ check: "wrong-form", level: "error", ...fault }]
-    : checkFile(file, today);
+    : check(file, [classDocument, standing]);
   return { file, findings, changes: fileChanges(standing, file) };
 }
 

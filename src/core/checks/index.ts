@@ -51,7 +51,12 @@ export const fileChecks: readonly FileCheck[] = [
 export interface CheckedFinding extends Finding {
   check: string;
   level: FileCheck["level"];
+  /** where it is a text in question: what it is measured against, and what an answer to it rests on */
+  question?: { code: string; fact: string | null; basis: string };
 }
+
+/** All that is found in a file that came from others: from its class's document, from its revision before. */
+export type FileChecker = (file: YachtFile, before: readonly YachtFile[]) => CheckedFinding[];
 
 /**
  * Everything the checks find in a yacht file, errors first. Errors block publishing; warnings can be accepted with a reason.

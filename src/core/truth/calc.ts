@@ -30,6 +30,6 @@ export const checkCalculation: Calculation<Static<typeof CheckInput>, TextsCheck
   run: (input, { check }) => {
     if ("file" in input) return checkTexts(soundFile(input.file, "/file", check));
     const classFile = soundFile(input.class, "/class", check);
-    return checkTexts(soundFile(resolveYacht(classFile, input.yacht.patch), "/yacht", check), classFile);
+    return checkTexts(soundFile(resolveYacht(classFile, input.yacht.patch), "/yacht", check), [classFile]);
   },
 };

@@ -15,9 +15,10 @@ export interface TextsChecked {
 /**
  * Every text of a yacht file that her own facts contradict, and what she has to have and has not.
  *
- * @param classFile her class's document, where she is of one: texts that are still the class's although she overrides what they rest on
+ * @param before documents that this one came from, her class's among them: texts that are still theirs although what they
+ *   rest on is not
  */
-export function checkTexts(file: YachtFile, classFile: YachtFile | null = null): TextsChecked {
+export function checkTexts(file: YachtFile, before: readonly YachtFile[] = []): TextsChecked {
   const boat = boatOf(file);
   const safety = new Set(boat.texts.filter(({ isSafety }) => isSafety).map(({ path }) => path));
   const found: Found[] = [
@@ -26,7 +27,7 @@ export function checkTexts(file: YachtFile, classFile: YachtFile | null = null):
   ];
   const known = new Set(found.map(({ path }) => path));
   // what a rule has already found untrue needs no second reason
-  if (classFile) found.push(...classTexts(boat, classFile).filter(({ path }) => !known.has(path)));
+  for (const each of before) found.push(...classTexts(boat, each).filter(({ path }) => !known.has(path)));
   return {
     findings: once(found).map((each) => ({ ...each, blocks: blocks(file, each, safety) })),
     texts: boat.texts.length,

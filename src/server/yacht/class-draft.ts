@@ -1,10 +1,10 @@
 import "server-only";
-import { todayAtBase } from "../base/today";
 import { blocking, carryOver, type CarriedOver } from "@/core/checks/class-change";
 import { YachtFile } from "@/core/yacht/schema";
 import { mismatch } from "@/formats/validate";
 import type { Queryable } from "../db/pool";
 import { findClass, sistersOf, type ClassRow } from "../db/yacht-classes";
+import { fileChecker } from "./file-checker";
 
 /** Where a document has not the form of a yacht file. */
 function formFault(document: unknown): { path: string; message: string } | null {
@@ -38,7 +38,7 @@ export async function classDraft(db: Queryable, classSlug: string, yachtSlug: st
     classSlug,
     classRevision: onto.revision,
     why: onto.why,
-    ...carryOver(onto.file, sister.patch, sister.file, await todayAtBase(db), formFault),
+    ...carryOver(onto.file, sister.patch, sister.file, await fileChecker(db), formFault),
   };
 }
 
@@ -61,9 +61,9 @@ export async function reviewSisters(
   document: ClassRow["file"],
   accepts: Record<string, string>,
 ): Promise<SisterReview[]> {
-  const today = await todayAtBase(db);
+  const check = await fileChecker(db);
   return (await sistersOf(db, slug)).map(({ id, slug: yacht, name, revision, patch, file, reasons }) => {
-    const carried = carryOver(document, patch, file, today, formFault);
+    const carried = carryOver(document, patch, file, check, formFault);
     const given = { ...reasons, ...accepts };
     return { id, slug: yacht, name, revision, accepts: given, blocked: blocking(carried.findings, given), ...carried };
   });

@@ -1,8 +1,7 @@
 import "server-only";
-import { todayAtBase } from "../base/today";
 import { randomUUID } from "node:crypto";
 import { fileChanges, type FileChange } from "@/core/yacht/changes";
-import { checkFile, type CheckedFinding } from "@/core/checks";
+import type { CheckedFinding } from "@/core/checks";
 import type { YachtFile } from "@/core/yacht/schema";
 import { now } from "../clock";
 import { takeTurnsOnClass } from "../db/locks";
@@ -12,6 +11,7 @@ import type { ClassRow } from "../db/yacht-classes";
 import { AppError } from "@/api/app-error";
 import { addRevision } from "./add-revision";
 import { reviewSisters, type SisterReview } from "./class-draft";
+import { fileChecker } from "./file-checker";
 import { parseYachtFile } from "./parse-file";
 import { acceptedFindings, refuseUnfit, type Reasons } from "./refuse-unfit";
 import { requireClass } from "./require-class";
@@ -37,7 +37,7 @@ export async function reviewClass(
   return {
     yachtClass,
     file,
-    findings: checkFile(file, await todayAtBase(db)),
+    findings: (await fileChecker(db))(file, [yachtClass.file]),
     changes: fileChanges(yachtClass.file, file),
     sisters: await reviewSisters(db, yachtClass, file, accepts),
   };

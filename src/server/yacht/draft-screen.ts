@@ -3,7 +3,6 @@ import type { DraftNews, DraftReview, DraftScreen, FileName, SeenEdit } from "@/
 import { todayAtBase } from "../base/today";
 import { digestOf } from "@/core/basics/digest";
 import { fileChanges } from "@/core/yacht/changes";
-import { checkFile } from "@/core/checks";
 import type { DraftEdit } from "@/core/yacht/draft/edit";
 import { undoable, type MadeEdit } from "@/core/yacht/draft/undo";
 import { absentParts } from "@/core/yacht/note/absent";
@@ -13,6 +12,7 @@ import type { Queryable } from "../db/pool";
 import { sistersOf } from "../db/yacht-classes";
 import { reviewSisters } from "./class-draft";
 import { classFileOf, draftView, isStale, type DraftView } from "./draft";
+import { draftFindings } from "./draft-findings";
 import { editDraft } from "./edit-draft";
 import { movedThings, openNotes } from "./notes";
 import { requireClass } from "./require-class";
@@ -81,11 +81,12 @@ export async function editedNews(
 
 /** What publishing a draft would do; of a class, also to each of its yachts. */
 export async function draftReview(db: Queryable, name: FileName): Promise<DraftReview> {
-  const { base, document, edits } = await draftView(db, name);
+  const view = await draftView(db, name);
+  const { base, document, edits } = view;
   const sisters = name.of === "classes" ? await reviewSisters(db, await requireClass(db, name.slug), document, {}) : [];
   return {
     number: edits.length,
-    findings: checkFile(document, await todayAtBase(db)),
+    findings: await draftFindings(db, view),
     changes: fileChanges(base, document),
     sisters: sisters.map(({ slug, name: called, changes, blocked }) => ({ slug, name: called, changes, blocked })),
   };
@@ -100,7 +101,7 @@ async function statusOf(db: Queryable, view: DraftView, personId: string) {
     number: edits.length,
     undo: undo && plain(undo),
     redo: redo && plain(redo),
-    findings: checkFile(document, await todayAtBase(db)),
+    findings: await draftFindings(db, view),
     moved: view.edited.of === "yachts" ? await movedThings(db, view) : [],
     absent: absentParts(document, await classFileOf(db, view)),
   };
@@ -111,7 +112,8 @@ async function stampOf(db: Queryable, view: DraftView): Promise<string> {
   const { of, slug, revision } = view.edited;
   const notes = of === "yachts" ? (await openNotes(db, slug)).map(({ note }) => note.id) : [];
   const answered = of === "yachts" ? (await answeredNotes(db, slug)).map(({ note }) => note) : [];
-  return digestOf({ revision, isStale: await isStale(db, view), notes, answered }).slice(0, 16);
+  const questions = (await draftFindings(db, view)).flatMap(({ question }) => question?.basis ?? []);
+  return digestOf({ revision, isStale: await isStale(db, view), notes, answered, questions }).slice(0, 16);
 }
 
 const plain = ({ id, path, from, to, undoes, source }: MadeEdit) => ({ id, path, from, to, undoes, source });

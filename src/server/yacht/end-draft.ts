@@ -1,8 +1,6 @@
 import "server-only";
-import { todayAtBase } from "../base/today";
 import { AppError } from "@/api/app-error";
 import type { FileName } from "@/api/schemas/draft";
-import { checkFile } from "@/core/checks";
 import type { YachtFile } from "@/core/yacht/schema";
 import { now } from "../clock";
 import { endDraft, type DraftRow } from "../db/drafts";
@@ -14,6 +12,7 @@ import { publishClass } from "./class-publish";
 import { draftView, takeTurnsOnDraft } from "./draft";
 import type { EditedFile } from "./edited-file";
 import { publishFile } from "./publish";
+import { fileChecker } from "./file-checker";
 import { refuseUnfit, type Reasons } from "./refuse-unfit";
 
 /** The revision that was published; of a class, its yachts that were published with it and those that are left a draft. */
@@ -64,10 +63,10 @@ async function publishFirst(
 ): Promise<Published> {
   if (!("yachtId" in subject)) throw new Error("a class has a first revision from the start");
   await takeTurnsOnClass(db, classSlug);
-  const findings = checkFile(document, await todayAtBase(db));
-  refuseUnfit(findings, reasons);
   const onClass = await classAt(db, draft.classId);
   if (!onClass) throw new Error("a draft without its class");
+  const findings = (await fileChecker(db))(document, [onClass.file]);
+  refuseUnfit(findings, reasons);
   await addRevision(
     db,
     { yachtId: subject.yachtId, revision: 1, onClass, file: document, findings, ...reasons },

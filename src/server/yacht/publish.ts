@@ -23,7 +23,7 @@ export async function publishFile(
   personId: string,
 ): Promise<{ revision: number }> {
   await takeTurnsOnClass(db, (await classSlugOf(db, slug)) ?? slug);
-  const { yacht, file, findings, changes } = await reviewFile(db, slug, document);
+  const { yacht, file, findings, changes } = await reviewFile(db, slug, document, classId ?? null);
   if (yacht.revision !== onRevision)
     throw new AppError("other-revision", { revision: yacht.revision, name: yacht.name, made: onRevision });
   refuseUnfit(findings, { why, accepts });

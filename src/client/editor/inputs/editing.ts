@@ -16,6 +16,8 @@ export interface Editing {
   fault: { path: string; words: string } | null;
   disabled: boolean;
   onChange: (wanted: Wanted[]) => Promise<boolean>;
+  /** keeps that a text in question was read and is right, for what it rests on now */
+  onRight: (path: string, basis: string) => Promise<boolean>;
   /** shows the part that a JSON pointer leads into */
   onOpen: (path: string) => void;
 }

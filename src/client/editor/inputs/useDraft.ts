@@ -3,7 +3,7 @@ import { useTranslations } from "next-intl";
 import { useCallback, useEffect, useRef, useState } from "react";
 import { v7 as uuid } from "uuid";
 import { AppError } from "@/api/app-error";
-import { editDraft, readDraft, readDraftNews } from "@/api/drafts";
+import { editDraft, readDraft, readDraftNews, sayStillRight } from "@/api/drafts";
 import type { DraftNews, DraftScreen } from "@/api/schemas/draft";
 import { draftDocument, type DraftEdit } from "@/core/yacht/draft/edit";
 import { valueAt } from "@/core/yacht/draft/pointer";
@@ -28,6 +28,8 @@ export interface Draft {
   fault: { path: string; words: string } | null;
   /** keeps changes at once; says whether they were */
   change: (wanted: readonly Wanted[]) => Promise<boolean>;
+  /** keeps that a text in question was read and is right; says whether it was kept */
+  right: (path: string, basis: string) => Promise<boolean>;
   undo: () => Promise<void>;
   redo: () => Promise<void>;
   /** reads the whole draft anew */
@@ -128,9 +130,24 @@ export function useDraft(first: DraftScreen): Draft {
     },
     [send],
   );
+  const right = useCallback(
+    async (path: string, basis: string) => {
+      try {
+        await call(sayStillRight, { params: { of, slug }, body: { path, basis } });
+        setFault(null);
+        return true;
+      } catch (error) {
+        setFault({ path, words: error instanceof AppError ? error.message : t("no-signal") });
+        return false;
+      } finally {
+        await look().catch(() => undefined);
+      }
+    },
+    [of, slug, look, t],
+  );
   const undo = useCallback(() => takeBack("undo"), [takeBack]);
   const redo = useCallback(() => takeBack("redo"), [takeBack]);
-  return { screen, state, fault, change, undo, redo, look };
+  return { screen, state, fault, change, right, undo, redo, look };
 }
 
 const hasNews = (screen: DraftScreen, news: DraftNews): boolean =>

@@ -57,18 +57,20 @@ export function classTexts(boat: Boat, classFile: YachtFile): Found[] {
     if (before.get(text.path) !== text.raw || text.field === "name" || text.field === "title") return [];
     const about = new Set(boat.fittingsOf(text));
     const words = telling(text.words);
-    const stale = overrides.find(
-      ({ key, gone }) => speaksOf(boat, about, key, text) && words.some((word) => gone.has(word)),
-    );
+    const stale = overrides.find(({ key, gone }) => {
+      const hits = new Set(words.filter((word) => gone.has(word))).size;
+      return hits > 0 && hits + named(boat, about, key, text) >= 3;
+    });
     return stale ? [{ path: text.path, code: "class-text", fact: `/fittings/${stale.key}/${stale.field}` }] : [];
   });
 }
 
-/** A fitting is spoken of where it is named or attached, and where a card or a test names most of what it is called. */
-function speaksOf(boat: Boat, about: ReadonlySet<string>, key: string, { title, words, collection }: Text): boolean {
-  if (about.has(key)) return true;
-  if (!["emergencyCards", "tests", "stops", "procedures"].includes(collection)) return false;
-  const name = telling(boat.file.fittings[key]?.name.en ?? "");
+/** How surely a text speaks of a fitting: two where it works or names it, else by how much of its name a card or a step says. */
+function named(boat: Boat, about: ReadonlySet<string>, key: string, { title, words, collection }: Text): number {
+  if (about.has(key)) return 2;
+  if (!["emergencyCards", "tests", "stops", "procedures"].includes(collection)) return -1;
   const said = new Set(telling(`${title} ${words}`));
-  return name.length > 1 && name.filter((word) => said.has(word)).length >= 2;
+  const name = telling(boat.file.fittings[key]?.name.en ?? "").filter((word) => said.has(word)).length;
+  // of a name of which nothing is said it is not spoken
+  return name === 0 ? -9 : Math.min(2, name);
 }
