@@ -107,7 +107,7 @@ describe("the tree of a file", () => {
 
   it("offers nothing to make where nothing may be changed", () => {
     draw({ disabled: true });
-    expect(screen.queryByText(/drag/i)).not.toBeInTheDocument();
+    expect(screen.queryByRole("button", { name: /^Move: / })).not.toBeInTheDocument();
     expect(screen.queryByRole("button", { name: /^Make|^New/ })).not.toBeInTheDocument();
   });
 });

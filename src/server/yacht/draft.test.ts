@@ -125,7 +125,7 @@ describe("a draft", () => {
       edit("/fittings/windlass-breaker/name/en", name, "Windlass, breaker"),
     ]);
     const published = structuredClone(before);
-    published.fittings["windlass-breaker"]!.where = { en: "under the chart table" };
+    published.fittings["windlass-breaker"]!.where = { en: "under the bunk, aft end" };
     const reasons = await reasonsFor("cold-harbour");
     await base.inBase((db) =>
       publishFile(db, { slug: "cold-harbour", document: published, onRevision: 1, ...reasons }, senna),
@@ -136,11 +136,11 @@ describe("a draft", () => {
     });
     expect(await base.inBase((db) => carryDraft(db, of("cold-harbour"), ilko))).toEqual({
       kept: 1,
-      conflicts: [{ path: windlass, wanted: "by the steps", now: "under the chart table" }],
+      conflicts: [{ path: windlass, wanted: "by the steps", now: "under the bunk, aft end" }],
     });
     expect((await view("cold-harbour")).document.fittings["windlass-breaker"]).toMatchObject({
       name: { en: "Windlass, breaker" },
-      where: { en: "under the chart table" },
+      where: { en: "under the bunk, aft end" },
     });
     await expect(base.inBase((db) => carryDraft(db, of("cold-harbour"), ilko))).rejects.toMatchObject({
       code: "not-stale",
@@ -155,7 +155,7 @@ describe("a draft", () => {
     ]);
     const yachtClass = await base.inBase((db) => findClass(db, "ondavar-41"));
     const file = structuredClone(yachtClass!.file);
-    file.fittings["windlass-breaker"]!.how = { en: "Push, then wait a minute." };
+    file.fittings["windlass-breaker"]!.how = { en: "Push it in once, after the wait." };
     const { accepts } = await reasonsFor("cold-harbour");
     await base.inBase((db) =>
       publishClass(
@@ -169,7 +169,7 @@ describe("a draft", () => {
     expect(await base.inBase((db) => carryDraft(db, of("cold-harbour"), ilko))).toEqual({ kept: 1, conflicts: [] });
     expect((await view("cold-harbour")).document).toMatchObject({
       particulars: { berths: 9 },
-      fittings: { "windlass-breaker": { how: { en: "Push, then wait a minute." } } },
+      fittings: { "windlass-breaker": { how: { en: "Push it in once, after the wait." } } },
     });
   });
 });

@@ -130,24 +130,31 @@ export function useDraft(first: DraftScreen): Draft {
     },
     [send],
   );
-  const right = useCallback(
-    async (path: string, basis: string) => {
-      try {
-        await call(sayStillRight, { params: { of, slug }, body: { path, basis } });
-        setFault(null);
-        return true;
-      } catch (error) {
-        setFault({ path, words: error instanceof AppError ? error.message : t("no-signal") });
-        return false;
-      } finally {
-        await look().catch(() => undefined);
-      }
-    },
-    [of, slug, look, t],
-  );
+  const right = useStillRight(first.file, look, setFault);
   const undo = useCallback(() => takeBack("undo"), [takeBack]);
   const redo = useCallback(() => takeBack("redo"), [takeBack]);
   return { screen, state, fault, change, right, undo, redo, look };
+}
+
+/** Keeps that a text in question was read and is right; the draft is read anew, whatever the base said. */
+function useStillRight(
+  { of, slug }: DraftScreen["file"],
+  look: Draft["look"],
+  onFault: (fault: Draft["fault"]) => void,
+): Draft["right"] {
+  const t = useTranslations("desk");
+  return useCallback(
+    async (path, basis) => {
+      const words = await call(sayStillRight, { params: { of, slug }, body: { path, basis } }).then(
+        () => null,
+        (error: unknown) => (error instanceof AppError ? error.message : t("no-signal")),
+      );
+      onFault(words === null ? null : { path, words });
+      await look().catch(() => undefined);
+      return words === null;
+    },
+    [of, slug, look, onFault, t],
+  );
 }
 
 const hasNews = (screen: DraftScreen, news: DraftNews): boolean =>

@@ -41,7 +41,7 @@ function overridesOf(classFile: YachtFile, file: YachtFile): Override[] {
 
 /** Words that many fittings have: they tell nothing of one. */
 const usual = new Set(
-  "side port starboard low high small large engine handle forward aft left right upper lower end locker switch panel bunk door inside turn way open shut line pipe across clockwise anticlockwise winch coachroof companionway button front foot cover plug bottom top".split(
+  "side port starboard low high small large engine handle forward aft left right upper lower end locker switch panel bunk door inside turn way open shut line pipe across clockwise anticlockwise winch coachroof companionway button front foot cover plug bottom top back again once push press pull hold held lift take give first last two three four five wait before after".split(
     " ",
   ),
 );
