@@ -75,7 +75,9 @@ const patterns = units.map(
     ] as const,
 );
 
-const valueOf = (text: string): number => numerals[text.toLowerCase()] ?? Number(text.replace(",", "."));
+/** "15,800" are thousands, "2,75" is a decimal as some write it. */
+const valueOf = (text: string): number =>
+  numerals[text.toLowerCase()] ?? Number(text.replace(/^(\d{1,3}),(\d{3})$/, "$1$2").replace(",", "."));
 const lettersOnly = /^\p{L}+$/u;
 
 /** "volts: they rise above 13.5": volts are written without their unit where the sentence speaks of them. */

@@ -2,7 +2,19 @@ import { usualLanguage } from "../basics/languages";
 import { localize, type Words } from "../basics/words";
 import type { YachtFile } from "./schema";
 
-const reference = /\{([A-Za-z]+(?:\.[A-Za-z0-9-]+)+)\}/g;
+const reference = /\{([A-Za-z]+(?:\.[A-Za-z0-9-]+)+)\}|\[(fitting|item|place):([a-z0-9-]+)\]/g;
+const named = { fitting: "fittings", item: "inventory", place: "places" } as const;
+
+/** Where a reference leads: `{engines.main.chargingRpm}` to a figure, `[fitting:throttle]` to a name. */
+const pathOf = (figure: string | undefined, kind: string | undefined, key: string | undefined): string =>
+  figure ?? `${named[kind as keyof typeof named]}.${key ?? ""}.name`;
+
+/** A number as it is read: with the language's own point, and its thousands apart from ten thousand on. */
+const written = (value: number, language: string): string =>
+  new Intl.NumberFormat(language === usualLanguage ? "en-GB" : language, {
+    useGrouping: Math.abs(value) >= 10_000,
+    maximumFractionDigits: 6,
+  }).format(value);
 
 /** What a reference such as `engines.main.coolingWaterSeconds` leads to in a file, written out; null when it leads nowhere. */
 export function figureAt(file: YachtFile, path: string, language: string = usualLanguage): string | null {
@@ -15,10 +27,11 @@ export function figureAt(file: YachtFile, path: string, language: string = usual
           : undefined,
       file,
     );
-  if (typeof found === "number" || typeof found === "string") return String(found);
+  if (typeof found === "number") return written(found, language);
+  if (typeof found === "string") return found;
   if (Array.isArray(found))
     return found.length > 0 && found.every(isMark)
-      ? found.map((mark) => `${mark.atM} m ${localize(mark.colour, language)}`).join(", ")
+      ? found.map((mark) => `${written(mark.atM, language)} m ${localize(mark.colour, language)}`).join(", ")
       : null;
   return typeof found === "object" && found !== null && "en" in found ? localize(found as Words, language) : null;
 }
@@ -27,13 +40,22 @@ const isMark = (value: unknown): value is { atM: number; colour: Words } =>
   typeof value === "object" && value !== null && "atM" in value && "colour" in value;
 
 /**
- * A text of the file with the file's own figures written in, so that text and figures never disagree.
+ * A text of the file with the file's own figures and names written in, so that text and facts never disagree.
  *
  * @example fillFigures("Water within {engines.main.coolingWaterSeconds} seconds.", file) // "Water within 12 seconds."
+ * @example fillFigures("Prove it at the [fitting:throttle].", file) // "Prove it at the engine lever."
  * @param text a reference that leads nowhere is left as it stands; the checks name it
  */
 export function fillFigures(text: string, file: YachtFile, language: string = usualLanguage): string {
-  return text.replaceAll(reference, (whole, path: string) => figureAt(file, path, language) ?? whole);
+  return text.replaceAll(
+    reference,
+    (whole, figure: string | undefined, kind: string | undefined, key: string | undefined, at: number) => {
+      const said = figureAt(file, pathOf(figure, kind, key), language);
+      // a name inside an English sentence is written small
+      const isInside = kind !== undefined && language === usualLanguage && /[^\s.!?:]\s*$/.test(text.slice(0, at));
+      return said === null ? whole : isInside ? said.charAt(0).toLowerCase() + said.slice(1) : said;
+    },
+  );
 }
 
 /** Words of the file in one language, with the file's own figures written in. */
@@ -50,12 +72,12 @@ export function filledWords(file: YachtFile, words: Words): Words {
 
 /** The references in a text that lead nowhere. */
 export function brokenFigures(text: string, file: YachtFile): string[] {
-  return [...text.matchAll(reference)].flatMap(([, path = ""]) => (figureAt(file, path) === null ? [path] : []));
+  return referencesIn(text).filter((path) => figureAt(file, path) === null);
 }
 
 /** The references in a text, in their order, each once. */
 export function referencesIn(text: string): string[] {
-  return [...new Set([...text.matchAll(reference)].map(([, path = ""]) => path))];
+  return [...new Set([...text.matchAll(reference)].map(([, figure, kind, key]) => pathOf(figure, kind, key)))];
 }
 
 /** A figure of the file that a text can refer to. */

@@ -19,6 +19,29 @@ describe("figures by reference", () => {
     expect(fillFigures("This is {particulars.name}.", heron)).toBe("This is Pale Heron.");
   });
 
+  it("are written as the language writes numbers", () => {
+    const boat = { ...heron, particulars: { ...heron.particulars, displacementKg: 15800, draughtM: 1.95 } };
+    expect(fillFigures("{particulars.displacementKg} kg, {particulars.draughtM} m", boat)).toBe("15,800 kg, 1.95 m");
+    expect(fillFigures("{particulars.displacementKg} kg, {particulars.draughtM} m", boat, "de")).toBe(
+      "15.800 kg, 1,95 m",
+    );
+    // four digits stand together: revs are no thousands
+    expect(fillFigures("{engines.main.chargingRpm} revs", heron)).toBe("1500 revs");
+  });
+
+  it("name fittings, things and places by what they are called here", () => {
+    expect(fillFigures("[fitting:throttle] first, then the [fitting:engine-panel].", heron)).toBe(
+      "Engine lever first, then the engine panel.",
+    );
+    expect(fillFigures("The [item:emergency-tiller] is in the [place:locker-port].", heron)).toBe(
+      "The emergency tiller is in the port lazarette.",
+    );
+    // a noun keeps its capital in German
+    expect(fillFigures("Der [fitting:throttle].", heron, "de")).toBe("Der Engine lever.");
+    expect(fillFigures("At the [fitting:gone].", heron)).toBe("At the [fitting:gone].");
+    expect(brokenFigures("At the [fitting:gone], the [fitting:throttle].", heron)).toEqual(["fittings.gone.name"]);
+  });
+
   it("write out words and marks too", () => {
     expect(figureAt(heron, "platforms.main.locks")).toBe("both corner locks pushed until they click.");
     expect(figureAt(heron, "groundTackle.main.marks")).toBe("10 m yellow, 20 m red, 30 m blue, 40 m white");
