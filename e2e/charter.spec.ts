@@ -188,6 +188,8 @@ test("one charter from sign-in to statement", async ({ page }, info) => {
   await expect(after.getByText("Mast, wind on the quay. Within 24 h of leaving the berth.")).toBeVisible();
   await after.getByRole("button", { name: "We are leaving the berth now" }).click();
   await expect(after.getByText(/^Left the berth/).first()).toBeVisible();
+  // it is at the base before the signal goes: what waits afterwards is the report alone
+  await expect(after.getByText("kept on this device, waiting for signal")).toHaveCount(0);
   await book.context().setOffline(true);
   await after.getByRole("button", { name: "Report: Mainsail, hoist and reef" }).click();
   await after.getByRole("button", { name: "Send the report" }).click();

@@ -14,7 +14,8 @@ export function FigureRows({ figures }: { figures: readonly SheetFigure[] }) {
       pairs={figures.map(({ id, of, value, unit }) => ({
         id: `${id} ${of ? localize(of) : ""}`,
         name: t(id),
-        value: t(`in-${unit}`, { value }),
+        // a code of the catalogue has no hyphen
+        value: t(`in-${unit}`, { value: (unit === "dsc" ? String(value).replace("-", "") : value) as never }),
         ...(of ? { of: localize(of) } : {}),
       }))}
     />

@@ -1,3 +1,4 @@
+import { useTranslations } from "next-intl";
 import { localizeFigures } from "@/core/yacht/figures";
 import type { YachtFile } from "@/core/yacht/schema";
 import styles from "./Emergency.module.css";
@@ -21,6 +22,37 @@ export function EmergencyCard({
           <li key={index}>{localizeFigures(file, step)}</li>
         ))}
       </ol>
+      {file.particulars.radio && calls.test(card.title.en ?? "") && (
+        <OnTheRadio file={file} radio={file.particulars.radio} />
+      )}
     </details>
+  );
+}
+
+/** The card that is read out while calling. */
+const calls = /distress|mayday/i;
+
+/** Who she is on the radio, to be read out: name, call sign, number, and whether the button says it by itself. */
+function OnTheRadio({ file, radio }: { file: YachtFile; radio: NonNullable<YachtFile["particulars"]["radio"]> }) {
+  const t = useTranslations("figures");
+  return (
+    <dl className={styles.radio}>
+      <div>
+        <dt>{t("call-sign")}</dt>
+        <dd>
+          {file.particulars.name}, {radio.callSign}
+        </dd>
+      </div>
+      {radio.mmsi && (
+        <div>
+          <dt>{t("mmsi")}</dt>
+          <dd>{radio.mmsi.replace(/(\d{3})(?=\d)/g, "$1 ")}</dd>
+        </div>
+      )}
+      <div>
+        <dt>{t("dsc")}</dt>
+        <dd>{t("in-dsc", { value: radio.dsc.replace("-", "") })}</dd>
+      </div>
+    </dl>
   );
 }

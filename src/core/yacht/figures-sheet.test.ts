@@ -29,3 +29,18 @@ it("leaves out what her file does not hold, and does not guess it", () => {
   expect(said({ ...file, particulars }).some((each) => each.startsWith("limited-speed"))).toBe(false);
   expect(said({ ...file, particulars: { ...particulars, limitedSpeedKn: 6.5 } })).toContain("limited-speed  6.5 kn");
 });
+
+it("says who she is on the radio, and from where her depth is shown", () => {
+  expect(said()).toEqual(
+    expect.arrayContaining([
+      "call-sign  QB4HN text",
+      "mmsi  199000101 text",
+      "dsc  programmed dsc",
+      "registration  QB-2041 text",
+      "depth-from  keel depth",
+      "depth-offset  -1.4 m",
+    ]),
+  );
+  const { radio: _radio, depth: _depth, ...particulars } = file.particulars;
+  expect(said({ ...file, particulars }).join()).not.toMatch(/call-sign|mmsi|dsc|depth/);
+});

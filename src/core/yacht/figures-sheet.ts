@@ -10,6 +10,12 @@ export const figureIds = [
   "displacement",
   "maximum-aboard",
   "limited-speed",
+  "call-sign",
+  "mmsi",
+  "dsc",
+  "registration",
+  "depth-from",
+  "depth-offset",
   "fuel",
   "water",
   "waste",
@@ -24,22 +30,28 @@ export const figureIds = [
 export type FigureId = (typeof figureIds)[number];
 
 /** In what a figure is given. */
-export type FigureUnit = "m" | "kg" | "people" | "kn" | "l" | "l-per-hour" | "rpm" | "m2" | "ah" | "a";
+export type FigureUnit =
+  "m" | "kg" | "people" | "kn" | "l" | "l-per-hour" | "rpm" | "m2" | "ah" | "a" | "text" | "dsc" | "depth";
 
 /** One figure of a yacht, as a skipper asks for it. */
 export interface SheetFigure {
   id: FigureId;
   /** which one, where she has several: a tank's own name, a sail's */
   of: Words | null;
-  value: number;
+  /** a number; a word of the file for a call sign; a code for what stands in the catalogue */
+  value: number | string;
   unit: FigureUnit;
 }
 
-/** Her figures as a skipper asks for them, in the order of a sheet: hull, speeds, tanks, engines, ground tackle, sails, current. What her file does not hold is not in it. */
+/** Her figures as a skipper asks for them, in the order of a sheet: hull, speeds, radio and depth, tanks, engines, ground tackle, sails, current. What her file does not hold is not in it. */
 export function figuresSheet(file: YachtFile): SheetFigure[] {
   const { particulars } = file;
-  const one = (id: FigureId, value: number | undefined, unit: FigureUnit, of: Words | null = null): SheetFigure[] =>
-    value === undefined ? [] : [{ id, of, value, unit }];
+  const one = (
+    id: FigureId,
+    value: number | string | undefined,
+    unit: FigureUnit,
+    of: Words | null = null,
+  ): SheetFigure[] => (value === undefined ? [] : [{ id, of, value, unit }]);
   return [
     ...one("length", particulars.lengthM, "m"),
     ...one("beam", particulars.beamM, "m"),
@@ -48,6 +60,12 @@ export function figuresSheet(file: YachtFile): SheetFigure[] {
     ...one("displacement", particulars.displacementKg, "kg"),
     ...one("maximum-aboard", particulars.maximumAboard, "people"),
     ...one("limited-speed", particulars.limitedSpeedKn, "kn"),
+    ...one("call-sign", particulars.radio?.callSign, "text"),
+    ...one("mmsi", particulars.radio?.mmsi, "text"),
+    ...one("dsc", particulars.radio?.dsc, "dsc"),
+    ...one("registration", particulars.registration, "text"),
+    ...one("depth-from", particulars.depth?.from, "depth"),
+    ...one("depth-offset", particulars.depth?.offsetM, "m"),
     ...(["fuel", "water", "waste"] as const).flatMap((holds) =>
       parts(file.tanks)
         .filter((tank) => tank.holds === holds)

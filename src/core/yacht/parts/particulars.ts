@@ -16,4 +16,21 @@ export const Particulars = strict({
   maximumAboard: Type.Integer({ minimum: 1, maximum: 60 }),
   /** cruising speed under engine where the base limits the revs: it is then also the highest */
   limitedSpeedKn: Type.Optional(Type.Number({ exclusiveMinimum: 0, maximum: 40 })),
+  /** as it stands in her papers */
+  registration: Type.Optional(Type.String({ minLength: 1, maxLength: 30, pattern: "\\S" })),
+  /** who she is on the radio, and whether her distress button says so */
+  radio: Type.Optional(
+    strict({
+      callSign: Type.String({ pattern: "^[A-Z0-9]{3,8}$" }),
+      mmsi: Type.Optional(Type.String({ pattern: "^[0-9]{9}$" })),
+      dsc: oneOf(["programmed", "not-programmed", "none"] as const),
+    }),
+  ),
+  /** from where her instrument counts the depth, and what was added to what it measures */
+  depth: Type.Optional(
+    strict({
+      from: oneOf(["surface", "transducer", "keel"] as const),
+      offsetM: Type.Number({ minimum: -5, maximum: 5 }),
+    }),
+  ),
 });

@@ -50,6 +50,22 @@ export const figuresAsked: Readonly<Record<FigureId, FigureAsked>> = {
       rowOf(`speed on one engine | how fast | maximum speed | max speed | top speed | speed limit | cruising speed |
       cruise speed | speed under engine | geschwindigkeit | wie schnell | motoring speed | knots | speed`),
   },
+  "call-sign": {
+    names: rowOf(`call sign | callsign | rufzeichen | radio name | radio call sign | what do i say on the radio`),
+  },
+  mmsi: { names: rowOf(`mmsi | mmsi number | maritime number | mmsi nummer`) },
+  dsc: {
+    names: rowOf(`dsc | digital distress | dsc programmed | is the distress button programmed | digitaler notruf`),
+  },
+  registration: {
+    names: rowOf(`registration | registration number | registered | kennzeichen | registernummer | ship number`),
+  },
+  "depth-from": {
+    names:
+      rowOf(`depth from | depth below keel | depth under keel | depth offset | does the depth show | echo sounder | echolot |
+      tiefe ab | tiefe unter kiel | depth sounder shows | where is depth measured from`),
+  },
+  "depth-offset": { names: rowOf(`sounder offset | offset of the depth | transducer offset | lot versatz`) },
   fuel: {
     names: rowOf(`fuel tank size | fuel capacity | tank size | tankinhalt | tank capacity`),
     of: ["fuel", "petrol"],
