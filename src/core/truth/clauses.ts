@@ -13,7 +13,7 @@ export const sentencesOf = (text: string): string[] =>
 /** A text cut into the shortest parts that say one thing. */
 export const clausesOf = (text: string): string[] =>
   sentencesOf(text)
-    .flatMap((sentence) => sentence.replace(decimals, `$1${point}`).split(/[.;:,!?]\s*|\s+(?:then|but)\s+/))
+    .flatMap((sentence) => sentence.replace(decimals, `$1${point}`).split(/[.;:!?]\s*|,\s+|,$|\s+(?:then|but)\s+/))
     .map((each) => each.replaceAll(point, ".").trim())
     .filter((each) => each !== "");
 
