@@ -80,9 +80,7 @@ export function FileEditor({ first, fields, mayEdit, mayPublish, timeZone, opens
             />
           )}
           {view === "paste" && mayEdit && <PasteInventory file={file} onDone={draft.look} />}
-          {view === "publish" && (
-            <PublishPart screen={screen} mayEdit={mayEdit} mayPublish={mayPublish} page={pageOf(file)} />
-          )}
+          {view === "publish" && <PublishPart {...{ screen, mayEdit, mayPublish }} page={pageOf(file)} onOpen={open} />}
           {view === "part" && (
             <ChosenPart {...{ draft, chosen, fields, mayEdit, timeZone }} onChoose={setChosen} onOpen={open} />
           )}

@@ -2,16 +2,16 @@
 import { useQuery } from "@tanstack/react-query";
 import { publishDraft, reviewDraft, saveDraft, throwAwayDraft } from "@/api/drafts";
 import { call, href } from "../api/call";
-import { Box, Button, chakra } from "@chakra-ui/react";
+import { Box, Button } from "@chakra-ui/react";
 import { useRouter } from "next/navigation";
 import { useTranslations } from "next-intl";
 import { useState } from "react";
 import type { DraftScreen } from "@/api/schemas/draft";
 import { changeWords } from "@/messages/change-words";
 import { Field } from "@/ui/Field";
-import { VerdictMark } from "@/ui/VerdictMark";
 import { Fault } from "../desk/shared/Fault";
 import { useRequest } from "../api/useRequest";
+import { DraftFindings } from "./DraftFindings";
 import { ReachedSisters } from "./ReachedSisters";
 
 const shownChanges = 80;
@@ -22,11 +22,14 @@ export function PublishPart({
   mayEdit,
   mayPublish,
   page,
+  onOpen,
 }: {
   screen: DraftScreen;
   mayEdit: boolean;
   mayPublish: boolean;
   page: string;
+  /** shows the part that a JSON pointer leads into */
+  onOpen: (path: string) => void;
 }) {
   const { of, slug, revision } = screen.file;
   const t = useTranslations("publish");
@@ -49,7 +52,7 @@ export function PublishPart({
   };
   return (
     <>
-      <DraftFindings findings={screen.findings} accepts={accepts} onAccept={setAccepts} />
+      <DraftFindings screen={screen} accepts={accepts} onAccept={setAccepts} onOpen={onOpen} />
       <h2 aria-busy={review === undefined}>
         {review ? t("changes", { changes: changes.length }) : all("editor.looking")}
       </h2>
@@ -76,49 +79,6 @@ export function PublishPart({
       )}
       {!mayPublish && <p>{t("not-yours")}</p>}
       <Fault words={fault ?? unread?.message ?? null} />
-    </>
-  );
-}
-
-/** What the checks find: an error keeps the draft from being published, a warning is accepted with a word. */
-function DraftFindings({
-  findings,
-  accepts,
-  onAccept,
-}: {
-  findings: DraftScreen["findings"];
-  accepts: Record<string, string>;
-  onAccept: (accepts: Record<string, string>) => void;
-}) {
-  const t = useTranslations("publish");
-  const errors = findings.filter((finding) => finding.level === "error");
-  const warnings = findings.filter((finding) => finding.level === "warning");
-  return (
-    <>
-      {errors.length > 0 && <h2>{t("errors", { errors: errors.length })}</h2>}
-      <chakra.ul listStyleType="none" display="grid" gap="2">
-        {errors.map((finding) => (
-          <li key={`${finding.path} ${finding.message}`}>
-            <VerdictMark verdict="stop" /> {finding.message} <code>{finding.path}</code>
-          </li>
-        ))}
-      </chakra.ul>
-      {warnings.map((finding) => (
-        <Field
-          key={`${finding.check} ${finding.path}`}
-          label={finding.message}
-          hint={t("accept-words", { path: finding.path })}
-        >
-          {(ids) => (
-            <input
-              {...ids}
-              maxLength={500}
-              value={accepts[finding.path] ?? ""}
-              onChange={(event) => onAccept({ ...accepts, [finding.path]: event.target.value })}
-            />
-          )}
-        </Field>
-      ))}
     </>
   );
 }

@@ -113,13 +113,15 @@ describe("the tree of a file", () => {
 });
 
 describe("publishing a draft", () => {
+  const onOpen = jest.fn();
   const draw = (change: Partial<DraftScreen> = {}, may = { mayEdit: true, mayPublish: true }) =>
-    drawDesk(<PublishPart screen={screenOf(change)} page="/fleet/quillback" {...may} />);
+    drawDesk(<PublishPart screen={screenOf(change)} page="/fleet/quillback" onOpen={onOpen} {...may} />);
 
-  it("is not possible while a check blocks it, and says where", async () => {
-    draw({ findings: [finding("error", "/fittings/tap", "A fitting needs a place.")] });
+  it("is not possible while a check blocks it, and leads to where", async () => {
+    const person = draw({ findings: [finding("error", "/fittings/windlass-breaker/where", "Say where it is.")] });
     expect(screen.getByRole("heading", { name: "One thing blocks publishing" })).toBeInTheDocument();
-    expect(screen.getByText("/fittings/tap")).toBeInTheDocument();
+    await person.click(tap("Windlass breaker, where"));
+    expect(onOpen).toHaveBeenCalledWith("/fittings/windlass-breaker/where");
     expect(screen.queryByRole("button", { name: /^Publish/ })).not.toBeInTheDocument();
   });
 
