@@ -7,7 +7,11 @@ const some = (parts: object) => Object.keys(parts).length > 0;
 const hasFitting = (purpose: FittingPurpose) => (file: YachtFile) => fittingsFor(file, purpose).length > 0;
 
 /** What order and depth of a briefing go by, besides the safety topics: what is aboard has a procedure that says what it is for. */
-const expected: readonly { purpose: ProcedurePurpose; about: string; concerns: (file: YachtFile) => boolean }[] = [
+export const expectedPurposes: readonly {
+  purpose: ProcedurePurpose;
+  about: string;
+  concerns: (file: YachtFile) => boolean;
+}[] = [
   { purpose: "engine-start", about: "starting the engine", concerns: ({ engines }) => some(engines) },
   {
     purpose: "twin-engines",
@@ -40,7 +44,7 @@ export const purposesNamed: FileCheck = {
   name: "purposes-named",
   level: "error",
   find: (file) => [
-    ...expected
+    ...expectedPurposes
       .filter(
         ({ purpose, concerns }) =>
           concerns(file) && !Object.values(file.procedures).some((procedure) => procedure.purpose === purpose),

@@ -1,4 +1,3 @@
-import { textsOf } from "../yacht/figures";
 import type { YachtFile } from "../yacht/schema";
 import { boatOf } from "./boat";
 import type { Found, TruthFinding } from "./finding";
@@ -28,8 +27,9 @@ export function checkTexts(file: YachtFile, before: readonly YachtFile[] = []): 
   const known = new Set(found.map(({ path }) => path));
   // what a rule has already found untrue needs no second reason
   for (const each of before) found.push(...classTexts(boat, each).filter(({ path }) => !known.has(path)));
+  const written = new Set(boat.texts.map(({ path }) => path));
   return {
-    findings: once(found).map((each) => ({ ...each, blocks: blocks(file, each, safety) })),
+    findings: once(found).map((each) => ({ ...each, blocks: blocks(each, safety, written) })),
     texts: boat.texts.length,
   };
 }
@@ -38,8 +38,6 @@ export function checkTexts(file: YachtFile, before: readonly YachtFile[] = []): 
 const once = (found: readonly Found[]): Found[] =>
   found.filter((each, at) => found.findIndex(({ path, code }) => path === each.path && code === each.code) === at);
 
-function blocks(file: YachtFile, { path, code }: Found, safety: ReadonlySet<string>): boolean {
-  if (code === "needed-missing")
-    return path.startsWith("/emergencyCards") || safety.has(path) || !textsOf(file).some((text) => text.path === path);
-  return safety.has(path);
-}
+/** A safety text blocks, and so does what is missing altogether: no text of its own stands there. */
+const blocks = ({ path, code }: Found, safety: ReadonlySet<string>, written: ReadonlySet<string>): boolean =>
+  safety.has(path) || (code === "needed-missing" && (path.startsWith("/emergencyCards") || !written.has(path)));

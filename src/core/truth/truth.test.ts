@@ -303,7 +303,6 @@ describe("contradictions planted at random", () => {
     const counts = Object.values(tally);
     const sum = (of: "planted" | "found") => counts.reduce((all, each) => all + each[of], 0);
     expect(sum("planted")).toBeGreaterThan(70);
-    expect({ ...tally, rate: sum("found") / sum("planted") }).toMatchObject({ rate: expect.any(Number) });
     expect(sum("found") / sum("planted")).toBeGreaterThanOrEqual(0.9);
     for (const { planted, found: hits } of counts) expect(hits / planted).toBeGreaterThan(0.5);
   }, 240_000);

@@ -1,3 +1,4 @@
+import { expectedPurposes } from "../../checks/purposes-named";
 import { safetyTopics } from "../../checks/safety-topics";
 import { missing, type Needed } from "./needed";
 
@@ -5,7 +6,7 @@ import { missing, type Needed } from "./needed";
 export const rigging: Needed = {
   name: "rigging",
   find: (file) => [
-    ...safetyTopics
+    ...[...safetyTopics, ...expectedPurposes]
       .filter(
         ({ concerns, purpose }) =>
           concerns(file) && !Object.values(file.procedures).some((procedure) => procedure.purpose === purpose),

@@ -4,6 +4,7 @@ import { figuresDiffer } from "./figures-differ";
 import { kindsSay } from "./kinds-say";
 import { marksSay } from "./marks-say";
 import { namesMissing } from "./names-missing";
+import { neighbours } from "./neighbours";
 import { neutralSays } from "./neutral-says";
 import { numbersTwice } from "./numbers-twice";
 import { placesDiffer } from "./places-differ";
@@ -25,6 +26,7 @@ export const truthRules: readonly TruthRule[] = [
   readingsThere,
   stopsThere,
   placesNamed,
+  neighbours,
   neutralSays,
   sensesSay,
   positionsSay,
