@@ -70,19 +70,7 @@ export function PriceLine({
           <option value="replace">{t("replace")}</option>
         </select>
       </td>
-      {(["material", "minutes", "life"] as const).map((field) => (
-        <td key={field}>
-          <input
-            aria-label={label(field)}
-            aria-invalid={wrong === field}
-            disabled={disabled}
-            inputMode={field === "material" ? "decimal" : "numeric"}
-            size={typed[field]}
-            value={row[field]}
-            onChange={(event) => onChange({ [field]: event.target.value })}
-          />
-        </td>
-      ))}
+      <Figures row={row} disabled={disabled} wrong={wrong} label={label} onChange={onChange} />
       <td className={styles.number}>{comesTo(row, labour, currency)}</td>
       {!disabled && (
         <td>
@@ -93,6 +81,35 @@ export function PriceLine({
       )}
     </tr>
   );
+}
+
+/** What a line costs in material, minutes and months of life. */
+function Figures({
+  row,
+  disabled,
+  wrong,
+  label,
+  onChange,
+}: {
+  row: PriceRow;
+  disabled: boolean;
+  wrong: string | null;
+  label: (column: keyof typeof typed) => string;
+  onChange: (part: Partial<PriceRow>) => void;
+}) {
+  return (["material", "minutes", "life"] as const).map((field) => (
+    <td key={field}>
+      <input
+        aria-label={label(field)}
+        aria-invalid={wrong === field}
+        disabled={disabled}
+        inputMode={field === "material" ? "decimal" : "numeric"}
+        size={typed[field]}
+        value={row[field]}
+        onChange={(event) => onChange({ [field]: event.target.value })}
+      />
+    </td>
+  ));
 }
 
 /** What a line comes to with its labour; nothing while a figure of it cannot be read. */
