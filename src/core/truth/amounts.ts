@@ -1,6 +1,23 @@
 import { clausesOf, sentencesOf } from "./clauses";
 
-export const units = ["s", "min", "h", "rpm", "l", "m", "mm", "kg", "t", "A", "V", "strokes", "kn", "persons"] as const;
+export const units = [
+  "s",
+  "min",
+  "h",
+  "rpm",
+  "l",
+  "m",
+  "mm",
+  "kg",
+  "t",
+  "A",
+  "V",
+  "W",
+  "kW",
+  "strokes",
+  "kn",
+  "persons",
+] as const;
 export type Unit = (typeof units)[number];
 
 /** A figure in a text, with the words around it. */
@@ -60,6 +77,8 @@ const written: Readonly<Record<Unit, string>> = {
   t: "tonnes?",
   A: "amperes?|amps?|a(?![\\p{L}'])",
   V: "volts?|v(?![\\p{L}])",
+  W: "watts?|w(?![\\p{L}])",
+  kW: "kilowatts?|kw(?![\\p{L}])",
   strokes: "(?:\\p{L}+ )?strokes",
   kn: "knots?|kn",
   persons: "persons?|people",
@@ -106,7 +125,7 @@ export const amountsIn = (text: string): Amount[] => [...withUnits(text), ...vol
 
 /** Most texts have no unit at all; one of a single letter stands after a figure alone. */
 const anyUnit =
-  /second|\bsecs?\b|minute|\bmins?\b|hour|\brevs\b|\brpm\b|revolution|litre|liter|metre|meter|kilo|tonne|amp|volt|stroke|knot|person|people|\d\s?\p{L}/iu;
+  /second|\bsecs?\b|minute|\bmins?\b|hour|\brevs\b|\brpm\b|revolution|litre|liter|metre|meter|kilo|tonne|amp|volt|watt|stroke|knot|person|people|\d\s?\p{L}/iu;
 
 function withUnits(text: string): Amount[] {
   if (!anyUnit.test(text)) return [];

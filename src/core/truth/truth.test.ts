@@ -64,6 +64,34 @@ describe("a text beside a fact", () => {
       ["figure-differs", "/procedures/engine-stop/steps/1/words", "/engines/main/stopHoldSeconds"],
     ],
     [
+      "another power of the inverter",
+      "gannet-rock",
+      (file) => (file.procedures["inverter-use"]!.steps[3]!.words = { en: "It carries 3000 watts." }),
+      ["figure-differs", "/procedures/inverter-use/steps/3/words", "/inverters/main/powerW"],
+    ],
+    [
+      "another power of the outboard",
+      "quillback",
+      (file) => (file.inventory.outboard!.name = { en: "Outboard, 4.4 kW" }),
+      ["figure-differs", "/inventory/outboard/name", "/tenders/main/outboard/powerKw"],
+    ],
+    [
+      // 12.2 V is where practice stops a starter bank at rest
+      "volts that no rule has",
+      "quillback",
+      (file) =>
+        (file.procedures["engine-will-not-start"]!.steps[2]!.words = {
+          en: "Read the starter battery. Below 11.2 V use the parallel switch.",
+        }),
+      ["figure-differs", "/procedures/engine-will-not-start/steps/2/words", null],
+    ],
+    [
+      "another hold of a button that a procedure works",
+      "quillback",
+      (file) => (file.fittings["distress-button"]!.how = { en: "Lift, hold nine seconds. Shown, never tried." }),
+      ["figure-differs", "/fittings/distress-button/how", "/procedures/distress-call/steps/1/holdSeconds"],
+    ],
+    [
       "another weight",
       "quillback",
       (file) => (file.inventory["anchor-main"]!.name = { en: "Main anchor, 20 kg" }),

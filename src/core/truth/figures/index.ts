@@ -5,6 +5,7 @@ import { groundTackle } from "./ground-tackle";
 import { heads } from "./heads";
 import { held } from "./held";
 import { own } from "./own";
+import { power } from "./power";
 import { ratings } from "./ratings";
 import { revs } from "./revs";
 import { shore } from "./shore";
@@ -27,6 +28,7 @@ export const figureKinds: readonly FigureKind[] = [
   tanks,
   groundTackle,
   shore,
+  power,
   ratings,
   volts,
   stowed,

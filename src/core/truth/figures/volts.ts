@@ -9,7 +9,7 @@ import type { FigureKind } from "./figure";
 export const volts: FigureKind = {
   name: "volts",
   units: ["V"],
-  facts: ({ file }, _text, { before, sentence }) => {
+  facts: ({ file }, { words }, { before, sentence }) => {
     const banks = Object.entries(file.batteries);
     if (/\b(above|over|at least)\s*$/.test(before) && /\b(rise|revs|charg|alternator|running)/.test(sentence))
       return banks
@@ -20,7 +20,7 @@ export const volts: FigureKind = {
         });
     if (!/\bbelow\s*$/.test(before)) return [];
     const named = banks.filter(([, { duty, name }]) =>
-      new RegExp(`\\b(${duty}|${(name.en ?? duty).toLowerCase()})\\b`).test(sentence),
+      new RegExp(`\\b(${duty}|${(name.en ?? duty).toLowerCase()})\\b`).test(words.toLowerCase()),
     );
     return named.flatMap(([key, { limits, chemistry, duty, nominalV }]) => {
       const scale = nominalV / 12;
