@@ -1,6 +1,7 @@
 "use client";
-import { Box, chakra } from "@chakra-ui/react";
+import { Box, Button, chakra } from "@chakra-ui/react";
 import { useTranslations } from "next-intl";
+import type { CheckedFinding } from "@/core/checks";
 import type { DraftScreen } from "@/api/schemas/draft";
 import { valueAt } from "@/core/yacht/draft/pointer";
 import { fieldWords } from "@/messages/change-words";
@@ -15,33 +16,43 @@ export function DraftFindings({
   accepts,
   onAccept,
   onOpen,
+  onRight,
 }: {
   screen: DraftScreen;
   accepts: Record<string, string>;
   onAccept: (accepts: Record<string, string>) => void;
   onOpen: (path: string) => void;
+  /** says of what is in question that it is right as it is; null for who may not */
+  onRight: ((path: string, basis: string) => Promise<boolean>) | null;
 }) {
   const t = useTranslations("publish");
   const errors = findings.filter((finding) => finding.level === "error");
   const warnings = findings.filter((finding) => finding.level === "warning");
+  const partAt = (path: string) => valueAt(document, path.split("/").slice(0, 3).join("/"));
   const where = (path: string) => {
     const [, collection = "", key = "", ...field] = path.split("/");
-    const part = valueAt(document, `/${collection}/${key}`);
-    const name = part === null || collection === "particulars" ? key || collection : partName(part, key);
+    if (collection === "particulars") return fieldWords([key, ...field].join("."));
+    const part = partAt(path);
+    const name = part === null ? fieldWords(key || collection) : partName(part, key);
     return field.length === 0 ? name : `${name}, ${fieldWords(field.join("."))}`;
   };
-  const way = (path: string) => (
-    <button type="button" className={styles.plain} onClick={() => onOpen(path)}>
-      {where(path)}
-    </button>
-  );
+  // what is not there cannot be opened
+  const way = (path: string) =>
+    path.split("/").length > 2 && partAt(path) !== null ? (
+      <button type="button" className={styles.plain} onClick={() => onOpen(path)}>
+        {where(path)}
+      </button>
+    ) : (
+      <strong>{where(path)}</strong>
+    );
   return (
     <>
       {errors.length > 0 && <h2>{t("errors", { errors: errors.length })}</h2>}
       <chakra.ul listStyleType="none" display="grid" gap="2">
         {errors.map((finding) => (
           <li key={`${finding.path} ${finding.message}`}>
-            <VerdictMark verdict="stop" /> {way(finding.path)}: {finding.message}
+            <VerdictMark verdict="stop" /> {way(finding.path)}: {finding.message}{" "}
+            {onRight && <StandsAsIs finding={finding} name={where(finding.path)} onRight={onRight} />}
           </li>
         ))}
       </chakra.ul>
@@ -61,5 +72,25 @@ export function DraftFindings({
         </Box>
       ))}
     </>
+  );
+}
+
+/** Says of a text that it is right, or of what is missing that she needs none: also where no part of hers can be opened. */
+function StandsAsIs({
+  finding: { path, question },
+  name,
+  onRight,
+}: {
+  finding: CheckedFinding;
+  name: string;
+  onRight: (path: string, basis: string) => Promise<boolean>;
+}) {
+  const t = useTranslations("in-question");
+  if (!question) return null;
+  const words = t(question.code === "needed-missing" ? "not-needed" : "still-right");
+  return (
+    <Button aria-label={`${words}: ${name}`} onClick={() => void onRight(path, question.basis)}>
+      {words}
+    </Button>
   );
 }

@@ -80,7 +80,9 @@ export function FileEditor({ first, fields, mayEdit, mayPublish, timeZone, opens
             />
           )}
           {view === "paste" && mayEdit && <PasteInventory file={file} onDone={draft.look} />}
-          {view === "publish" && <PublishPart {...{ screen, mayEdit, mayPublish }} page={pageOf(file)} onOpen={open} />}
+          {view === "publish" && (
+            <PublishPart {...{ screen, mayEdit, mayPublish }} page={pageOf(file)} onOpen={open} onRight={draft.right} />
+          )}
           {view === "part" && (
             <ChosenPart {...{ draft, chosen, fields, mayEdit, timeZone }} onChoose={setChosen} onOpen={open} />
           )}

@@ -23,6 +23,7 @@ export function PublishPart({
   mayPublish,
   page,
   onOpen,
+  onRight,
 }: {
   screen: DraftScreen;
   mayEdit: boolean;
@@ -30,6 +31,8 @@ export function PublishPart({
   page: string;
   /** shows the part that a JSON pointer leads into */
   onOpen: (path: string) => void;
+  /** keeps that a text in question was read and is right */
+  onRight: (path: string, basis: string) => Promise<boolean>;
 }) {
   const { of, slug, revision } = screen.file;
   const t = useTranslations("publish");
@@ -52,7 +55,13 @@ export function PublishPart({
   };
   return (
     <>
-      <DraftFindings screen={screen} accepts={accepts} onAccept={setAccepts} onOpen={onOpen} />
+      <DraftFindings
+        screen={screen}
+        accepts={accepts}
+        onAccept={setAccepts}
+        onOpen={onOpen}
+        onRight={mayEdit ? onRight : null}
+      />
       <h2 aria-busy={review === undefined}>
         {review ? t("changes", { changes: changes.length }) : all("editor.looking")}
       </h2>

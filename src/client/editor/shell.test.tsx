@@ -114,8 +114,11 @@ describe("the tree of a file", () => {
 
 describe("publishing a draft", () => {
   const onOpen = jest.fn();
+  const onRight = jest.fn().mockResolvedValue(true);
   const draw = (change: Partial<DraftScreen> = {}, may = { mayEdit: true, mayPublish: true }) =>
-    drawDesk(<PublishPart screen={screenOf(change)} page="/fleet/quillback" onOpen={onOpen} {...may} />);
+    drawDesk(
+      <PublishPart screen={screenOf(change)} page="/fleet/quillback" onOpen={onOpen} onRight={onRight} {...may} />,
+    );
 
   it("is not possible while a check blocks it, and leads to where", async () => {
     const person = draw({ findings: [finding("error", "/fittings/windlass-breaker/where", "Say where it is.")] });
@@ -123,6 +126,18 @@ describe("publishing a draft", () => {
     await person.click(tap("Windlass breaker, where"));
     expect(onOpen).toHaveBeenCalledWith("/fittings/windlass-breaker/where");
     expect(screen.queryByRole("button", { name: /^Publish/ })).not.toBeInTheDocument();
+  });
+
+  it("can be gone on with where a card is missing that she does not need: by an answer for her alone", async () => {
+    const missing = {
+      ...finding("error", "/emergencyCards/aground-on-ice", "Missing: aground on ice."),
+      question: { code: "needed-missing", fact: null, basis: "b".repeat(64) },
+    };
+    const person = draw({ findings: [missing] });
+    // there is no part to open
+    expect(screen.queryByRole("button", { name: "aground-on-ice" })).not.toBeInTheDocument();
+    await person.click(tap(/^Not needed on her/));
+    expect(onRight).toHaveBeenCalledWith("/emergencyCards/aground-on-ice", "b".repeat(64));
   });
 
   it("takes a warning with a word, and says why the file is changed", async () => {

@@ -17,13 +17,12 @@ export interface Question extends TruthFinding {
  *   while what it rests on is not, is in question too
  */
 export function questionsOf(file: YachtFile, before: readonly YachtFile[]): Question[] {
-  return checkTexts(file, before).findings.map((finding) => ({
-    ...finding,
-    basis: digestOf({
-      path: finding.path,
-      code: finding.code,
-      text: valueAt(file, finding.path),
-      fact: finding.fact === null ? null : valueAt(file, finding.fact),
-    }),
-  }));
+  return checkTexts(file, before).findings.map((finding) => {
+    const { path, code } = finding;
+    const text = valueAt(file, path);
+    const fact = finding.fact === null ? null : valueAt(file, finding.fact);
+    // what is not there is the same nothing on every yacht: an answer for one holds for her alone
+    const of = text === null ? { of: file.particulars.name } : {};
+    return { ...finding, basis: digestOf({ path, code, text, fact, ...of }) };
+  });
 }

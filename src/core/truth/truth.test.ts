@@ -351,6 +351,17 @@ describe("an answer to a question", () => {
     expect(basis(slower)).not.toBe(basis(wrong("40")));
   });
 
+  it("that a card is not needed holds for one yacht, and not for the fleet", () => {
+    const without = (yacht: string) =>
+      questionsOf(
+        changed(yacht, (file) => void delete file.emergencyCards.aground),
+        [],
+      ).find(({ path }) => path === "/emergencyCards/aground");
+    expect(without("quillback")).toMatchObject({ code: "needed-missing", blocks: true });
+    expect(without("quillback")?.basis).toBe(without("quillback")?.basis);
+    expect(without("quillback")?.basis).not.toBe(without("cold-harbour")?.basis);
+  });
+
   it("can be the figure out of the file", () => {
     const file = demoYachtFile("quillback");
     expect(withReference(file, "Hold stop four seconds.", "/engines/main/stopHoldSeconds")).toBe(

@@ -16,7 +16,10 @@ export function TextQuestion({ finding: { path, question } }: { finding: Checked
   if (!question) return null;
   const words = valueAt(file, path) as { en?: string } | null;
   const fixed = words?.en && question.fact ? withReference(file, words.en, question.fact) : null;
-  const { fact, basis } = question;
+  const { basis } = question;
+  const [, collection = "", key = ""] = question.fact?.split("/") ?? [];
+  // "no stop has it" is a fact of no one part
+  const fact = key !== "" && valueAt(file, `/${collection}/${key}`) !== null ? question.fact : null;
   return (
     <Box display="flex" flexWrap="wrap" gap="3" paddingBlock="1">
       {!disabled && fixed !== null && (
@@ -24,7 +27,7 @@ export function TextQuestion({ finding: { path, question } }: { finding: Checked
       )}
       {!disabled && (
         <Button variant="outline" onClick={() => void onRight(path, basis)}>
-          {t("still-right")}
+          {t(question.code === "needed-missing" ? "not-needed" : "still-right")}
         </Button>
       )}
       {fact !== null && (
