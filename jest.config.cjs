@@ -16,6 +16,11 @@ const esm = [
   "@tanstack/table-core",
   "@tanstack/react-store",
   "@tanstack/store",
+  "d3-geo",
+  "d3-array",
+  "internmap",
+  "age-encryption",
+  "@scure",
 ].join("|");
 
 /** @type {import("jest").Config} */

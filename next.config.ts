@@ -3,7 +3,7 @@ import { withSerwist } from "@serwist/turbopack";
 import createNextIntlPlugin from "next-intl/plugin";
 
 const config: NextConfig = {
-  serverExternalPackages: ["pdfkit", "@node-rs/argon2", "sharp", "pg", "pino"],
+  serverExternalPackages: ["pdfkit", "@node-rs/argon2", "sharp", "pg", "pino", "prom-client"],
   experimental: { optimizePackageImports: ["@chakra-ui/react"] },
   turbopack: { resolveAlias: { "@sinclair/typebox": { browser: "./src/client/no-schemas.ts" } } },
   poweredByHeader: false,

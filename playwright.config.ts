@@ -12,7 +12,7 @@ export default defineConfig({
   retries: 1,
   // a shared machine can be ten times slower than a good one
   timeout: 600_000,
-  expect: { timeout: 20_000 },
+  expect: { timeout: 40_000 },
   reporter: process.env.BRINECOVE_REPORT ? [["list"], ["json", { outputFile: process.env.BRINECOVE_REPORT }]] : "list",
   outputDir: `.build/playwright-${leftOut ? "together" : "alone"}`,
   use: {
@@ -25,7 +25,7 @@ export default defineConfig({
     trace: process.env.BRINECOVE_TRACE ? "retain-on-failure" : "off",
     screenshot: "only-on-failure",
     // a step that finds nothing to tap says so, instead of using up the whole test
-    actionTimeout: 30_000,
+    actionTimeout: 60_000,
     launchOptions: {
       executablePath: process.env.CHROMIUM ?? "/usr/bin/chromium",
       args: [

@@ -380,5 +380,11 @@ test("pages carry a strict policy, answers a request id, and health tells the da
   expect(await (await request.get("/sign-in")).headers()["content-security-policy"]).not.toBe(policy);
   const health = await request.get("/api/health");
   expect(health.headers()["x-request-id"]).toMatch(/^[0-9a-f-]{36}$/);
-  expect(await health.json()).toEqual({ status: "ok", database: "ok" });
+  expect(await health.json()).toEqual({
+    status: "ok",
+    database: "ok",
+    disk: expect.stringMatching(/^(ok|low)$/),
+    backup: "none",
+    messages: "ok",
+  });
 });

@@ -56,7 +56,6 @@ test("one charter from sign-in to statement", async ({ page }, info) => {
      join person p on p.base_id = d.base_id and p.name = 'Ilko Brand' where y.slug = 'pale-heron' and d.subject = 'line:look:canvas'`,
   );
   await owner.end();
-  test.setTimeout(420_000);
   const faults: string[] = [];
   page.on("pageerror", (error) => faults.push(String(error)));
   page.on("console", (message) => {

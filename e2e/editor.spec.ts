@@ -212,7 +212,6 @@ test("two phones walk one yacht: each sees what the other has seen; a lost answe
   page: desk,
   browser,
 }, info) => {
-  test.setTimeout(180_000);
   const context = () =>
     browser.newContext({ baseURL: info.project.use.baseURL, viewport: phoneSize, serviceWorkers: "allow" });
   const [mine, theirs] = [

@@ -94,7 +94,7 @@ test("a file is taken out, changed, checked and published; sisters stand side by
   await expect(page.getByText('"a" stands twice in one object.')).toBeVisible();
   await put("<script>alert(1)</script>");
   await expect(page.getByText("Line 1, column 1: this is not JSON")).toBeVisible();
-  await put('{"schema": "brinecove/yacht-file/3"}');
+  await put('{"schema": "brinecove/yacht-file/4"}');
   await expect(page.getByText("This is no yacht file:")).toBeVisible();
   await put("x".repeat(2_100_000));
   await expect(page.getByText("larger than 2 MB")).toBeVisible();

@@ -35,7 +35,6 @@ async function noteTransfer(page: Page): Promise<void> {
 
 for (const { reference, yacht, places } of charters) {
   test(`the check-in runs on ${yacht}`, async ({ page }) => {
-    test.setTimeout(180_000);
     const faults: string[] = [];
     page.on("pageerror", (error) => faults.push(error.message));
     const file = demoYachtFile(yacht);
@@ -72,7 +71,9 @@ for (const { reference, yacht, places } of charters) {
       atHandover +
       views +
       chains +
-      2;
+      2 +
+      // paddle boards, counted and tried, and a cool box that this charter has hired
+      (yacht === "cold-harbour" ? 3 : 0);
     await expect(footer).toContainText(new RegExp(`left of ${total}`));
     await expect(footer.getByRole("status")).toContainText("all at the base", { timeout: 20_000 });
     expect(faults).toEqual([]);
@@ -80,7 +81,6 @@ for (const { reference, yacht, places } of charters) {
 }
 
 test("the briefing is signed with the check-in, and stands on the record's paper", async ({ page }) => {
-  test.setTimeout(240_000);
   const file = demoYachtFile("little-auk");
   const counts = Object.fromEntries(Object.entries(file.inventory).map(([key, item]) => [key, item.expected]));
   await signIn(page);
@@ -105,7 +105,7 @@ test("the briefing is signed with the check-in, and stands on the record's paper
   await page.getByRole("listitem").filter({ hasText: "Portable toilet" }).getByRole("button").first().click();
   await page.getByRole("button", { name: "Not now …" }).click();
   await page.getByRole("button", { name: "the skipper knows it" }).click();
-  for (let left = 11; left > 0; left--) {
+  for (let left = 12; left > 0; left--) {
     await expect(title).not.toHaveText("Planning the walk …");
     const here = (await title.textContent()) ?? "";
     await page.getByRole("button", { name: left % 2 === 0 ? "Only shown" : "I have done it" }).click();
@@ -113,7 +113,7 @@ test("the briefing is signed with the check-in, and stands on the record's paper
     await expect(title).not.toHaveText("Planning the walk …");
   }
   await expect(title).toHaveText("The walk is done");
-  await expect(page.getByText("11 shown, 6 of them with own hands, 1 left out. No question is open.")).toBeVisible();
+  await expect(page.getByText("12 shown, 6 of them with own hands, 1 left out. No question is open.")).toBeVisible();
 
   // the lines of the check-in, then both sign
   await page.getByRole("button", { name: "List" }).click();
@@ -123,7 +123,7 @@ test("the briefing is signed with the check-in, and stands on the record's paper
     .getByRole("contentinfo")
     .getByRole("button", { name: /^Read it through/ })
     .click();
-  await page.getByText("11 of 12 topics shown, 6 with own hands, 1 left out, 0 not reached").click();
+  await page.getByText("12 of 13 topics shown, 6 with own hands, 1 left out, 0 not reached").click();
   await expect(page.getByText("Portable toilet: left out, the skipper knows it")).toBeVisible();
   await expect(page.getByText("Question answered: How far does the petrol take us?")).toBeVisible();
   await signAndSeal(page, "Pell Harrow");
@@ -133,7 +133,7 @@ test("the briefing is signed with the check-in, and stands on the record's paper
   const address = await page.getByRole("link", { name: /PDF/ }).first().getAttribute("href");
   const paper = await (await page.request.get(address ?? "")).body();
   const words = execFileSync("pdftotext", ["-layout", "-", "-"], { input: paper }).toString().replaceAll(/\s+/g, " ");
-  expect(words).toContain("11 of 12 topics shown, 6 with own hands");
+  expect(words).toContain("12 of 13 topics shown, 6 with own hands");
   expect(words).toContain("Question answered: How far does the petrol take us?");
 });
 

@@ -8,7 +8,6 @@ test("Aldo Merrin's boat book opens in German, answers in German without signal,
   page,
   context,
 }) => {
-  test.setTimeout(240_000);
   await page.setViewportSize({ width: 390, height: 844 });
   await page.goto("/book?language=de#demo-boat-book-cold-harbour-1053");
   await expect(page.getByRole("heading", { name: "Dein Bordbuch öffnen" })).toBeVisible();

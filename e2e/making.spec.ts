@@ -19,7 +19,6 @@ test("a yacht is made from her class, walked at three places without signal, loo
   page,
   browser,
 }, info) => {
-  test.setTimeout(240_000);
   await signIn(page, "senna@brinecove.example");
   await page.goto("/fleet");
   await page.getByRole("link", { name: "A new yacht" }).click();

@@ -1,5 +1,6 @@
 import { test as base } from "@playwright/test";
-import { asServer, copyDatabase } from "../src/cli/copy-database";
+import { connected } from "../src/cli/connected";
+import { copyDatabase } from "../src/cli/copy-database";
 import { app } from "./app";
 
 /** The server and the database that each spec begins with a copy of; nothing where a spec has a database of its own. */
@@ -11,7 +12,7 @@ export const test = base.extend<{ newDemo: void }>({
   newDemo: [
     async ({}, use, { file }) => {
       if (template && file !== lastFile)
-        await asServer(template.serverUrl, (server) =>
+        await connected(template.serverUrl, (server) =>
           copyDatabase(server, new URL(app.ownerUrl).pathname.slice(1), template.name),
         );
       lastFile = file;

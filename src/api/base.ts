@@ -68,6 +68,15 @@ export const lookOverBase = endpoint({
   answer: Type.Object({ findings: Type.Integer({ minimum: 0 }) }, closed),
 });
 
+export const askForBackup = endpoint({
+  name: "ask-for-backup",
+  method: "POST",
+  path: "/api/base/backup",
+  about: "Asks for a backup of the whole installation now; where one is asked for or being made, that is the one.",
+  who: [staff("back-up")],
+  answer: Done,
+});
+
 export const findAnywhere = endpoint({
   name: "find-anywhere",
   method: "GET",

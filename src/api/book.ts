@@ -1,5 +1,9 @@
+import { Type } from "@sinclair/typebox";
+import { TimeOfDay } from "../core/charters/agreed";
 import { charter } from "./callers";
-import { endpoint } from "./endpoint";
+import { Done, endpoint } from "./endpoint";
+import { closed } from "./schemas/closed";
+import { CrewMember } from "./schemas/desk";
 import { AddendumBatch, BoatBook, ItemAnswers, StudyBatch } from "./schemas/book";
 import { OpenAnswer } from "./schemas/handover";
 
@@ -34,6 +38,26 @@ export const postStudy = endpoint({
   body: StudyBatch,
   maxBytes: 200_000,
   answer: ItemAnswers,
+});
+
+export const tellCrew = endpoint({
+  name: "tell-crew",
+  method: "POST",
+  path: "/api/book/crew",
+  about: "Takes the crew list and the hour of arrival that the skipper tells, until the check-in is signed.",
+  who: [charter()],
+  body: Type.Object(
+    {
+      crew: Type.Array(CrewMember, { maxItems: 60 }),
+      /** by the base's clock, on the day the charter begins; null where they do not know yet */
+      arrives: Type.Union([TimeOfDay, Type.Null()]),
+    },
+    closed,
+  ),
+  maxBytes: 40_000,
+  status: 201,
+  answer: Done,
+  errors: ["no-such-charter", "no-yacht-file", "too-many-for-her", "crew-stands"],
 });
 
 export const walkAlone = endpoint({

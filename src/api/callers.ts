@@ -9,6 +9,8 @@ export interface StaffSession {
   personId: string;
   name: string;
   roles: Role[];
+  /** whether this person has to set a second factor up before anything else */
+  factorDue: boolean;
 }
 
 /** A charter's people, come in by link and PIN. */

@@ -145,7 +145,7 @@ export const proveSecond = endpoint({
   body: SecondRequest,
   maxBytes: 1000,
   answer: Permit,
-  errors: ["not-proven", "too-many-tries", "key-missing"],
+  errors: ["not-proven", "code-needed", "wrong-code", "too-many-tries", "key-missing"],
 });
 
 export const chooseRecord = endpoint({

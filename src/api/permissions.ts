@@ -38,9 +38,22 @@ export const permissions = {
   override: manager,
   "settle-rules": manager,
   "settle-prices": manager,
+  "keep-extras": money,
+  "keep-tasks": works,
+  "enter-charter": ["briefer", "office", "manager"],
+  "note-coming": everybody,
+  "close-yacht": ["technician", "office", "manager"],
+  "hire-extras": ["briefer", "office", "manager"],
+  "send-messages": ["briefer", "office", "manager"],
+  "keep-messages": money,
+  "keep-area": ["briefer", "manager"],
+  "keep-people": manager,
   "publish-file": manager,
   "simulate-weather": manager,
   "see-health": manager,
+  "back-up": manager,
+  "see-log": manager,
+  "erase-private": manager,
 } as const satisfies Record<string, readonly Role[]>;
 
 export type Action = keyof typeof permissions;

@@ -2,6 +2,7 @@ import { Type } from "@sinclair/typebox";
 import { anyone } from "./callers";
 import { Done, endpoint } from "./endpoint";
 import { closed } from "./schemas/closed";
+import { FactorCode } from "./schemas/second-factor";
 
 export const signIn = endpoint({
   name: "sign-in",
@@ -13,12 +14,14 @@ export const signIn = endpoint({
     {
       email: Type.String({ minLength: 3, maxLength: 200 }),
       password: Type.String({ minLength: 1, maxLength: 200 }),
+      /** of the phone, or a recovery code, where the person has a second factor */
+      code: Type.Optional(FactorCode),
     },
     closed,
   ),
   maxBytes: 2000,
   answer: Done,
-  errors: ["wrong-sign-in", "too-many-tries"],
+  errors: ["wrong-sign-in", "code-needed", "wrong-code", "too-many-tries"],
 });
 
 export const signOut = endpoint({

@@ -102,7 +102,18 @@ export const holdDeposit = endpoint({
     { outcome: Type.Union([Type.Literal("held"), Type.Literal("declined"), Type.Literal("timed-out")]) },
     closed,
   ),
-  errors: ["no-such-stay", "held-already", "key-used"],
+  errors: ["no-such-stay", "called-off", "held-already", "key-used"],
+});
+
+export const giveBackDeposit = endpoint({
+  name: "give-back-deposit",
+  method: "POST",
+  path: "/api/stays/{id}/deposit/back",
+  about: "Gives back the whole deposit of a charter that does not take place.",
+  who: [staff("close-deposit")],
+  params: ById,
+  answer: Done,
+  errors: ["no-such-stay", "takes-place", "terminal-silent", "terminal-declined"],
 });
 
 export const noteDeposit = endpoint({
@@ -118,7 +129,7 @@ export const noteDeposit = endpoint({
   ),
   maxBytes: 1000,
   answer: Done,
-  errors: ["no-such-stay", "not-by-hand", "more-than-open", "held-already", "key-used"],
+  errors: ["no-such-stay", "called-off", "not-by-hand", "more-than-open", "held-already", "key-used"],
 });
 
 export const decideCharge = endpoint({

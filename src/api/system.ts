@@ -1,5 +1,5 @@
 import { Type } from "@sinclair/typebox";
-import { Key } from "../core/yacht/parts/basics";
+import { Key, oneOf } from "../core/yacht/parts/basics";
 import { anyone } from "./callers";
 import { endpoint, media } from "./endpoint";
 import { KeysAnswer } from "./schemas/keys";
@@ -9,9 +9,21 @@ export const readHealth = endpoint({
   name: "read-health",
   method: "GET",
   path: "/api/health",
-  about: "Whether the app and its database answer.",
+  about:
+    "Whether the app and its database answer, whether the disk has room, whether there is a backup of late, and whether the queue of messages moves. For whoever watches the machine.",
   who: [anyone],
-  answer: Type.Object({ status: Type.Literal("ok"), database: Type.Literal("ok") }, closed),
+  answer: Type.Object(
+    {
+      status: Type.Literal("ok"),
+      database: Type.Literal("ok"),
+      disk: oneOf(["ok", "low"]),
+      /** none where nothing was ever backed up, which is no fault of a demo */
+      backup: oneOf(["ok", "old", "none"]),
+      /** stuck where a message has waited for its first attempt for an hour */
+      messages: oneOf(["ok", "stuck"]),
+    },
+    closed,
+  ),
 });
 
 export const readKeys = endpoint({

@@ -1,8 +1,9 @@
 import { Type } from "@sinclair/typebox";
 import { Uuid } from "../core/basics/ids";
 import { Key, oneOf } from "../core/yacht/parts/basics";
+import { templates } from "../core/yacht/templates";
 import { charter, device, handoverIn, staff, type Caller, type Owns } from "./callers";
-import { Done, endpoint, media } from "./endpoint";
+import { bytes, Done, endpoint, media } from "./endpoint";
 import { closed } from "./schemas/closed";
 import { BySlug, words } from "./fields";
 import { ItemAnswers } from "./schemas/book";
@@ -75,6 +76,32 @@ export const makeYacht = endpoint({
   status: 201,
   answer: Type.Object({ slug: Key }, closed),
   errors: ["no-such-class", "name-taken"],
+});
+
+export const takeClass = endpoint({
+  name: "take-class",
+  method: "POST",
+  path: "/api/classes",
+  about: "Takes a whole yacht file, of any form that was ever published, in as a class of the base.",
+  who: [staff("edit-file")],
+  body: bytes("application/json"),
+  maxBytes: 2_000_000,
+  status: 201,
+  answer: Type.Object({ slug: Key }, closed),
+  errors: ["class-there", "not-utf-8", "not-json", "wrong-file", "too-deep", "wrong-text"],
+});
+
+export const beginClass = endpoint({
+  name: "begin-class",
+  method: "POST",
+  path: "/api/classes/begun",
+  about: "Begins a class of the base from one of the templates that ship with Brinecove.",
+  who: [staff("edit-file")],
+  body: Type.Object({ template: oneOf(templates), name: words(60) }, closed),
+  maxBytes: 1000,
+  status: 201,
+  answer: Type.Object({ slug: Key }, closed),
+  errors: ["class-there"],
 });
 
 export const readPlan = endpoint({

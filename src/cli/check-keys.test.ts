@@ -1,9 +1,10 @@
 import { readFileSync, renameSync, rmSync, writeFileSync } from "node:fs";
 import { generateKeyPairSync } from "node:crypto";
-import { cpSync, mkdtempSync } from "node:fs";
+import { mkdtempSync } from "node:fs";
 import { tmpdir } from "node:os";
 import { join } from "node:path";
 import { demoBase } from "../testing/demo-base";
+import { copyOwnKey } from "../testing/own-key";
 import { keysOf } from "../server/db/keys";
 import { publicKeyOf, rewriteKeyFile } from "../server/keys/key-file";
 import { nextKey, signForBase } from "../server/keys/signing";
@@ -18,7 +19,7 @@ const data = mkdtempSync(join(tmpdir(), "brinecove-keys-"));
 let file: string;
 let url: string;
 beforeAll(() => {
-  cpSync(join(before, "keys"), join(data, "keys"), { recursive: true });
+  copyOwnKey(base.baseId, before, data);
   process.env.BRINECOVE_DATA = data;
   file = join(data, "keys", `${base.baseId}.pem`);
   url = Object.assign(new URL(process.env.BRINECOVE_TEST_SERVER ?? ""), { pathname: "/brinecove_unit_keys" }).href;

@@ -48,9 +48,16 @@ export function openDatabase(purpose: "main" | "test" | "pictures"): Database {
   if (purpose === "main" && process.env.DATABASE_URL)
     return { ownerUrl: process.env.DATABASE_URL, script: {}, stop: () => undefined };
   const dir = join(dataFolder(), purpose === "main" ? "postgres" : `${purpose}-postgres`);
-  const port = Number(process.env.BRINECOVE_PG_PORT ?? 54310) + { main: 0, test: 1, pictures: 2 }[purpose];
+  const port = Number(process.env.BRINECOVE_PG_PORT ?? 24310) + { main: 0, test: 1, pictures: 2 }[purpose];
   const password = keptSecret(join(dataFolder(), "database-password"));
-  const script = { BRINECOVE_PG_DIR: dir, BRINECOVE_PG_PORT: String(port), BRINECOVE_PG_PASSWORD: password };
+  // what tests write is thrown away: it need not outlive the machine, only the processes that they kill
+  const options: Record<string, string> = purpose === "main" ? {} : { BRINECOVE_PG_OPTIONS: "-c fsync=off" };
+  const script = {
+    BRINECOVE_PG_DIR: dir,
+    BRINECOVE_PG_PORT: String(port),
+    BRINECOVE_PG_PASSWORD: password,
+    ...options,
+  };
   if (purpose !== "main") postgres("destroy", script);
   postgres("start", script);
   return {
@@ -67,7 +74,7 @@ export function stopDatabase(): void {
   const { BRINECOVE_PG_PORT } = process.env;
   postgres("stop", {
     BRINECOVE_PG_DIR: join(dataFolder(), "postgres"),
-    BRINECOVE_PG_PORT: BRINECOVE_PG_PORT ?? "54310",
+    BRINECOVE_PG_PORT: BRINECOVE_PG_PORT ?? "24310",
   });
 }
 

@@ -2,6 +2,7 @@ import { join } from "node:path";
 import { ensureDatabase, migrate } from "../server/db/migrate";
 import { dataFolder, keptSecret, openDatabase, type Database } from "./database";
 import { CommandError } from "./command-error";
+import { isStarted } from "./running/note";
 
 export interface Prepared {
   database: Database;
@@ -12,7 +13,9 @@ export interface Prepared {
 
 /** A database server with Brinecove's database on it, migrated. */
 export async function prepareDatabase(purpose: "main" | "test" | "pictures"): Promise<Prepared> {
-  const database = openDatabase(purpose);
+  const opened = openDatabase(purpose);
+  // the server of a `start` that runs is used, and left running
+  const database = purpose === "main" && isStarted() ? { ...opened, stop: () => undefined } : opened;
   try {
     const ownerUrl =
       process.env.DATABASE_URL && purpose === "main"

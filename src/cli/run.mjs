@@ -9,7 +9,7 @@ const [name = "help", ...rest] = process.argv.slice(2);
 const source = resolve("src/cli/commands", `${name}.ts`);
 if (!/^[a-z-]+$/.test(name) || !existsSync(source)) {
   console.error(
-    `There is no "${name}". Commands: start, stop, test, dev, calc NAME, screenshots, measure, verify FILE, keys WHAT, reset-demo.`,
+    `There is no "${name}". Commands: start, stop, test, dev, calc NAME, screenshots, measure, verify FILE, backup FILE, restore FILE, doctor, keys WHAT, base add, reset-demo, remove-demo.`,
   );
   process.exit(2);
 }

@@ -39,7 +39,8 @@ export function serve(
   quiet = false,
   mode: "start" | "dev" = "start",
 ): ChildProcess {
-  const address = ["-H", "127.0.0.1", "-p", String(port)];
+  // behind a proxy on the same machine nobody else needs to reach it; in a container the proxy is another machine
+  const address = ["-H", process.env.BRINECOVE_LISTEN ?? "127.0.0.1", "-p", String(port)];
   // a connection that is kept is not ended by us in the moment in which the other side uses it again
   const kept = mode === "start" ? ["--keepAliveTimeout", "65000"] : [];
   return spawn(process.execPath, ["node_modules/next/dist/bin/next", mode, ...address, ...kept], {

@@ -1,5 +1,6 @@
 import { readFileSync } from "node:fs";
 import { v7 as uuid } from "uuid";
+import { Area } from "../core/area/area";
 import { addDays, addHours, dayIn, instantIn } from "../core/basics/instant";
 import { digestOf } from "../core/basics/digest";
 import type { Entry } from "../core/handover/entry";
@@ -21,7 +22,13 @@ import { now } from "../server/clock";
 import { addCrewList } from "../server/db/crew";
 import { addCall } from "../server/db/calls";
 import { findHandover, type HandoverRow } from "../server/db/handovers";
-import { pool, inBaseTransaction, type Queryable } from "../server/db/pool";
+import { asDoer, type Doer } from "../server/db/doer";
+import { endPool, inBaseTransaction, pool, type Queryable } from "../server/db/pool";
+import { hireForCharter } from "../server/stays/hire-extras";
+import { usualCharters } from "../core/charters/agreed";
+import { placeOf } from "../core/extras/aboard";
+import { addList } from "../server/db/base-lists";
+import { addArea } from "../server/db/area";
 import { addPrices } from "../server/db/prices";
 import { findYacht } from "../server/db/yachts";
 import { holdDeposit, noteDeposit } from "../server/deposit/deposit";
@@ -76,10 +83,9 @@ export async function loadDemoIfEmpty(onBegin: () => void = () => undefined): Pr
   const { rows } = await pool().query<{ empty: boolean }>("select not base_exists() as empty");
   if (rows[0]?.empty) {
     onBegin();
-    await loadDemo();
+    await asDoer({ kind: "house", action: "load-demo" }, loadDemo);
   }
-  await pool().end();
-  delete (globalThis as { brinecovePool?: unknown }).brinecovePool;
+  await endPool();
   return rows[0]?.empty ?? false;
 }
 
@@ -115,12 +121,22 @@ async function loadDemo(): Promise<void> {
   await inBaseTransaction(baseId, async (db) => {
     const { name, place, timeZone, currency, languages, phone } = script.base;
     await db.query(
-      "insert into base (id, name, place, time_zone, currency, languages, phone) values ($1, $2, $3, $4, $5, $6, $7)",
+      "insert into base (id, name, place, time_zone, currency, languages, phone, is_demo) values ($1, $2, $3, $4, $5, $6, $7, true)",
       [baseId, name, place, timeZone, currency, languages, phone],
     );
     await makeFirstKey(db, baseId);
     await loadStaff(db, loaded, script);
     await addPrices(db, 0, script.prices, "this season's prices", loaded.staff.get("senna")?.id ?? "", now());
+    const extras = { onNumber: 0, list: script.extras, by: loaded.staff.get("odile")?.id ?? "", at: now() };
+    await addList(db, "extras", extras);
+    const templates = { usual: { name: "Usual", terms: script.terms } };
+    await addList(db, "charters", {
+      onNumber: 0,
+      list: { ...usualCharters, templates },
+      by: loaded.staff.get("senna")?.id ?? "",
+      at: now(),
+    });
+    await addArea(db, 0, parseAs(Area, read("demo/area.geojson")), loaded.staff.get("senna")?.id ?? "", now());
     await loadYachts(db, loaded, script);
   });
   const markIds: MarkIds = new Map();
@@ -143,7 +159,11 @@ async function loadDemo(): Promise<void> {
     }
     if (charter.decisions || charter.settle) {
       const moment = charter.settle ? at(charter.settle.at) : loadedAt;
-      list.push({ at: min(moment, loadedAt), run: () => settleStay(loaded, stay, charter) });
+      const doer: Doer = { kind: "staff", action: "decide-charge", person: stay.briefer.id };
+      list.push({
+        at: min(moment, loadedAt),
+        run: () => asDoer(doer, () => settleStay(loaded, stay, charter)),
+      });
     }
     return list;
   });
@@ -259,6 +279,14 @@ async function loadCharter(
       briefer.id,
       now(),
     );
+  if (charter.extras) {
+    const yacht = await findYacht(db, { slug: charter.yacht });
+    const hired = Object.entries(charter.extras).flatMap(([key, count]) => {
+      const extra = script.extras[key];
+      return extra && yacht ? [{ key, count, place: placeOf(extra, yacht.file) }] : [];
+    });
+    await hireForCharter(db, charterId, { onNumber: 0, hired }, briefer.id);
+  }
   if (charter.study) {
     const studiedAt = min(at(charter.study.at), now());
     const yacht = await findYacht(db, { slug: charter.yacht });
@@ -320,7 +348,9 @@ async function playHandover(
 ): Promise<void> {
   const doer = scripted.by === undefined ? stay.briefer : staff.get(scripted.by);
   if (!doer) throw new Error(`demo/scenario.json: "${scripted.by ?? ""}" is not of the staff`);
-  const { id } = await inBaseTransaction(baseId, (db) => openHandover(db, stay.stayId, kind, doer.id));
+  const { id } = await asDoer({ kind: "staff", action: "open-handover", person: doer.id }, () =>
+    inBaseTransaction(baseId, (db) => openHandover(db, stay.stayId, kind, doer.id)),
+  );
   const handover = await inBaseTransaction(baseId, (db) => findHandover(db, id));
   if (!handover) throw new Error("the demo's handover is gone");
   const { entries, photos } = await play(
@@ -345,7 +375,9 @@ async function playHandover(
   // it reaches the base when it is signed, not when it was begun
   await atTime(sealedAt, async () => {
     await keep();
-    await playSigning(grant, handover, stay, { entries, photos, sealedAt });
+    await asDoer({ kind: "device", action: "seal-handover", person: doer.id, grant: grant.id }, () =>
+      playSigning(grant, handover, stay, { entries, photos, sealedAt }),
+    );
   });
 }
 

@@ -3,6 +3,7 @@ import { languages } from "../core/basics/languages";
 import { oneOf } from "../core/yacht/parts/basics";
 import { Experience } from "../core/briefing/experience";
 import { Mark } from "../core/handover/lines/mark-form";
+import { Extras } from "../core/extras/extra";
 import { PriceList } from "../core/settlement/prices";
 import { Decision } from "../core/settlement/propose";
 import { Waiver } from "../core/settlement/schema";
@@ -65,6 +66,8 @@ const Charter = Type.Object(
     language: Type.Optional(oneOf(languages)),
     from: Moment,
     to: Moment,
+    /** what it has hired, by the base's extras */
+    extras: Type.Optional(Type.Record(Type.String(), Type.Integer({ minimum: 1 }))),
     deposit: Type.Union([Type.Literal("held"), Type.Literal("open")]),
     /** what this charter agreed otherwise than the demo's common terms */
     agreed: Type.Optional(Type.Object({ amountMinor: Type.Integer({ minimum: 0 }), how: DepositHow }, closed)),
@@ -118,6 +121,7 @@ export const Scenario = Type.Object(
     ),
     yachts: Type.Array(Type.Object({ file: Type.String(), berth: Type.String(), code: Type.String() }, closed)),
     terms: CharterTerms,
+    extras: Extras,
     prices: PriceList,
     charters: Type.Array(Charter),
   },

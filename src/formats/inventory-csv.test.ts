@@ -1,5 +1,6 @@
 import Papa from "papaparse";
 import { demoYacht } from "../testing/demo-yacht";
+import { InventoryItem } from "../core/yacht/parts/handover";
 import { CsvFault, inventoryFromCsv, inventoryFromPaste, inventoryToCsv } from "./inventory-csv";
 
 const file = demoYacht("pale-heron");
@@ -10,9 +11,36 @@ const take = (...lines: string[]) => inventoryFromCsv(lines.join("\r\n"), file, 
 describe("the inventory as CSV", () => {
   it("comes back the same", () => {
     const csv = inventoryToCsv(file, "EUR");
-    expect(csv.split("\r\n")[0]).toBe(`${heading},matter,jacket_from_kg,jacket_to_kg,consumed`);
+    expect(csv.split("\r\n")[0]).toBe(`${heading},matter,jacket_from_kg,jacket_to_kg,consumed,raft_places`);
     expect(inventoryFromCsv(csv, file, "EUR")).toEqual(file);
     expect(inventoryFromCsv(`\uFEFF${csv.replaceAll("\r\n", "\n")}`, file, "EUR")).toEqual(file);
+  });
+
+  it("has an empty cell for what nobody has told yet, which stays untold; a told one is not emptied", () => {
+    const blank = structuredClone(file);
+    Object.assign(blank.inventory.bucket!, { expected: -1, boughtOn: "0000-00-00", where: { en: "…" } });
+    const csv = inventoryToCsv(blank, "EUR");
+    expect(csv.split("\r\n").find((row) => row.startsWith("bucket,"))).not.toMatch(/,-1,|0000-00-00|…/);
+    expect(inventoryFromCsv(csv, blank, "EUR")).toEqual(blank);
+    expect(() => inventoryFromCsv(csv, file, "EUR")).toThrow(/column "(bought|where|expected)"/);
+  });
+
+  it("keeps every field an item can have", () => {
+    const full: Required<InventoryItem> = {
+      ...{
+        name: { en: "Life raft" },
+        order: 3,
+        place: "stern",
+        where: { en: "port" },
+        system: "safety",
+        group: "deck",
+      },
+      ...{ expected: 1, replacementMinor: 185050, boughtOn: "2025-03-20", lifeMonths: 144, safety: true },
+      ...{ perPerson: true, matter: "raft", jacketKg: { from: 40, to: 90 }, raftPlaces: 8, consumed: true },
+    };
+    expect(Object.keys(full).sort()).toEqual(Object.keys(InventoryItem.properties).sort());
+    const one = { ...file, inventory: { raft: full } };
+    expect(inventoryFromCsv(inventoryToCsv(one, "EUR"), one, "EUR")).toEqual(one);
   });
 
   it("makes cells harmless that a spreadsheet would run, and gives them back as they were", () => {
@@ -57,7 +85,7 @@ describe("the inventory as CSV", () => {
   it("leaves what a jacket fits and what a thing is about as it was, where a list has no such columns", () => {
     const short = inventoryToCsv(file, "EUR")
       .split("\r\n")
-      .map((line) => line.replace(/(,[^,]*){4}$/, ""))
+      .map((line) => line.replace(/(,[^,]*){5}$/, ""))
       .join("\r\n");
     expect(short.split("\r\n")[0]).toBe(heading);
     expect(inventoryFromCsv(short, file, "EUR")).toEqual(file);

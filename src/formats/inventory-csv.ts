@@ -2,6 +2,7 @@ import Papa from "papaparse";
 import { isDay } from "../core/basics/instant";
 import { minorDigits } from "../core/basics/money";
 import { clearanceTopics, type ClearanceTopic } from "../core/basics/clearance-topics";
+import { blankDay, blankFigure, blankWords, isBlank } from "../core/yacht/parts/blank";
 import { groups, systems, type Group, type System, type YachtFile } from "../core/yacht/schema";
 
 /** A list that cannot be taken: line and column of the text, and how to mend it. */
@@ -33,11 +34,15 @@ const columns = [
   "jacket_from_kg",
   "jacket_to_kg",
   "consumed",
+  "raft_places",
 ] as const;
 type Column = (typeof columns)[number];
 /** A list may leave these out, as earlier ones did: what the file says of them then stays. */
-const mayBeMissing: readonly Column[] = ["matter", "jacket_from_kg", "jacket_to_kg", "consumed"];
+const mayBeMissing: readonly Column[] = ["matter", "jacket_from_kg", "jacket_to_kg", "consumed", "raft_places"];
 type Item = YachtFile["inventory"][string];
+
+/** What nobody has told yet is an empty cell, and stays untold when the list comes back with it. */
+const unlessBlank = (fact: string | number): string | number => (isBlank(fact) ? "" : fact);
 
 /** What a spreadsheet would run as a formula. */
 const formula = /^[=+\-@\t\r]/;
@@ -54,12 +59,12 @@ export function inventoryToCsv(file: Pick<YachtFile, "inventory">, currency: str
       key,
       name: item.name.en ?? "",
       place: item.place,
-      where: item.where.en ?? "",
+      where: unlessBlank(item.where.en ?? ""),
       system: item.system,
       group: item.group,
-      expected: item.expected,
+      expected: unlessBlank(item.expected),
       price: (item.replacementMinor / 10 ** digits).toFixed(digits),
-      bought: item.boughtOn,
+      bought: unlessBlank(item.boughtOn),
       life_months: item.lifeMonths,
       safety: item.safety ? "yes" : "",
       per_person: item.perPerson ? "yes" : "",
@@ -67,6 +72,7 @@ export function inventoryToCsv(file: Pick<YachtFile, "inventory">, currency: str
       jacket_from_kg: item.jacketKg?.from ?? "",
       jacket_to_kg: item.jacketKg?.to ?? "",
       consumed: item.consumed ? "yes" : "",
+      raft_places: item.raftPlaces ?? "",
     }));
   return `${Papa.unparse(rows, { columns: [...columns], newline: "\r\n", escapeFormulae: formula })}\r\n`;
 }
@@ -185,12 +191,13 @@ function itemOf(
 ): Item {
   const text = (column: "name" | "where", most: number) => {
     const value = cell(column);
+    if (column === "where" && value === "" && isBlank(before?.where.en)) return { en: blankWords };
     if (value === "") throw fault(column, "is empty.");
     if (value.length > most) throw fault(column, `is longer than ${most} letters.`);
     return { ...(column === "name" ? before?.name : before?.where), en: value };
   };
   const whole = (
-    column: "expected" | "life_months" | "jacket_from_kg" | "jacket_to_kg",
+    column: "expected" | "life_months" | "jacket_from_kg" | "jacket_to_kg" | "raft_places",
     least: number,
     most: number,
   ) => {
@@ -215,8 +222,8 @@ function itemOf(
       "place",
       `there is no place "${place}" on this yacht. There are: ${Object.keys(file.places).join(", ")}.`,
     );
-  const bought = cell("bought");
-  if (!isDay(bought)) throw fault("bought", `"${bought}" is no day; write it as 2027-06-12.`);
+  const bought = cell("bought") === "" && isBlank(before?.boughtOn) ? blankDay : cell("bought");
+  if (bought !== blankDay && !isDay(bought)) throw fault("bought", `"${bought}" is no day; write it as 2027-06-12.`);
   const item: Item = {
     name: text("name", 200),
     order: before?.order ?? 1000 + order,
@@ -224,7 +231,7 @@ function itemOf(
     where: text("where", 400),
     system: oneOf<System>("system", systems),
     group: oneOf<Group>("group", groups),
-    expected: whole("expected", 0, 9999),
+    expected: cell("expected") === "" && isBlank(before?.expected) ? blankFigure : whole("expected", 0, 9999),
     replacementMinor: priceOf(cell("price"), (what) => fault("price", what), currency),
     boughtOn: bought,
     lifeMonths: whole("life_months", 1, 1200),
@@ -237,6 +244,8 @@ function itemOf(
   else item.jacketKg = jacketOf(cell, whole, fault);
   if (item.jacketKg === undefined) delete item.jacketKg;
   if (has("consumed") ? yes("consumed") : before?.consumed) item.consumed = true;
+  if (!has("raft_places")) Object.assign(item, before?.raftPlaces ? { raftPlaces: before.raftPlaces } : {});
+  else if (cell("raft_places") !== "") item.raftPlaces = whole("raft_places", 1, 60);
   return item;
 }
 

@@ -96,7 +96,7 @@ function meant(errors: readonly ErrorObject[]): SchemaMismatch | null {
 
 /** The deepest error says most: in a union, the branch that got furthest is the one that was meant. */
 function worded(errors: ErrorObject[], value: unknown): SchemaMismatch {
-  const meaningful = errors.filter((error) => error.keyword !== "anyOf" && error.keyword !== "oneOf");
+  const meaningful = errors.filter((error) => !["anyOf", "oneOf", "if"].includes(error.keyword));
   const ranked = (meaningful.length > 0 ? meaningful : errors).map((error) => ({
     error,
     depth: error.instancePath.split("/").length - (error.keyword === "const" || error.keyword === "type" ? 0.5 : 0),

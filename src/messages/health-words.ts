@@ -23,6 +23,10 @@ export function healthWords(t: Translator, finding: HealthFinding): string {
   if (finding.what === "key")
     return finding.number === null ? t("health.key") : t("health.key-stray", { number: finding.number });
   if (finding.what === "disk") return t("health.disk", { freeMb: finding.freeMb });
+  if (finding.what === "backup")
+    return finding.lastAt === null
+      ? t("health.backup-none")
+      : t("health.backup-old", { day: finding.lastAt.slice(0, 10) });
   const { yacht, kind, problem } = finding;
   const named = { yacht, kind: t(`kind.${kind as "check-in"}`), problem };
   if (finding.what === "follow-up") return t(`health.follow-up-${finding.work}`, named);

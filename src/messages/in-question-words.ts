@@ -29,6 +29,7 @@ export function inQuestionWords(t: Translator, file: YachtFile, { path, code, fa
     return valueAt(file, path) === null
       ? t("in-question.not-there", { what: (path.split("/").at(-1) ?? "").replaceAll("-", " ") })
       : t("in-question.needed-missing", { part: partAt(t, file, path) });
+  if (fact === path) return t("in-question.translation");
   return fact === null ? t(`in-question.${code}-plain`) : t(`in-question.${code}`, { fact: factWords(t, file, fact) });
 }
 

@@ -14,6 +14,7 @@ export const stayOf = (change: Partial<StayView> = {}): StayView =>
     startsAt: "2027-06-12T15:00:00.000Z",
     endsAt: "2027-06-19T09:00:00.000Z",
     aboard: 4,
+    calledOff: null,
     skipperId: id(903),
     skipper: "Isa Calder",
     chartererId: id(904),

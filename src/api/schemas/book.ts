@@ -1,4 +1,5 @@
 import { Type, type Static } from "@sinclair/typebox";
+import { Area } from "../../core/area/area";
 import { StudyAnswer } from "../../core/briefing/study/answer";
 import type { NotAlone } from "../../core/briefing/study/walk-alone";
 import { Addendum } from "../../core/handover/addenda/addendum";
@@ -8,10 +9,20 @@ import { DepositHow } from "../../core/settlement/terms";
 import { SignedKind } from "../../core/handover/list";
 import { Key, oneOf } from "../../core/yacht/parts/basics";
 import { YachtFile } from "../../core/yacht/schema";
+import { CrewMember } from "./desk";
 
 const closed = { additionalProperties: false } as const;
 const BaseWords = Type.Object(
-  { name: Type.String(), place: Type.String(), phone: Type.String(), timeZone: Type.String(), currency: Type.String() },
+  {
+    name: Type.String(),
+    place: Type.String(),
+    phone: Type.String(),
+    timeZone: Type.String(),
+    currency: Type.String(),
+    /** on which it listens, and when somebody is there, as it told when it was set up */
+    channel: Type.Optional(Type.String()),
+    hours: Type.Optional(Type.String()),
+  },
   closed,
 );
 
@@ -120,6 +131,12 @@ export const BoatBook = Type.Object(
       { slug: Key, name: Type.String(), berth: Type.String(), revision: Type.Integer({ minimum: 1 }), file: YachtFile },
       closed,
     ),
+    /** the people aboard, as far as the crew list tells them */
+    crew: Type.Optional(Type.Array(CrewMember)),
+    /** at what hour they said that they come; older bases did not ask */
+    arrives: Type.Optional(Type.Union([Type.String(), Type.Null()])),
+    /** the waters of the base; not in books of before, and not where nobody told them */
+    area: Type.Optional(Area),
     /** what has changed in her file since it was studied, in words */
     changes: Type.Array(Type.String()),
     /** what was said in the study so far, from any device */
@@ -152,6 +169,7 @@ export const BoatBook = Type.Object(
           fuelRule: Type.Union([Type.Literal("by-level"), Type.Literal("per-engine-hour")]),
           lateHours: Type.Integer(),
           windLimitKn: Type.Integer(),
+          gustLimitKn: Type.Optional(Type.Integer()),
         },
         closed,
       ),

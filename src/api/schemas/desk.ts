@@ -1,12 +1,14 @@
 import { Type, type Static } from "@sinclair/typebox";
 import type { BaseRules } from "../../core/base/rules";
 import type { FarBelow } from "../../core/briefing/far-below";
+import type { Words } from "../../core/basics/words";
 import type { Verdict } from "../../core/basics/verdict";
 import type { KeptAddendum } from "../../core/handover/addenda/kept";
 import type { HandoverKind } from "../../core/handover/lines/line-input";
 import type { RecordFault } from "../../core/handover/record-fault";
 import type { StandingProblem } from "../../core/handover/standing";
 import type { MissingSigner } from "../../core/handover/seal";
+import type { CalledOff } from "../../core/charters/call-off";
 import type { NextStep } from "../../core/handover/next-step";
 import type { BookDifference } from "../../core/settlement/books";
 import type { Concluded } from "../../core/settlement/conclude";
@@ -19,6 +21,7 @@ import type { FileChange } from "../../core/yacht/changes";
 import type { Settlement } from "../../core/settlement/schema";
 import type { CharterTerms } from "../../core/settlement/terms";
 import type { WorkState } from "../../core/upkeep/defect";
+import { oneOf } from "../../core/yacht/parts/basics";
 import { YachtFile } from "../../core/yacht/schema";
 import type { ReadyReason, ReadyState, ShortItem } from "../../core/upkeep/readiness";
 
@@ -99,6 +102,8 @@ export interface StayView {
   startsAt: string;
   endsAt: string;
   aboard: number;
+  /** why it does not take place; null where it does */
+  calledOff: CalledOff | null;
   skipperId: string;
   skipper: string;
   chartererId: string;
@@ -193,11 +198,20 @@ export interface PriceChange {
   by: string;
 }
 
-/** Somebody aboard, by the crew list; the weight is for the life jacket. */
+/** How much somebody has sailed. */
+export const sailedBefore = ["never", "some", "much"] as const;
+
+/** Somebody aboard, by the crew list; the weight is for the life jacket, the rest for the briefing, as far as they wish to tell it. */
 export const CrewMember = Type.Object(
   {
     name: Type.String({ minLength: 1, maxLength: 120, pattern: "\\S" }),
     weightKg: Type.Integer({ minimum: 3, maximum: 300 }),
+    isChild: Type.Optional(Type.Boolean()),
+    swims: Type.Optional(Type.Boolean()),
+    speaks: Type.Optional(Type.String({ maxLength: 60 })),
+    sailed: Type.Optional(oneOf(sailedBefore)),
+    /** what the base should know, told only by who wishes to */
+    toKnow: Type.Optional(Type.String({ maxLength: 200 })),
   },
   { additionalProperties: false },
 );
@@ -268,16 +282,27 @@ export interface DepositView {
   at: string;
 }
 
-/** A message as it was given to the (simulated) outbox. */
-export interface OutMessage {
-  id: string;
-  toName: string;
-  toAddress: string | null;
-  subject: string;
-  words: string;
-  at: string;
+/** What the base does aboard before a charter: how many tasks, minutes of one person, and what is taken off her. */
+export interface TurnRound {
+  tasks: number;
+  minutes: number;
+  takeOff: Words[];
 }
 
+/** The extras of a charter, and what else it could hire. */
+export interface HireView {
+  /** of the change that they stand by; 0 before the first */
+  number: number;
+  hired: { key: string; count: number; place: string; name: Words }[];
+  /** what the hire comes to over the charter */
+  sumMinor: number;
+  /** what the base lends, with how many are free over these days and where it would be stowed */
+  lent: { key: string; name: Words; free: number; place: string }[];
+  places: { key: string; name: Words }[];
+  /** the check-in is open: its list is fixed */
+  isFixed: boolean;
+  isPrepOpen: boolean;
+}
 /** What a reservation says about a line of the statement. */
 export interface Reservation {
   line: string;

@@ -1,4 +1,5 @@
 import { Type, type Static } from "@sinclair/typebox";
+import { Area } from "../../core/area/area";
 import type { NotTaken } from "@/core/readings/boat-reading";
 import { Entry } from "../../core/handover/entry";
 import { InstantText, PartySide, Sha256, Uuid } from "../../core/basics/ids";
@@ -9,6 +10,7 @@ import { Permit } from "../../core/handover/permit";
 import { Manifest, Signature, SignatureContents } from "../../core/handover/seal";
 import { standingProblems, type StandingProblem } from "../../core/handover/standing";
 import { YachtFile } from "../../core/yacht/schema";
+import { FactorCode } from "./second-factor";
 
 const closed = { additionalProperties: false } as const;
 const Named = Type.Object({ id: Uuid, name: Type.String() }, closed);
@@ -45,6 +47,8 @@ export const HandoverBundle = Type.Object(
   {
     list: HandoverList,
     file: YachtFile,
+    /** at check-in: the waters of the base, where it has told them */
+    area: Type.Optional(Area),
     /** the yacht's short name; not in bundles that a device kept from before */
     slug: Type.Optional(Type.String()),
     base: Type.Object(
@@ -126,7 +130,11 @@ export const FeedPage = Type.Object(
 
 /** A second person of the base proves themself on a device that was made out to another. */
 export const SecondRequest = Type.Object(
-  { email: Type.String({ minLength: 3, maxLength: 200 }), password: Type.String({ minLength: 1, maxLength: 200 }) },
+  {
+    email: Type.String({ minLength: 3, maxLength: 200 }),
+    password: Type.String({ minLength: 1, maxLength: 200 }),
+    code: Type.Optional(FactorCode),
+  },
   closed,
 );
 

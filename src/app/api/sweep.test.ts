@@ -5,6 +5,10 @@ import { v7 as uuid } from "uuid";
 import { isBytes, type AnyEndpoint, type Method } from "@/api/endpoint";
 import { endpoints } from "@/api/index";
 import { usualRules } from "@/core/base/rules";
+import { usualMessages } from "@/core/messages/template";
+import { usualCharters } from "@/core/charters/agreed";
+import { usualKeeping } from "@/core/private/keeping";
+import { usualTasks } from "@/core/tasks/usual";
 import { charterCookie, staffCookie } from "@/server/auth/session";
 import { freshToken, tokenHash } from "@/server/auth/token";
 import { makeGrant } from "@/server/auth/grant";
@@ -43,6 +47,8 @@ const staff = "BTOM";
  * stranger's manager is let in as a manager and then finds nothing, which is said beside.
  */
 const allowed: Record<string, string> = {
+  "try-set-up-code": everybody,
+  "set-up-base": everybody,
   "sign-in": everybody,
   "sign-out": everybody,
   "open-book": everybody,
@@ -50,6 +56,7 @@ const allowed: Record<string, string> = {
   "read-book": "CY",
   "post-book-addenda": "CY",
   "post-study": "CY",
+  "tell-crew": "CY",
   "walk-alone": "CY",
   "read-aboard": everybody,
   "print-aboard-card": everybody,
@@ -70,6 +77,8 @@ const allowed: Record<string, string> = {
   "save-record": `${staff}C`,
   "save-whole-record": `${staff}C`,
   "read-photo": `${staff}DSCY`,
+  "read-manual": `${staff}DSCY`,
+  "put-manual": "TM",
   "put-photo": `${staff}DSC`,
   "make-book-link": "BOM",
   "end-access": "BOM",
@@ -117,8 +126,50 @@ const allowed: Record<string, string> = {
   "settle-rules": "M",
   "settle-prices": "M",
   "simulate-weather": "M",
+  "keep-extras": "OM",
+  "keep-tasks": "TM",
+  "hire-extras": "BOM",
+  "enter-charter": "BOM",
+  "change-charter": "BOM",
+  "foresee-change": "BOM",
+  "call-off-charter": "BOM",
+  "move-charter": "BOM",
+  "note-coming": staff,
+  "close-yacht": "TOM",
+  "open-yacht": "TOM",
+  "give-back-deposit": "OM",
+  "find-guests": "BOM",
+  "keep-usual-charters": "M",
+  "keep-messages": "OM",
+  "keep-keeping": "M",
+  "save-held": "M",
+  "erase-guest": "M",
+  "preview-message": "BOM",
+  "send-message": "BOM",
+  "send-book-link": "BOM",
+  "send-again": "BOM",
+  "take-class": "TM",
+  "begin-class": "TM",
+  "invite-person": "M",
+  "make-reset-link": "M",
+  "end-invitation": "M",
+  "change-person": "M",
+  "change-password": staff,
+  "begin-factor": staff,
+  "confirm-factor": staff,
+  "renew-codes": staff,
+  "end-own-factor": staff,
+  "end-factor": "M",
+  "read-devices": "M",
+  "end-device": "M",
+  "read-invitation": everybody,
+  "take-invitation": everybody,
+  "keep-area": "BM",
+  "save-area": staff,
   "look-over-base": "M",
+  "ask-for-backup": "M",
   "save-history": staff,
+  "save-log": "M",
   "find-anywhere": staff,
   "read-health": everybody,
   "read-keys": everybody,
@@ -133,9 +184,29 @@ const ownOfEach = new Set([
   "make-yacht",
   "settle-rules",
   "settle-prices",
+  "keep-extras",
+  "keep-tasks",
+  "keep-messages",
+  "enter-charter",
+  "close-yacht",
+  "find-guests",
+  "keep-usual-charters",
+  "keep-keeping",
+  "invite-person",
+  "take-class",
+  "begin-class",
+  "change-password",
+  "begin-factor",
+  "confirm-factor",
+  "renew-codes",
+  "end-own-factor",
   "simulate-weather",
+  "keep-area",
+  "save-area",
   "look-over-base",
+  "ask-for-backup",
   "save-history",
+  "save-log",
   "find-anywhere",
 ]);
 
@@ -227,6 +298,7 @@ function paramsOf({ path, name }: AnyEndpoint): Record<string, string> {
     hash: "a".repeat(64),
     handover: ids.handover ?? "",
     found: randomUUID(),
+    session: randomUUID(),
     yacht: "gannet-rock",
   };
   // a note's own id beside its yacht
@@ -236,8 +308,12 @@ function paramsOf({ path, name }: AnyEndpoint): Record<string, string> {
 }
 
 let noteYacht = "quillback";
-const queries: Record<string, string> = { "read-draft-news": "?after=0", "find-anywhere": "?find=heron" };
-const withHandover = new Set(["read-photo", "put-photo", "post-notes"]);
+const queries: Record<string, string> = {
+  "read-draft-news": "?after=0",
+  "find-anywhere": "?find=heron",
+  "find-guests": "?find=tove",
+};
+const withHandover = new Set(["read-photo", "read-manual", "put-photo", "post-notes"]);
 
 const signature = (side: string) => ({
   side,
@@ -249,11 +325,28 @@ const signature = (side: string) => ({
 const content = { salt: randomUUID(), name: "Somebody", strokes: [] };
 const contents = { base: content, skipper: content };
 
+const days = { fromDay: "2027-09-04", outAt: "17:00", toDay: "2027-09-11", backAt: "09:00" };
+const agreed = {
+  yacht: "no-such",
+  ...days,
+  aboard: 2,
+  language: "en",
+  charterer: { id: null, name: "Tam Orrin", email: "", phone: "" },
+  skipper: null,
+};
+
 /** A body of the right form for each endpoint that takes JSON; what comes of it depends on how things stand. */
 const bodies: Record<string, () => Record<string, unknown>> = {
+  "try-set-up-code": () => ({ code: "GUESS" }),
+  "set-up-base": () => ({
+    code: "GUESS",
+    base: { name: "x", place: "x", timeZone: "UTC", currency: "EUR", languages: ["en"], phone: "+000" },
+    manager: { name: "x", email: "x@elsewhere.example", password: "x" },
+  }),
   "sign-in": () => ({ email: `${randomUUID()}@elsewhere.example`, password: "guess" }),
   "open-book": () => ({ secret: "x".repeat(40), pin: "123456" }),
   "post-book-addenda": () => ({ addenda: [{}] }),
+  "tell-crew": () => ({ crew: [], arrives: "25:00" }),
   "post-study": () => ({ answers: [{}] }),
   "open-handover": () => ({ stayId: ids.stay, kind: "prep" }),
   "join-handover": () => ({ code: randomUUID().slice(0, 8), name: "Tam" }),
@@ -296,6 +389,10 @@ const bodies: Record<string, () => Record<string, unknown>> = {
   }),
   "object-to-line": () => ({ line: "x", words: "not mine" }),
   "agree-sum": () => ({ line: "x", amountMinor: 0, words: "agreed" }),
+  "confirm-factor": () => ({ code: "000000" }),
+  "renew-codes": () => ({ code: "000000" }),
+  "end-own-factor": () => ({ code: "000000" }),
+  "begin-class": () => ({ template: "blank", name: `Terns ${randomUUID().slice(0, 8)}` }),
   "make-yacht": () => ({ classSlug: "ondavar-41", name: `Tern ${randomUUID().slice(0, 8)}`, berth: "Z1" }),
   "post-notes": () => ({ notes: [{}] }),
   "answer-note": () => ({ answer: "declined", words: "no" }),
@@ -316,6 +413,31 @@ const bodies: Record<string, () => Record<string, unknown>> = {
     onNumber: 2_000_000,
     prices: { labourPerHourMinor: 0, lateReturn: { graceMinutes: 0, perHourMinor: 0, atMostMinor: 0 }, items: [] },
     why: "x",
+  }),
+  "keep-extras": () => ({ onNumber: 2_000_000, extras: {} }),
+  "keep-tasks": () => ({ onNumber: 2_000_000, tasks: usualTasks }),
+  "keep-keeping": () => ({ onNumber: 2_000_000, keeping: usualKeeping }),
+  "erase-guest": () => ({ why: "asked by letter" }),
+  "enter-charter": () => ({ ...agreed, reference: "", terms: "no-such" }),
+  "foresee-change": () => ({ becomes: null }),
+  "note-coming": () => ({ onNumber: 1_000, arrives: "14:00", papersSeen: true }),
+  "move-charter": () => ({ yacht: "no-such", ...days, onNumber: 0, why: "x", told: "" }),
+  "call-off-charter": () => ({ onNumber: 1_000, to: "cancelled", why: "x", told: "" }),
+  "close-yacht": () => ({ yacht: "no-such", ...days, kind: "service", words: "" }),
+  "change-charter": () => ({ ...agreed, onNumber: 1, why: "moved", told: "" }),
+  "keep-usual-charters": () => ({ onNumber: 2_000_000, charters: usualCharters }),
+  "keep-messages": () => ({ onNumber: 2_000_000, messages: usualMessages }),
+  "preview-message": () => ({ kind: "due-back" }),
+  "send-message": () => ({ kind: "due-back" }),
+  "hire-extras": () => ({ onNumber: 2_000_000, hired: [] }),
+  "invite-person": () => ({ name: "x", email: `${randomUUID()}@elsewhere.example`, roles: ["briefer"] }),
+  "change-person": () => ({ roles: ["briefer"], active: true }),
+  "change-password": () => ({ old: "guess", fresh: "guess" }),
+  "read-invitation": () => ({ secret: "x".repeat(40) }),
+  "take-invitation": () => ({ secret: "x".repeat(40), password: "guess" }),
+  "keep-area": () => ({
+    onNumber: 2_000_000,
+    area: { type: "FeatureCollection", name: "x", base: { position: [0, 0] }, features: [] },
   }),
   "simulate-weather": () => ({ day: "2027-06-20", weather: "fog" }),
 };

@@ -432,7 +432,7 @@ describe("what the person at the keyboard can mend is one line", () => {
   });
 
   it("for a reset of the demo that nobody was asked about", () => {
-    const { status, err } = run(["reset-demo"], "", { BRINECOVE_PORT: "45123" });
+    const { status, err } = run(["reset-demo"], "", { BRINECOVE_PORT: "25123" });
     expect(status).toBe(2);
     expect(err).toContain("say --yes to mean it");
   });

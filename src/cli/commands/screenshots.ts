@@ -173,11 +173,11 @@ const pictures: Picture[] = [
     },
   },
   {
-    name: "aboard-phone",
+    name: "lines-phone",
     size: phone,
     show: async (page) => {
-      await page.goto("/aboard#HERON-7K2/plan");
-      await page.getByRole("button", { name: "Shut-offs" }).click();
+      await page.goto("/aboard#HERON-7K2/find/line/reef-first");
+      await page.getByRole("article", { name: "First reef, clew line" }).waitFor();
     },
   },
   {
@@ -198,15 +198,12 @@ const pictures: Picture[] = [
     },
   },
   {
-    name: "finder-phone",
-    size: phone,
+    name: "calendar",
+    size: desk,
     show: async (page) => {
-      await page.goto("/aboard#HERON-7K2");
-      await page.getByRole("searchbox", { name: /^Find a thing/ }).fill("windlas breaker");
-      await page
-        .getByRole("button", { name: /^Windlass breaker/ })
-        .first()
-        .click();
+      await signIn(page, "senna");
+      await page.goto("/charters/calendar");
+      await page.getByRole("link", { name: /^BR-1065/ }).waitFor();
     },
   },
   { name: "walk", size: desk, show: (page) => walk(page, "Anchor and windlass") },
@@ -231,12 +228,12 @@ const pictures: Picture[] = [
     },
   },
   {
-    name: "walk-tuning",
+    name: "before-they-come",
     size: desk,
     show: async (page) => {
-      await signIn(page);
-      await page.goto("/fleet/pale-heron/walk");
-      await page.getByText(/seconds on foot/).waitFor();
+      await signIn(page, "senna");
+      await page.goto("/charters/coming");
+      await page.getByRole("heading", { name: "Before they come" }).waitFor();
     },
   },
   {

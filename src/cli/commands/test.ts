@@ -26,6 +26,7 @@ const still: readonly [name: string, tool: string, args: readonly string[]][] = 
 export async function run(args: string[]): Promise<number> {
   const [only, ...more] = args;
   const total: Count = { passed: 0, failed: 0 };
+  const first: string[] = [];
   const lane = async (name: string, work: () => Promise<Count>) => {
     if (only && only !== name) return;
     const begun = Date.now();
@@ -35,6 +36,7 @@ export async function run(args: string[]): Promise<number> {
     });
     total.passed += count.passed;
     total.failed += count.failed;
+    first.push(...(count.first ?? []));
     const seconds = Math.round((Date.now() - begun) / 1000);
     console.log(`== ${name}: ${count.passed} passed, ${count.failed} failed, ${seconds} s\n`);
   };
@@ -63,6 +65,8 @@ export async function run(args: string[]): Promise<number> {
   } finally {
     prepared.database.stop();
   }
+  // the output is long: what failed first stands at its end
+  for (const fault of first) console.log(`${fault}\n`);
   console.log(`${total.passed} passed, ${total.failed} failed`);
   return total.failed === 0 && total.passed > 0 ? 0 : 1;
 }

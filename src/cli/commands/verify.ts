@@ -1,14 +1,18 @@
 import { strangeTimes } from "../../core/handover/sealed-file";
 import { CommandError } from "../command-error";
+import { dataFolder } from "../database";
+import { prepareDatabase } from "../prepare";
+import { proveAll } from "../verify/all";
 import { trustedKeys } from "../verify/keys";
 import { printOf, problemsOf } from "../verify/problems";
 import { readExported, type Exported } from "../verify/read";
 
 /**
  * `verify FILE … [--key FILE]`: names what was changed in sealed records saved as zip or JSON, whether they are signed
- * with the base's key, and whether they follow one another; 1 when anything is wrong.
+ * with the base's key, and whether they follow one another; 1 when anything is wrong. `verify --all` proves what lies here.
  */
 export async function run(args: string[]): Promise<number> {
+  if (args.includes("--all")) return verifyAll();
   const { files, keys } = asked(args);
   const trusted = trustedKeys(keys);
   const exported = files.map(readExported);
@@ -31,12 +35,27 @@ export async function run(args: string[]): Promise<number> {
   return problems === 0 ? 0 : 1;
 }
 
+/** `verify --all`: proves everything that this installation holds. */
+async function verifyAll(): Promise<number> {
+  const { database, appUrl } = await prepareDatabase("main");
+  process.env.BRINECOVE_DATA = dataFolder();
+  try {
+    const { lines, problems } = await proveAll(appUrl);
+    console.log([...lines, ...problems].join("\n") || "There is no base yet.");
+    return problems.length === 0 ? 0 : 1;
+  } finally {
+    database.stop();
+  }
+}
+
 function asked(args: readonly string[]): { files: string[]; keys: string[] } {
   const keys = args.flatMap((each, at) => (args[at - 1] === "--key" ? [each] : []));
   const files = args.filter((each, at) => each !== "--key" && args[at - 1] !== "--key");
   if (args.at(-1) === "--key") throw new CommandError("Say which key after --key: a PEM file or the base's keys.json.");
   if (files.length === 0)
-    throw new CommandError("Say which files: ./brinecove verify check-in.zip check-out.zip --key keys.json");
+    throw new CommandError(
+      "Say which files: ./brinecove verify check-in.zip check-out.zip --key keys.json, or verify --all",
+    );
   return { files, keys };
 }
 

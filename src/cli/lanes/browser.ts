@@ -3,7 +3,8 @@ import { resolve } from "node:path";
 import type { ChildProcess } from "node:child_process";
 import { runProgram } from "../database";
 import type { Prepared } from "../prepare";
-import { asServer, copyDatabase } from "../copy-database";
+import { connected } from "../connected";
+import { copyDatabase } from "../copy-database";
 import { endApp, needFreePort, serve, untilReady } from "../serve";
 import { tool, type Count } from "./count";
 
@@ -24,7 +25,7 @@ interface Copy {
 export async function browserLane(prepared: Prepared, args: string[]): Promise<Count> {
   for (const port of ports) await needFreePort(port);
   const { database, ownerUrl } = prepared;
-  await asServer(database.ownerUrl, (server) => copyDatabase(server, template, nameIn(ownerUrl)));
+  await connected(database.ownerUrl, (server) => copyDatabase(server, template, nameIn(ownerUrl)));
   const copies = await Promise.all(ports.map((port, index) => copyOf(prepared, port, index)));
   const apps: ChildProcess[] = [];
   try {
@@ -57,7 +58,7 @@ const nameIn = (url: string) => new URL(url).pathname.slice(1);
 /** A copy of the database as the demo left it, and of its keys, before anyone is connected. */
 async function copyOf({ database, ownerUrl, appUrl }: Prepared, port: number, index: number): Promise<Copy> {
   const name = `brinecove_browser_${index + 1}`;
-  await asServer(database.ownerUrl, (server) => copyDatabase(server, name, template));
+  await connected(database.ownerUrl, (server) => copyDatabase(server, name, template));
   const data = `${process.env.BRINECOVE_DATA}-${index + 1}`;
   rmSync(data, { recursive: true, force: true });
   cpSync(process.env.BRINECOVE_DATA ?? "", data, { recursive: true });

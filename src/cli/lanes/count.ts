@@ -4,6 +4,8 @@ import { runProgram } from "../database";
 export interface Count {
   passed: number;
   failed: number;
+  /** what failed first, for the end of a long output */
+  first?: string[];
 }
 
 /** A development tool of the project. */

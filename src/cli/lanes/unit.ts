@@ -1,5 +1,6 @@
 import { readFileSync, rmSync } from "node:fs";
-import { resolve } from "node:path";
+import { relative, resolve } from "node:path";
+import { stripVTControlCharacters } from "node:util";
 import { runProgram } from "../database";
 import type { Prepared } from "../prepare";
 import { tool, type Count } from "./count";
@@ -13,8 +14,21 @@ export async function unitLane({ database, ownerUrl, appUrl }: Prepared, args: s
     BRINECOVE_TEST_DEMO: ownerUrl,
     BRINECOVE_TEST_APP: appUrl,
   });
-  const { numPassedTests, numFailedTests, numRuntimeErrorTestSuites } = JSON.parse(
+  const { numPassedTests, numFailedTests, numRuntimeErrorTestSuites, testResults } = JSON.parse(
     readFileSync(report, "utf8"),
-  ) as Record<string, number>;
-  return { passed: numPassedTests ?? 0, failed: (numFailedTests ?? 0) + (numRuntimeErrorTestSuites ?? 0) };
+  ) as Report;
+  const first = testResults
+    .filter(({ status }) => status === "failed")
+    .sort((a, b) => a.endTime - b.endTime)
+    .slice(0, 3)
+    .map(({ name, message }) => `${relative(".", name)}: ${stripVTControlCharacters(message).slice(0, 800)}`);
+  return { passed: numPassedTests, failed: numFailedTests + numRuntimeErrorTestSuites, first };
+}
+
+/** What Jest writes with --json, as far as it is read here. */
+interface Report {
+  numPassedTests: number;
+  numFailedTests: number;
+  numRuntimeErrorTestSuites: number;
+  testResults: { name: string; status: string; message: string; endTime: number }[];
 }

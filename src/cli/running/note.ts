@@ -38,3 +38,9 @@ export function isOurs(pid: number): boolean {
     return false;
   }
 }
+
+/** Whether another process than this one runs Brinecove on the data folder. */
+export function isStarted(): boolean {
+  const running = readRunning();
+  return running !== null && running.pid !== process.pid && isOurs(running.pid);
+}

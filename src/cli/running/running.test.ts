@@ -35,7 +35,7 @@ describe("the note of what is running", () => {
 
 describe("a lock that a killed database has left", () => {
   const dir = mkdtempSync(join("/var/tmp", "brinecove-lock-"));
-  const port = "55391";
+  const port = "25391";
   const script = (action: string) =>
     execFileSync(resolve("src/cli/postgres.sh"), [action], {
       env: {

@@ -5,6 +5,7 @@ import { SealedFile } from "../../core/handover/sealed-file";
 import { twice } from "../../core/handover/seal";
 import { parseStrictJson } from "../../formats/strict-json";
 import { parseAsWritten } from "../../formats/validate";
+import { calledFrom } from "../called-from";
 import { CommandError } from "../command-error";
 
 /** A record as it was saved. */
@@ -25,7 +26,7 @@ export interface Exported {
  */
 export function readExported(file: string): Exported {
   try {
-    const bytes = readFileSync(file);
+    const bytes = readFileSync(calledFrom(file));
     if (bytes.subarray(0, 2).toString("latin1") !== "PK") return recordAlone(file, bytes.toString("utf8"));
     return readZip(file, new Uint8Array(bytes));
   } catch (error) {

@@ -6,6 +6,7 @@ import { PhotoSourceContext } from "../photos/photo-source";
 import type { BookStore } from "../store/book-store";
 import { StudyScreen } from "../study/StudyScreen";
 import { finderOf } from "../finder/finder-of";
+import { AreaTab } from "./AreaTab";
 import { FindTab } from "./find/FindTab";
 import { BookFrame } from "./frame/BookFrame";
 import { bookTabs, useBookRoute } from "./route/route";
@@ -32,6 +33,7 @@ export function OpenBook({ store }: { store: BookStore }) {
         {route.at === "today" && <TodayTab store={store} stage={head.stage} go={go} />}
         {route.at === "find" && <FindTab file={file} route={route} go={go} tells={slug} yacht={slug} />}
         {route.at === "plan" && <PlanTab file={file} route={route} go={go} />}
+        {route.at === "area" && book.area && <AreaTab area={book.area} onBack={() => go("today")} />}
         {route.at === "papers" && <PapersTab store={store} />}
       </BookFrame>
     </PhotoSourceContext>

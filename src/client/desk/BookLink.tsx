@@ -5,6 +5,7 @@ import { call } from "../api/call";
 import { Box, Button } from "@chakra-ui/react";
 import { useTranslations } from "next-intl";
 import { useState } from "react";
+import { OnceBox } from "./shared/OnceBox";
 
 interface Link {
   path: string;
@@ -28,16 +29,7 @@ export function BookLink({ charterId }: { charterId: string }) {
     <Box display="grid" gap="2" justifyItems="start">
       <Button onClick={make}>{t("make-link")}</Button>
       {link ? (
-        <Box
-          as="div"
-          role="status"
-          borderLeftWidth="6px"
-          borderLeftStyle="solid"
-          borderColor="kelp"
-          background="soft"
-          padding="3"
-          overflowWrap="anywhere"
-        >
+        <OnceBox>
           <p>{t("link-once")}</p>
           <p>
             <a href={link.path}>
@@ -48,7 +40,7 @@ export function BookLink({ charterId }: { charterId: string }) {
           <p>
             {t("pin")}: <strong>{link.pin}</strong>
           </p>
-        </Box>
+        </OnceBox>
       ) : (
         <p>{t("link-words")}</p>
       )}

@@ -6,11 +6,24 @@ import type { TodayRow } from "@/api/schemas/desk";
 import { farBelowWords } from "@/messages/far-below-words";
 import { Chip } from "@/ui/Chip";
 import { OddNote } from "@/ui/OddNote";
+import { CallOff } from "./charters/CallOff";
+import { ChangeCharter, type ChangeStart } from "./charters/ChangeCharter";
 import { NextAction } from "./NextAction";
+import { Allowed } from "./shared/staff";
 import { OpenHandover } from "./OpenHandover";
 
 /** Which charter, when and where, how it stands, and the one next thing. */
-export function CharterHead({ row, at }: { row: TodayRow; at: (instant: string) => string }) {
+export function CharterHead({
+  row,
+  at,
+  change,
+  currency,
+}: {
+  row: TodayRow;
+  at: (instant: string) => string;
+  change: ChangeStart;
+  currency: string;
+}) {
   const t = useTranslations();
   const { stay } = row;
   return (
@@ -24,7 +37,10 @@ export function CharterHead({ row, at }: { row: TodayRow; at: (instant: string) 
           {t("today.berth", { berth: stay.berth })}
         </p>
         <Box marginTop="2" display="flex" flexWrap="wrap" gap="2">
-          <Chip verdict={row.verdict}>{t(`today.know-${row.next}`, { recorded: row.recorded })}</Chip>
+          {stay.calledOff !== null && <Chip verdict="stop">{t(`charters.off-${stay.calledOff}`)}</Chip>}
+          {row.next !== "called-off" && (
+            <Chip verdict={row.verdict}>{t(`today.know-${row.next}`, { recorded: row.recorded })}</Chip>
+          )}
           {row.notCleared && <Chip verdict="stop">{t("today.not-cleared")}</Chip>}
         </Box>
         {row.farBelow && (
@@ -37,6 +53,15 @@ export function CharterHead({ row, at }: { row: TodayRow; at: (instant: string) 
         <Button asChild>
           <Link href={`/charters/${stay.reference}/briefing`}>{t("briefing-sheet.link")}</Link>
         </Button>
+        {stay.calledOff === null && (
+          <ChangeCharter key={change.onNumber} stay={stay} start={change} currency={currency} at={at} />
+        )}
+        <CallOff key={`off ${change.onNumber}`} stay={stay} onNumber={change.onNumber} currency={currency} at={at} />
+        <Allowed action="see-log" quiet>
+          <Button asChild>
+            <Link href={`/log?charter=${stay.reference}`}>{t("log.link")}</Link>
+          </Button>
+        </Allowed>
         {row.next === "hold-deposit" ? (
           // the deposit keeps her alongside, it does not keep people from beginning
           <>

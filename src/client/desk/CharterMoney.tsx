@@ -3,6 +3,7 @@ import { useTranslations } from "next-intl";
 import type { DepositView, TodayRow } from "@/api/schemas/desk";
 import { formatMoney } from "@/core/basics/money";
 import { notedByHand } from "@/core/settlement/terms";
+import { GiveBack } from "./charters/GiveBack";
 import { HoldDeposit } from "./HoldDeposit";
 import { ReceiveDeposit } from "./ReceiveDeposit";
 import { DeskPart, Pair } from "./shared/DeskPart";
@@ -35,6 +36,7 @@ export function CharterMoney({ row: { stay, next }, deposit, currency, at }: Pro
           {event.reference}
         </p>
       ))}
+      {stay.calledOff !== null && stay.heldMinor > 0 && <GiveBack stayId={stay.stayId} held={money(stay.heldMinor)} />}
       {next === "hold-deposit" && (
         <Allowed action="take-deposit">
           {notedByHand(terms.deposit.how) ? (

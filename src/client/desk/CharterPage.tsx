@@ -7,9 +7,12 @@ import type {
   DefectView,
   DepositView,
   HandoverInHand,
-  OutMessage,
+  HireView,
   TodayRow,
+  TurnRound,
 } from "@/api/schemas/desk";
+import type { CharterChangeView } from "@/api/schemas/charters";
+import type { OutMessage } from "@/api/schemas/messages";
 import { href } from "../api/call";
 import { Box, Button, chakra } from "@chakra-ui/react";
 import Link from "next/link";
@@ -19,6 +22,7 @@ import { formatMoney } from "@/core/basics/money";
 import { depositMet } from "@/core/settlement/terms";
 import { stepInHand, timeline, type CharterStep, type TimelineFacts } from "@/core/stays/timeline";
 import type { Forecast } from "@/core/weather/forecast";
+import type { WindLimits } from "@/core/weather/limits";
 import { BookLink } from "./BookLink";
 import type { RecordFault } from "@/core/handover/record-fault";
 import { AccessPart } from "./AccessPart";
@@ -29,10 +33,15 @@ import { CharterLine } from "./CharterLine";
 import { CharterMoney } from "./CharterMoney";
 import { CharterPrep } from "./CharterPrep";
 import { CrewList } from "./CrewList";
+import { HiredExtras } from "./HiredExtras";
 import { ForecastPart } from "./ForecastPart";
-import { MessagesPart } from "./MessagesPart";
 import { MoneyAuthority } from "./MoneyAuthority";
+import { ChangeList } from "./charters/ChangeList";
+import type { ChangeStart } from "./charters/ChangeCharter";
+import { CharterMessages } from "./messages/CharterMessages";
+import { GuestPart } from "./private/GuestPart";
 import { DeskPart, Pair } from "./shared/DeskPart";
+import { Rail } from "./shared/Rail";
 import { Allowed } from "./shared/staff";
 
 interface Props {
@@ -41,15 +50,24 @@ interface Props {
   currency: string;
   deposit: DepositView[];
   crew: CrewMember[];
+  /** its extras; null where its yacht has no file yet */
+  hire: HireView | null;
+  /** what is done aboard before it */
+  turnRound: TurnRound;
   defects: DefectView[];
   forecast: Forecast | null;
-  windLimitKn: number;
+  limits: WindLimits;
   /** how the check-in or check-out stands that is open */
   inHand: HandoverInHand | null;
   /** what came after the signed check-in, and who reads this */
   afterwards: AddendaView | null;
   me: string;
   messages: OutMessage[];
+  /** what was agreed, for a change of it, and what was changed so far */
+  change: ChangeStart;
+  changes: CharterChangeView[];
+  /** why nothing that is written leaves the house; null where mail does */
+  mailStays: "demo" | "simulated" | null;
   /** what does not fit of the signed records as they are kept, by handover */
   faults: Readonly<Record<string, RecordFault[]>>;
   access: AccessBrief[];
@@ -76,11 +94,12 @@ export function CharterPage(props: Props) {
   const [chosen, setChosen] = useState<CharterStep | null>(null);
   // a record that is not in order comes before whatever is in hand; an odd hour alone is only marked
   const isInOrder = !row.notCleared && !Object.values(faults).some((each) => each.some(({ what }) => what !== "time"));
-  const open = chosen ?? (isInOrder ? (stepInHand(facts) ?? "settled") : "check-in");
+  const open =
+    chosen ?? (isInOrder ? (stepInHand(facts) ?? (row.stay.calledOff === null ? "settled" : "deposit")) : "check-in");
   return (
     <Box display="grid" gridTemplateColumns={{ base: "minmax(0,1fr)", lg: "minmax(0, 1fr) 380px" }} minHeight="100%">
       <chakra.main padding={{ base: "4", md: "5" }} display="grid" gap="4" alignContent="start" minWidth="0">
-        <CharterHead row={row} at={at} />
+        <CharterHead row={row} at={at} change={props.change} currency={props.currency} />
         <CharterLine steps={timeline(facts)} open={open} timeZone={timeZone} onOpen={setChosen} />
         <Box as="section" aria-label={t(open)} display="grid" gap="2">
           <OpenStep step={open} {...props} at={at} />
@@ -119,7 +138,8 @@ type At = (instant: string) => string;
 
 /** What belongs to a step of the charter. */
 function OpenStep({ step, at, ...props }: Props & { step: CharterStep; at: At }) {
-  const { row, timeZone, currency, deposit, defects, forecast, windLimitKn, afterwards, me, faults, study } = props;
+  const { row, timeZone, currency, deposit, defects, forecast, limits, afterwards, me, faults, study, turnRound } =
+    props;
   const t = useTranslations();
   const { stay } = row;
   const handover = { row, inHand: props.inHand, afterwards, me, timeZone, at, faults };
@@ -136,18 +156,14 @@ function OpenStep({ step, at, ...props }: Props & { step: CharterStep; at: At })
         </DeskPart>
       );
     case "prep":
-      return <CharterPrep row={row} defects={defects} timeZone={timeZone} at={at} />;
+      return <CharterPrep row={row} defects={defects} turnRound={turnRound} timeZone={timeZone} at={at} />;
     case "check-in":
       return (
         <>
           <CharterHandover kind="check-in" {...handover} afterwards={null} />
           {!stay.handovers.some(({ kind, sealedAt }) => kind === "check-in" && sealedAt) && (
             <DeskPart title={t("forecast.title")}>
-              {forecast ? (
-                <ForecastPart forecast={forecast} windLimitKn={windLimitKn} />
-              ) : (
-                <p>{t("gate.no-forecast")}</p>
-              )}
+              {forecast ? <ForecastPart forecast={forecast} limits={limits} /> : <p>{t("gate.no-forecast")}</p>}
             </DeskPart>
           )}
         </>
@@ -170,22 +186,23 @@ function OpenStep({ step, at, ...props }: Props & { step: CharterStep; at: At })
 }
 
 /** Who it is, and what is agreed, sent and open, beside whatever step is looked at. */
-function CharterRail({ row, currency, crew, messages, access, timeZone, at }: Props & { at: At }) {
+function CharterRail({
+  row,
+  currency,
+  crew,
+  hire,
+  messages,
+  mailStays,
+  changes,
+  access,
+  timeZone,
+  at,
+}: Props & { at: At }) {
   const t = useTranslations();
   const { stay } = row;
   const money = (minor: number) => formatMoney(minor, currency);
   return (
-    <chakra.aside
-      background="rail"
-      borderLeftWidth="2px"
-      borderLeftStyle="solid"
-      borderColor="kelp"
-      padding="5"
-      display="grid"
-      gap="2"
-      alignContent="start"
-      aria-label={t("charter.rail")}
-    >
+    <Rail label={t("charter.rail")}>
       <DeskPart title={t("charter.people")}>
         <Pair label={t("charter.skipper")}>{stay.skipper}</Pair>
         <Pair label={t("charter.charterer")}>{stay.charterer}</Pair>
@@ -194,20 +211,34 @@ function CharterRail({ row, currency, crew, messages, access, timeZone, at }: Pr
           <BookLink charterId={stay.charterId} />
         </Allowed>
         <CrewList key={crew.length} stayId={stay.stayId} aboard={stay.aboard} crew={crew} />
+        <GuestPart
+          guests={[
+            { id: stay.skipperId, name: stay.skipper },
+            ...(stay.chartererId === stay.skipperId ? [] : [{ id: stay.chartererId, name: stay.charterer }]),
+          ]}
+        />
       </DeskPart>
+      {hire && (
+        <DeskPart title={t("hired.title")}>
+          <HiredExtras charterId={stay.charterId} hire={hire} currency={currency} />
+        </DeskPart>
+      )}
       <DeskPart title={t("charter.sums")}>
         <Pair label={t("charter.money")}>{money(stay.terms.deposit.amountMinor)}</Pair>
         <Pair label={t("charter.held")}>{money(stay.heldMinor)}</Pair>
       </DeskPart>
-      {messages.length > 0 && (
-        <DeskPart title={t("outbox.title")}>
-          <MessagesPart messages={messages} timeZone={timeZone} />
+      {changes.length > 0 && (
+        <DeskPart title={t("charters.changes")}>
+          <ChangeList changes={changes} at={at} />
         </DeskPart>
       )}
+      <DeskPart title={t("outbox.title")}>
+        <CharterMessages charterId={stay.charterId} messages={messages} stays={mailStays} timeZone={timeZone} />
+      </DeskPart>
       <DeskPart title={t("access.title")}>
         <AccessPart charterId={stay.charterId} access={access} at={at} />
       </DeskPart>
-    </chakra.aside>
+    </Rail>
   );
 }
 

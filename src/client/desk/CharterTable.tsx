@@ -1,5 +1,5 @@
 "use client";
-import { Box, chakra, Input } from "@chakra-ui/react";
+import { Box, Button, chakra, Input } from "@chakra-ui/react";
 import Link from "next/link";
 import { useFormatter, useTranslations } from "next-intl";
 import { useRouter } from "next/navigation";
@@ -7,6 +7,8 @@ import { useEffect, useMemo, useState } from "react";
 import type { ChartersPage } from "@/api/schemas/desk";
 import { Chip } from "@/ui/Chip";
 import { Field } from "@/ui/Field";
+import { CharterViews } from "./charters/CharterViews";
+import { Allowed } from "./shared/staff";
 import { DataTable } from "./table/DataTable";
 import type { Column } from "./table/features";
 
@@ -52,6 +54,10 @@ export function CharterTable({ page: { rows, timeZone, find, more } }: { page: C
   }, [t, format, timeZone]);
   return (
     <chakra.main padding={{ base: "4", md: "5" }} display="grid" gap="3" alignContent="start">
+      <Box display="flex" flexWrap="wrap" gap="12px 20px" alignItems="flex-end">
+        <h1>{t("desk.charters")}</h1>
+        <CharterViews here="list" />
+      </Box>
       <DataTable
         label={t("desk.charters")}
         columns={columns}
@@ -64,12 +70,16 @@ export function CharterTable({ page: { rows, timeZone, find, more } }: { page: C
         csvName="charters.csv"
         search={
           <Box display="flex" gap="5" alignItems="flex-end">
-            <h1>{t("desk.charters")}</h1>
             <Field label={t("charter.find")}>
               {(ids) => (
                 <Input {...ids} type="search" value={asked} onChange={(event) => setAsked(event.target.value)} />
               )}
             </Field>
+            <Allowed action="enter-charter" quiet>
+              <Button asChild>
+                <Link href="/charters/new">{t("charters.new")}</Link>
+              </Button>
+            </Allowed>
           </Box>
         }
       />

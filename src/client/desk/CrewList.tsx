@@ -32,7 +32,8 @@ export function CrewList(props: Props) {
 function CrewForm({ stayId, aboard, crew, onClose }: Props & { onClose: () => void }) {
   const t = useTranslations("crew");
   const all = useTranslations();
-  const rows = Array.from({ length: aboard }, (_, at) => at);
+  // the skipper may have named more than were agreed: nobody goes missing here
+  const rows = Array.from({ length: Math.max(aboard, crew.length) }, (_, at) => at);
   const row = (typed: Typed<Cell>, at: number) => ({
     name: (typed[`crew/${at}/name`] ?? "").trim(),
     weight: (typed[`crew/${at}/weightKg`] ?? "").trim(),
@@ -62,7 +63,11 @@ function CrewForm({ stayId, aboard, crew, onClose }: Props & { onClose: () => vo
       body: {
         crew: rows
           .filter((at) => isTold(typed, at))
-          .map((at) => ({ name: row(typed, at).name, weightKg: Number(row(typed, at).weight) })),
+          .map((at) => {
+            const { name, weight } = row(typed, at);
+            // what the skipper told besides stays with the name
+            return { ...crew.find((member) => member.name === name), name, weightKg: Number(weight) };
+          }),
       },
     }),
     onTaken: onClose,
@@ -89,7 +94,30 @@ function CrewSummary({ aboard, crew, onOpen }: { aboard: number; crew: readonly 
   return (
     <Box display="grid" gap="2" justifyItems="start">
       <p>{crew.length === 0 ? t("none", { aboard }) : t("sum", { told: crew.length, aboard, weights })}</p>
+      <ToldBesides crew={crew} />
       <Button onClick={onOpen}>{t("open")}</Button>
     </Box>
+  );
+}
+
+/** What the skipper told of people besides name and weight: the briefer reads it before they come. */
+function ToldBesides({ crew }: Pick<Props, "crew">) {
+  const t = useTranslations("crew");
+  const told = ({ isChild, swims, speaks, sailed, toKnow }: CrewMember): string[] => [
+    ...(isChild ? [t("child")] : []),
+    ...(swims ? [t("swims")] : []),
+    ...(speaks === undefined ? [] : [t("speaks", { speaks })]),
+    ...(sailed === undefined ? [] : [t(`sailed-${sailed}`)]),
+    ...(toKnow === undefined ? [] : [toKnow]),
+  ];
+  const people = crew.filter((member) => told(member).length > 0);
+  return (
+    people.length > 0 && (
+      <ul>
+        {people.map((member, at) => (
+          <li key={at}>{t("besides", { name: member.name, told: told(member).join(" · ") })}</li>
+        ))}
+      </ul>
+    )
   );
 }

@@ -7,12 +7,16 @@ import { useTranslations } from "next-intl";
 import { useRouter } from "next/navigation";
 import { useState } from "react";
 import { simulatedWeathers, type Forecast, type SimulatedWeather } from "@/core/weather/forecast";
+import { keepsIn, type WindLimits } from "@/core/weather/limits";
 import { Menu } from "@/ui/kit/Menu";
 import { VerdictMark } from "@/ui/VerdictMark";
 import { Allowed } from "./shared/staff";
 
-/** The forecast for the first day against the base's limit. The feed is simulated and says so; here it can be told what to say. */
-export function ForecastPart({ forecast, windLimitKn }: { forecast: Forecast; windLimitKn: number }) {
+/**
+ * The forecast for the first day against the limits of base and yacht. The feed is simulated and says so; here it can be
+ * told what to say.
+ */
+export function ForecastPart({ forecast, limits }: { forecast: Forecast; limits: WindLimits }) {
   const t = useTranslations("forecast");
   const all = useTranslations();
   const router = useRouter();
@@ -26,7 +30,7 @@ export function ForecastPart({ forecast, windLimitKn }: { forecast: Forecast; wi
       setFault(error instanceof AppError ? error.message : all("desk.no-signal"));
     }
   };
-  const holds = forecast.windKn > windLimitKn || forecast.thunder || forecast.fog;
+  const holds = keepsIn(forecast, limits);
   const also = [...(forecast.thunder ? [t("thunder")] : []), ...(forecast.fog ? [t("fog")] : [])]
     .map((word) => `, ${word.toLowerCase()}`)
     .join("");
@@ -34,7 +38,14 @@ export function ForecastPart({ forecast, windLimitKn }: { forecast: Forecast; wi
     <Box display="grid" gap="2">
       <p>
         <VerdictMark verdict={holds ? "stop" : "fine"} />{" "}
-        {t("words", { wind: forecast.windKn, gust: forecast.gustKn, limit: windLimitKn, also })}
+        {t("words", {
+          wind: forecast.windKn,
+          gust: forecast.gustKn,
+          limit: limits.windKn,
+          limits: limits.gustKn === null ? "no" : "yes",
+          gusts: limits.gustKn ?? 0,
+          also,
+        })}
       </p>
       <p>{t("simulated")}</p>
       <Allowed action="simulate-weather" quiet>

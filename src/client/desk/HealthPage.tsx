@@ -1,15 +1,27 @@
 "use client";
 import { lookOverBase } from "@/api/base";
 import { Box, Button, chakra } from "@chakra-ui/react";
+import Link from "next/link";
 import { useFormatter, useTranslations } from "next-intl";
+import type { ReactNode } from "react";
 import type { HealthLook } from "@/core/health/finding";
 import { healthWords } from "@/messages/health-words";
 import { VerdictMark } from "@/ui/VerdictMark";
+import type { BackupsMade } from "@/core/backup/made";
 import { useRequest } from "../api/useRequest";
+import { BackupsPart } from "./BackupsPart";
 import { Fault } from "./shared/Fault";
 
+interface Props {
+  look: HealthLook | null;
+  backups: BackupsMade;
+  /** how the messages to guests fare */
+  messages: ReactNode;
+  timeZone: string;
+}
+
 /** What the night's look over the base found: money that stands otherwise at the terminal, records and chains that do not fit. */
-export function HealthPage({ look, timeZone }: { look: HealthLook | null; timeZone: string }) {
+export function HealthPage({ look, backups, messages, timeZone }: Props) {
   const t = useTranslations();
   const format = useFormatter();
   const { request, fault, busy } = useRequest();
@@ -20,9 +32,14 @@ export function HealthPage({ look, timeZone }: { look: HealthLook | null; timeZo
           <h1>{t("health.title")}</h1>
           <p>{t("health.about")}</p>
         </Box>
-        <Button disabled={busy} onClick={() => void request(lookOverBase, {})}>
-          {t(busy ? "health.looking" : "health.look")}
-        </Button>
+        <Box display="flex" flexWrap="wrap" gap="3">
+          <Button asChild>
+            <Link href="/log">{t("log.link")}</Link>
+          </Button>
+          <Button disabled={busy} onClick={() => void request(lookOverBase, {})}>
+            {t(busy ? "health.looking" : "health.look")}
+          </Button>
+        </Box>
       </Box>
       <p role="status">
         {look
@@ -45,6 +62,8 @@ export function HealthPage({ look, timeZone }: { look: HealthLook | null; timeZo
           <p>{t("health.what-to-do")}</p>
         </>
       )}
+      <BackupsPart backups={backups} timeZone={timeZone} />
+      {messages}
     </chakra.main>
   );
 }

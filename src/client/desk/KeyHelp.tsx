@@ -7,11 +7,12 @@ import { useHotkeys } from "react-hotkeys-hook";
 import { Dialog } from "@/ui/kit/Dialog";
 import { GoTo } from "./GoTo";
 
-const keys = ["k", "t", "f", "c", "w", "h", "r", "arrows", "enter", "slash", "undo", "question"] as const;
+const keys = ["k", "t", "f", "c", "n", "w", "h", "r", "arrows", "enter", "slash", "undo", "question"] as const;
 const pages: Readonly<Record<string, string>> = {
   t: "/today",
   f: "/fleet",
   c: "/charters",
+  n: "/charters/new",
   w: "/work",
   h: "/history",
   r: "/rules",

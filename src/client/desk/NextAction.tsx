@@ -34,6 +34,8 @@ export function NextAction({ stayId, reference, next }: { stayId: string; refere
       return to(`/charters/${reference}#records`, t("do-settle-record"));
     case "settled":
       return to(`/charters/${reference}`, t("do-settled"), false);
+    case "called-off":
+      return null;
     case "under-way":
       return <chakra.p fontWeight="600">{t("do-under-way")}</chakra.p>;
   }

@@ -12,8 +12,10 @@ import { useDeskForm } from "../forms/useDeskForm";
 export function SignInForm() {
   const t = useTranslations("signin");
   const form = useDeskForm(signIn, {
-    fields: { email: { label: t("email") }, password: { label: t("password") } },
-    ask: ({ email, password }) => ({ body: { email: email.trim(), password } }),
+    fields: { email: { label: t("email") }, password: { label: t("password") }, code: { label: t("code") } },
+    ask: ({ email, password, code }) => ({
+      body: { email: email.trim(), password, ...(code.trim() === "" ? {} : { code: code.trim() }) },
+    }),
     onTaken: () => location.assign("/today"),
   });
   return (
@@ -33,6 +35,9 @@ export function SignInForm() {
           <FormFrame form={form} action={form.busy ? t("busy") : t("go")} large>
             <FormInput form={form} name="email" type="email" autoComplete="username" />
             <FormInput form={form} name="password" type="password" autoComplete="current-password" />
+            {(form.faultAt("code") !== null || form.typed.code !== "") && (
+              <FormInput form={form} name="code" autoComplete="one-time-code" maxLength={40} autoFocus />
+            )}
           </FormFrame>
           <chakra.p color="kelp2">{t("skipper")}</chakra.p>
         </Box>

@@ -7,6 +7,7 @@ import { useFormatter, useTranslations } from "next-intl";
 import { formatMoney } from "@/core/basics/money";
 import { bookWords } from "@/messages/health-words";
 import { Chip } from "@/ui/Chip";
+import { Rail } from "./shared/Rail";
 import { Allowed } from "./shared/staff";
 
 /** What it comes to, what the deposit pays of it, and the signing of the statement. */
@@ -23,14 +24,7 @@ export function StatementSums({ screen, onSign }: { screen: SettlementScreen; on
     [t("settle.still"), output.stillToPayMinor],
   ];
   return (
-    <chakra.aside
-      background="rail"
-      borderLeftWidth="2px"
-      borderLeftStyle="solid"
-      borderColor="kelp"
-      padding="6"
-      aria-label={t("settle.sums")}
-    >
+    <Rail label={t("settle.sums")}>
       <Box position={{ lg: "sticky" }} top="24px" display="grid" gap="4">
         <h2>{t("settle.sums")}</h2>
         <div role="status">
@@ -76,7 +70,7 @@ export function StatementSums({ screen, onSign }: { screen: SettlementScreen; on
           </a>
         </Button>
       </Box>
-    </chakra.aside>
+    </Rail>
   );
 }
 

@@ -3,7 +3,7 @@ import { useQuery } from "@tanstack/react-query";
 import { Box, Button, chakra } from "@chakra-ui/react";
 import Link from "next/link";
 import { useFormatter, useTranslations } from "next-intl";
-import { useMemo, useState, type KeyboardEvent } from "react";
+import { useMemo, useState, type KeyboardEvent, type ReactNode } from "react";
 import { readPlan } from "@/api/yachts";
 import type { TodayRow, TodayYacht } from "@/api/schemas/desk";
 import { Chip } from "@/ui/Chip";
@@ -21,10 +21,12 @@ interface Props {
   rows: TodayRow[];
   underWay: TodayRow[];
   yachts: Record<string, TodayYacht>;
+  /** what a new base does first */
+  first?: ReactNode;
 }
 
 /** Today: who leaves, who comes back, what each needs next; the chosen yacht at the side. */
-export function TodayBoard({ base, now, rows, underWay, yachts }: Props) {
+export function TodayBoard({ base, now, rows, underWay, yachts, first }: Props) {
   const t = useTranslations("today");
   const format = useFormatter();
   const [chosenId, setChosenId] = useState(
@@ -51,6 +53,7 @@ export function TodayBoard({ base, now, rows, underWay, yachts }: Props) {
           <h1>{day(now)}</h1>
           <span>{t("summary", { back: rows.length - leaving, leaving, underWay: underWay.length })}</span>
         </Box>
+        {first}
         {rows.length === 0 ? (
           <p>{t("empty")}</p>
         ) : (

@@ -23,14 +23,26 @@ const draw = (
       currency="EUR"
       deposit={[]}
       crew={[]}
+      hire={null}
+      turnRound={{ tasks: 9, minutes: 185, takeOff: [{ en: "Kayak" }] }}
       defects={[]}
       forecast={null}
-      windLimitKn={25}
+      limits={{ windKn: 25, gustKn: 34 }}
       afterwards={null}
       inHand={inHand}
       me={id(905)}
       messages={[]}
+      mailStays="demo"
       faults={faults}
+      change={{
+        yachts: [{ slug: "pale-heron", name: "Pale Heron", berth: "A4", maximumAboard: 10 }],
+        charterer: null,
+        skipper: null,
+        language: "en",
+        days: { fromDay: "2027-06-12", outAt: "17:00", toDay: "2027-06-19", backAt: "09:00" },
+        onNumber: 0,
+      }}
+      changes={[]}
       access={access}
       study={0}
     />,
@@ -263,6 +275,15 @@ describe("a charter's page", () => {
     expect(screen.getByRole("button", { pressed: true })).toHaveTextContent(/^Under way/);
     expect(part("Study").getByText("The crew has not studied her yet.")).toBeInTheDocument();
     expect(screen.getByRole("button", { pressed: true })).toHaveTextContent(/^Study/);
+  });
+
+  it("says at the prep how much the base does on her, and what is taken off her", () => {
+    draw(rowOf(stayOf(), { next: "start-check-in" }));
+    const prep = part("Prep");
+    // 185 minutes are three hours and five
+    expect(
+      prep.getByText(/^Turn-round: 9 tasks, 3:05 h of one person\. To take off her: Kayak\.$/),
+    ).toBeInTheDocument();
   });
 
   it("opens the check-in where its record is not in order, whatever is in hand", () => {

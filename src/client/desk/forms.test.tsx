@@ -150,6 +150,25 @@ describe("the crew list", () => {
     });
   });
 
+  it("shows what the skipper told besides, keeps it, and loses nobody named beyond what was agreed", async () => {
+    const crew = [
+      { name: "Tam", weightKg: 60, swims: true, sailed: "some" as const },
+      { name: "Ida", weightKg: 24, isChild: true, speaks: "German", toKnow: "nuts" },
+      { name: "Bo", weightKg: 80 },
+    ];
+    const person = drawDesk(<CrewList stayId={stay} aboard={2} crew={crew} />);
+    expect(screen.getAllByRole("listitem").map(({ textContent }) => textContent)).toEqual([
+      "Tam: swims · has sailed a few times",
+      "Ida: a child · speaks German · nuts",
+    ]);
+    await person.click(screen.getByRole("button", { name: "Crew list" }));
+    await person.clear(screen.getByLabelText("Weight 3, kg"));
+    await person.type(screen.getByLabelText("Weight 3, kg"), "82");
+    base.answer(200, {});
+    await person.click(screen.getByRole("button", { name: "Keep the crew list" }));
+    expect(base.asked[0]?.body).toEqual({ crew: [crew[0], crew[1], { name: "Bo", weightKg: 82 }] });
+  });
+
   it.each(["2", "301", "heavy", ""])("names the row whose weight is %j", async (weight) => {
     const person = await open();
     await person.type(screen.getByLabelText("Name 2"), "Ida");

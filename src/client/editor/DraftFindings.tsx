@@ -2,6 +2,7 @@
 import { Box, Button, chakra } from "@chakra-ui/react";
 import { useTranslations } from "next-intl";
 import type { CheckedFinding } from "@/core/checks";
+import { isUntold, untoldPaths } from "@/core/checks/untold";
 import type { DraftScreen } from "@/api/schemas/draft";
 import { valueAt } from "@/core/yacht/draft/pointer";
 import { fieldWords } from "@/messages/change-words";
@@ -12,22 +13,27 @@ import { partName } from "./inputs/tree";
 
 /** What the checks find: an error keeps the draft from being published, a warning is accepted with a word. Each leads to its part. */
 export function DraftFindings({
-  screen: { findings, document },
+  screen: { file, findings, document },
   accepts,
   onAccept,
   onOpen,
+  onTell,
   onRight,
 }: {
   screen: DraftScreen;
   accepts: Record<string, string>;
   onAccept: (accepts: Record<string, string>) => void;
   onOpen: (path: string) => void;
+  /** shows what nobody has told yet, with its fields */
+  onTell: () => void;
   /** says of what is in question that it is right as it is; null for who may not */
   onRight: ((path: string, basis: string) => Promise<boolean>) | null;
 }) {
   const t = useTranslations("publish");
-  const errors = findings.filter((finding) => finding.level === "error");
-  const warnings = findings.filter((finding) => finding.level === "warning");
+  const isClass = file.of === "classes";
+  const untold = untoldPaths(findings.filter(({ level }) => isClass || level === "error")).length;
+  const errors = findings.filter((finding) => finding.level === "error" && !isUntold(finding));
+  const warnings = findings.filter((finding) => finding.level === "warning" && !(isClass && isUntold(finding)));
   const partAt = (path: string) => valueAt(document, path.split("/").slice(0, 3).join("/"));
   const where = (path: string) => {
     const [, collection = "", key = "", ...field] = path.split("/");
@@ -47,6 +53,14 @@ export function DraftFindings({
     );
   return (
     <>
+      {untold > 0 && (
+        <p>
+          <VerdictMark verdict={isClass ? "watch" : "stop"} /> {t(isClass ? "untold-class" : "untold", { untold })}{" "}
+          <button type="button" className={styles.plain} onClick={onTell}>
+            {t("tell")}
+          </button>
+        </p>
+      )}
       {errors.length > 0 && <h2>{t("errors", { errors: errors.length })}</h2>}
       <chakra.ul listStyleType="none" display="grid" gap="2">
         {errors.map((finding) => (

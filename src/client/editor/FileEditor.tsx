@@ -3,6 +3,7 @@ import { Button } from "@chakra-ui/react";
 import { useTranslations } from "next-intl";
 import { useMemo, useState } from "react";
 import type { DraftScreen } from "@/api/schemas/draft";
+import { isUntold } from "@/core/checks/untold";
 import type { FieldSpec } from "@/core/yacht/draft/fields";
 import { valueAt } from "@/core/yacht/draft/pointer";
 import { FileTree } from "./FileTree";
@@ -16,6 +17,7 @@ import { EditorBar } from "./shell/EditorBar";
 import { EditorHead, pageOf, type View } from "./shell/EditorHead";
 import { LatelyEdited } from "./shell/LatelyEdited";
 import { OpenPart } from "./OpenPart";
+import { ToldPart } from "./ToldPart";
 import { StaleDraft } from "./shell/StaleDraft";
 import { useUndoKeys } from "./shell/useUndoKeys";
 
@@ -30,13 +32,13 @@ interface Props {
 }
 
 /** The file of a yacht or of a class at the desk: a tree at the left, the fields of the chosen part at the right; it keeps itself. */
-export function FileEditor({ first, fields, mayEdit, mayPublish, timeZone, opens = "part" }: Props) {
+export function FileEditor({ first, fields, mayEdit, mayPublish, timeZone, opens }: Props) {
   const t = useTranslations("editor");
   const draft = useDraft(first);
   const { screen } = draft;
   const { document, file } = screen;
   const [chosen, setChosen] = useState<TreePart | null>(null);
-  const [view, setView] = useState<View>(opens);
+  const [view, setView] = useState<View>(() => opens ?? firstView(first));
   const absent = useMemo(
     () => screen.absent.map(({ collection, key, name }): TreePart => ({ collection, key, name, order: null })),
     [screen],
@@ -80,8 +82,15 @@ export function FileEditor({ first, fields, mayEdit, mayPublish, timeZone, opens
             />
           )}
           {view === "paste" && mayEdit && <PasteInventory file={file} onDone={draft.look} />}
+          {view === "told" && <ToldPart {...{ draft, fields, mayEdit }} onOpen={open} />}
           {view === "publish" && (
-            <PublishPart {...{ screen, mayEdit, mayPublish }} page={pageOf(file)} onOpen={open} onRight={draft.right} />
+            <PublishPart
+              {...{ screen, mayEdit, mayPublish }}
+              page={pageOf(file)}
+              onTell={() => setView("told")}
+              onOpen={open}
+              onRight={draft.right}
+            />
           )}
           {view === "part" && (
             <ChosenPart {...{ draft, chosen, fields, mayEdit, timeZone }} onChoose={setChosen} onOpen={open} />
@@ -91,6 +100,10 @@ export function FileEditor({ first, fields, mayEdit, mayPublish, timeZone, opens
     </main>
   );
 }
+
+/** A yacht or class that has never been published is opened at what nobody has told of her yet. */
+const firstView = ({ file, findings }: DraftScreen): View =>
+  file.revision === 0 && findings.some(isUntold) ? "told" : "part";
 
 /** The part chosen in the tree: nothing yet, one that was taken out, or its fields. */
 function ChosenPart({

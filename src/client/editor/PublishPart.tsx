@@ -7,6 +7,7 @@ import { useRouter } from "next/navigation";
 import { useTranslations } from "next-intl";
 import { useState } from "react";
 import type { DraftScreen } from "@/api/schemas/draft";
+import { ofTheClass } from "@/core/checks/untold";
 import { changeWords } from "@/messages/change-words";
 import { Field } from "@/ui/Field";
 import { Fault } from "../desk/shared/Fault";
@@ -23,6 +24,7 @@ export function PublishPart({
   mayPublish,
   page,
   onOpen,
+  onTell,
   onRight,
 }: {
   screen: DraftScreen;
@@ -31,6 +33,7 @@ export function PublishPart({
   page: string;
   /** shows the part that a JSON pointer leads into */
   onOpen: (path: string) => void;
+  onTell: () => void;
   /** keeps that a text in question was read and is right */
   onRight: (path: string, basis: string) => Promise<boolean>;
 }) {
@@ -46,7 +49,8 @@ export function PublishPart({
     queryFn: () => call(reviewDraft, { params: { of, slug } }),
   });
   const changes = review?.changes ?? [];
-  const isSound = screen.findings.every((finding) => finding.level !== "error");
+  const findings = of === "classes" ? ofTheClass(screen.findings) : screen.findings;
+  const isSound = findings.every((finding) => finding.level !== "error");
   const throwAway = async () => {
     if (await request(throwAwayDraft, { params: { of, slug } })) router.push(page);
   };
@@ -60,6 +64,7 @@ export function PublishPart({
         accepts={accepts}
         onAccept={setAccepts}
         onOpen={onOpen}
+        onTell={onTell}
         onRight={mayEdit ? onRight : null}
       />
       <h2 aria-busy={review === undefined}>

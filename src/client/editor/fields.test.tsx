@@ -58,6 +58,19 @@ describe("a field of the editor", () => {
     expect(screen.getByLabelText("Where").tagName).toBe("TEXTAREA");
   });
 
+  it("stays the same field while a long text becomes a short one, and keeps it when left", async () => {
+    const person = drawDesk(
+      field({ long: true, value: "Turn it a quarter to the left until it stops, then back a little." }),
+    );
+    const begun = screen.getByLabelText("Where");
+    await person.clear(begun);
+    await person.type(begun, "turn it left");
+    expect(screen.getByLabelText("Where")).toBe(begun);
+    expect(begun).toHaveFocus();
+    await person.tab();
+    expect(keep).toHaveBeenCalledWith("turn it left");
+  });
+
   it("is not to be typed into by who may not", () => {
     drawDesk(field({ disabled: true }));
     expect(screen.getByLabelText("Where")).toBeDisabled();

@@ -117,7 +117,14 @@ describe("publishing a draft", () => {
   const onRight = jest.fn().mockResolvedValue(true);
   const draw = (change: Partial<DraftScreen> = {}, may = { mayEdit: true, mayPublish: true }) =>
     drawDesk(
-      <PublishPart screen={screenOf(change)} page="/fleet/quillback" onOpen={onOpen} onRight={onRight} {...may} />,
+      <PublishPart
+        screen={screenOf(change)}
+        page="/fleet/quillback"
+        onTell={jest.fn()}
+        onOpen={onOpen}
+        onRight={onRight}
+        {...may}
+      />,
     );
 
   it("is not possible while a check blocks it, and leads to where", async () => {

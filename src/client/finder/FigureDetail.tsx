@@ -1,5 +1,6 @@
 "use client";
 import { useTranslations } from "next-intl";
+import { isRange } from "@/core/basics/span";
 import { localize } from "@/core/basics/words";
 import { figuresSheet, type SheetFigure } from "@/core/yacht/figures-sheet";
 import type { YachtFile } from "@/core/yacht/schema";
@@ -15,7 +16,9 @@ export function FigureRows({ figures }: { figures: readonly SheetFigure[] }) {
         id: `${id} ${of ? localize(of) : ""}`,
         name: t(id),
         // a code of the catalogue has no hyphen
-        value: t(`in-${unit}`, { value: (unit === "dsc" ? String(value).replace("-", "") : value) as never }),
+        value: isRange(value)
+          ? t("range", { from: value.from, to: t(`in-${unit}`, { value: value.to as never }) })
+          : t(`in-${unit}`, { value: (unit === "dsc" ? String(value).replace("-", "") : value) as never }),
         ...(of ? { of: localize(of) } : {}),
       }))}
     />

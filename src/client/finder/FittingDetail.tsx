@@ -1,11 +1,14 @@
 "use client";
 import { useTranslations } from "next-intl";
+import { writtenSpan } from "@/core/basics/span";
 import { localize } from "@/core/basics/words";
 import { localizeFigures } from "@/core/yacht/figures";
 import { statesOf } from "@/core/yacht/states";
 import type { YachtFile } from "@/core/yacht/schema";
+import { fittingRoles, type FittingRole } from "@/core/yacht/fitting-roles";
 import { FittingPhotos } from "./FittingPhotos";
 import { FittingStates } from "./FittingStates";
+import { OutOfUseNote } from "./OutOfUseNote";
 import { Oddities } from "../parts/Oddities";
 import styles from "./Finder.module.css";
 
@@ -24,6 +27,9 @@ export function FittingDetail({ file, id, bare = false }: { file: YachtFile; id:
     ratingA !== undefined && t("finder.rating", { amps: ratingA }),
     mayReset && t(`finder.${mayReset}`),
     waitMinutes !== undefined && t("finder.wait-trip", { minutes: waitMinutes }),
+    fitting.runSeconds !== undefined && t("finder.runs", { seconds: writtenSpan(fitting.runSeconds) }),
+    fitting.restSeconds !== undefined && t("finder.rests", { seconds: writtenSpan(fitting.restSeconds) }),
+    ...fittingRoles(file, id).map((each) => roleWords(t, file, each)),
   ].filter((fact) => typeof fact === "string");
   return (
     <article className={styles.detail} aria-label={name}>
@@ -31,6 +37,7 @@ export function FittingDetail({ file, id, bare = false }: { file: YachtFile; id:
       <p className={styles.where}>
         {placeName(place)}, {localizeFigures(file, where)}
       </p>
+      {fitting.outOfUse && <OutOfUseNote file={file} outOfUse={fitting.outOfUse} />}
       <Oddities file={file} keys={Object.keys(file.oddities).filter((key) => file.oddities[key]?.fitting === id)} />
       {caution && <p className={styles.caution}>{localizeFigures(file, caution)}</p>}
       <FittingStates fitting={fitting} />
@@ -55,4 +62,21 @@ export function FittingDetail({ file, id, bare = false }: { file: YachtFile; id:
       <FittingPhotos fitting={fitting} name={name} />
     </article>
   );
+}
+
+/** What a fitting is to a head, a bank, the anchor or a tank, in words. */
+function roleWords(t: ReturnType<typeof useTranslations<never>>, file: YachtFile, role: FittingRole): string {
+  const of = localizeFigures(file, role.of);
+  switch (role.role) {
+    case "y-valve":
+      return t("finder.y-valve", {
+        of,
+        tank: localizeFigures(file, role.toTank),
+        sea: localizeFigures(file, role.toSea),
+      });
+    case "gauge-switch":
+      return t("finder.gauge-switch", { of, stands: localizeFigures(file, role.stands) });
+    default:
+      return t(`finder.is-${role.role}`, { of });
+  }
 }

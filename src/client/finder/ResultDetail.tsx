@@ -6,9 +6,12 @@ import { localizeFigures } from "@/core/yacht/figures";
 import type { YachtFile } from "@/core/yacht/schema";
 import { OddNote } from "@/ui/OddNote";
 import { EmergencyCard } from "../parts/EmergencyCard";
+import { EquipmentDetail } from "./EquipmentDetail";
 import { FigureDetail } from "./FigureDetail";
 import { FittingDetail } from "./FittingDetail";
+import { LineDetail } from "./LineDetail";
 import { ProcedureDetail } from "./ProcedureDetail";
+import { SourceDetail } from "./SourceDetail";
 import styles from "./Finder.module.css";
 
 /** What was found, in full. */
@@ -25,6 +28,12 @@ export function ResultDetail({
   switch (hit.kind) {
     case "fitting":
       return <FittingDetail file={file} id={hit.id} />;
+    case "line":
+      return <LineDetail file={file} id={hit.id} />;
+    case "source":
+      return <SourceDetail file={file} id={hit.id} />;
+    case "equipment":
+      return <EquipmentDetail file={file} id={hit.id} />;
     case "procedure":
       return <ProcedureDetail file={file} id={hit.id} onFitting={onFitting} />;
     case "card": {

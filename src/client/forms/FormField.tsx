@@ -1,5 +1,5 @@
 "use client";
-import type { InputHTMLAttributes, ReactNode } from "react";
+import type { InputHTMLAttributes, ReactNode, TextareaHTMLAttributes } from "react";
 import type { Path } from "react-hook-form";
 import { Field } from "@/ui/Field";
 import type { DeskForm, Typed } from "./useDeskForm";
@@ -21,12 +21,32 @@ export function FormInput<Name extends string>({
   );
 }
 
+/** A field for several lines. */
+export function FormText<Name extends string>({
+  form,
+  name,
+  hint,
+  ...text
+}: Given<Name> & Omit<TextareaHTMLAttributes<HTMLTextAreaElement>, "form" | "name">) {
+  return (
+    <Field label={form.labelOf(name)} hint={hint} error={form.faultAt(name)}>
+      {(ids) => <textarea {...text} {...ids} {...form.form.register(pathOf(name))} />}
+    </Field>
+  );
+}
+
 /** A field in which one of some is chosen. */
-export function FormSelect<Name extends string>({ form, name, hint, children }: Given<Name> & { children: ReactNode }) {
+export function FormSelect<Name extends string>({
+  form,
+  name,
+  hint,
+  disabled,
+  children,
+}: Given<Name> & { disabled?: boolean; children: ReactNode }) {
   return (
     <Field label={form.labelOf(name)} hint={hint} error={form.faultAt(name)}>
       {(ids) => (
-        <select {...ids} {...form.form.register(pathOf(name))}>
+        <select {...ids} {...form.form.register(pathOf(name))} disabled={disabled}>
           {children}
         </select>
       )}

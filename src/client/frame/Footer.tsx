@@ -4,6 +4,7 @@ import { localize } from "@/core/basics/words";
 import { Button } from "@/ui/Button";
 import { VerdictMark } from "@/ui/VerdictMark";
 import { useHandover, useSaveState, useVersion } from "../store/handover-context";
+import { PaceWords } from "./PaceWords";
 import styles from "./Footer.module.css";
 
 interface Props {
@@ -37,6 +38,7 @@ export function Footer({ next, onGo, onOverview, onSign }: Props) {
         <span>{t(list.kind === "check-in" ? "footer.way" : "footer.way-out", { blocks })}</span>
       </button>
       <SaveWords />
+      <PaceWords className={styles.pace} />
       {nextPlace ? (
         <Button look="on-dark" large className={styles.next} onClick={() => onGo(nextPlace.id)}>
           {t("footer.next", { place: localize(nextPlace.name) })}

@@ -6,6 +6,7 @@ import { asRecorded, kindOf, type Line } from "@/core/handover/lines";
 import type { ReadingValue } from "@/core/readings";
 import { mayBeLeftOut } from "@/core/readings/rule";
 import { saidIn } from "@/messages/line-words";
+import { Button } from "@/ui/Button";
 import { useHandover, useLine } from "../store/handover-context";
 import { ReadFieldInput, parsedField, typedField } from "./ReadFieldInput";
 import { Row } from "./Row";
@@ -51,15 +52,23 @@ export function FieldsRow({
     if (!same) store.recordLine(line, asRecorded(line, parsed));
   };
   const caution = kind.caution?.(line);
+  const asBefore = "given" in line && typeof line.given.lastDate === "string" ? line.given.lastDate : null;
   return (
     <Row
       line={line}
       how={"how" in line ? localize(line.how) : kind.how ? saidIn(t, kind.how(line)) : ""}
-      note={caution ? saidIn(t, caution) : null}
+      note={
+        caution ? saidIn(t, caution) : "gaugeStands" in line && line.gaugeStands ? localize(line.gaugeStands) : null
+      }
       wide
     >
       {() => (
         <div className={styles.fields}>
+          {asBefore !== null && (typed.date ?? "") === "" && (
+            <Button onClick={() => commit({ ...typed, date: asBefore })}>
+              {t("field.as-before", { date: asBefore })}
+            </Button>
+          )}
           {fields.map((field) => (
             <ReadFieldInput
               key={field.name}

@@ -35,7 +35,11 @@ export function TestRow({ line }: { line: TestLine }) {
       line={line}
       how={localize(line.how)}
       note={line.caution && localize(line.caution)}
-      tag={isPrep ? undefined : t(line.when === "shown" ? "test.only-shown" : "test.skipper")}
+      tag={
+        isPrep
+          ? (line.minutes && t("test.minutes", { minutes: line.minutes })) || undefined
+          : t(line.when === "shown" ? "test.only-shown" : "test.skipper")
+      }
       below={
         asking && (
           <WhyField

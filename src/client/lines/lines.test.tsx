@@ -3,7 +3,7 @@ import { freshDevice, until } from "@/testing/browser-bits";
 import { countLine, handoverId, listOf } from "@/testing/records";
 import { bundleOf } from "@/testing/bundle";
 import { drawOn } from "@/testing/screen";
-import { screen, within } from "@testing-library/react";
+import { fireEvent, screen, within } from "@testing-library/react";
 import type { LookLine, ReadingLine, TestLine } from "@/core/handover/lines";
 import type { ChainLine } from "@/core/handover/lines/chain";
 import { HandoverStore } from "@/client/store/handover-store";
@@ -52,12 +52,36 @@ const rode: ChainLine = {
     { atM: 20, colour: { en: "red" } },
   ],
 };
+const flares: ReadingLine = {
+  ...common,
+  id: "reading:flares-date",
+  kind: "reading",
+  name: { en: "Flares" },
+  how: { en: "Read the printed date." },
+  reading: "dated-item",
+  given: { charterFrom: "2027-06-12", charterTo: "2027-06-19", lastDate: "2028-09" },
+};
+const tank: ReadingLine = {
+  ...common,
+  id: "reading:water-fore",
+  kind: "reading",
+  name: { en: "Water, fore tank" },
+  how: { en: "Read the gauge." },
+  reading: "water",
+  given: { capacityL: 160 },
+  marks: [
+    { value: 0, words: { en: "0/4" } },
+    { value: 40, words: { en: "1/4" } },
+    { value: 160, words: { en: "4/4" } },
+  ],
+  gaugeStands: { en: "Gauge switch to the left." },
+};
 const noMark = () => undefined;
 let store: HandoverStore;
 
 beforeEach(async () => {
   freshDevice();
-  await keepHandover(handoverId, "a-grant", bundleOf(listOf([fender, raft, horn, canvas, bank, rode])));
+  await keepHandover(handoverId, "a-grant", bundleOf(listOf([fender, raft, horn, canvas, bank, rode, flares, tank])));
   store = (await HandoverStore.open(handoverId))!;
 });
 afterEach(async () => {
@@ -151,6 +175,35 @@ describe("a reading", () => {
     const person = drawOn(store, <LineRow line={bank} onMark={noMark} />);
     await person.type(screen.getByLabelText("Volts"), "12.7{Enter}");
     expect(stands("reading:battery-service", "reading")).toBeUndefined();
+  });
+});
+
+describe("a printed date", () => {
+  it("is carried over with one tap, and not typed again", async () => {
+    const person = drawOn(store, <LineRow line={flares} onMark={noMark} />);
+    await person.click(screen.getByRole("button", { name: "As before: 2028-09" }));
+    expect(stands("reading:flares-date", "reading")).toEqual({ date: "2028-09" });
+    expect(screen.queryByRole("button", { name: /^As before/ })).toBeNull();
+  });
+
+  it("is asked about where it moved backward", async () => {
+    const person = drawOn(
+      store,
+      <LineRow line={{ ...flares, given: { ...flares.given, lastDate: "2029-09" } }} onMark={noMark} />,
+    );
+    await person.click(screen.getByRole("button", { name: "As before: 2029-09" }));
+    fireEvent.change(screen.getByDisplayValue("2029-09"), { target: { value: "2028-03" } });
+    expect(stands("reading:flares-date", "reading")).toEqual({ date: "2028-03" });
+    expect(await screen.findByText("Read it once more.")).toBeInTheDocument();
+  });
+});
+
+describe("a gauge that shows no litres", () => {
+  it("is tapped at its marks, recorded in litres, with the stand of its switch said before", async () => {
+    const person = drawOn(store, <LineRow line={tank} onMark={noMark} />);
+    expect(screen.getByText("Gauge switch to the left.")).toBeInTheDocument();
+    await person.click(screen.getByRole("button", { name: "1/4" }));
+    expect(stands("reading:water-fore", "reading")).toEqual({ litres: 40 });
   });
 });
 

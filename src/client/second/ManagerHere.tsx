@@ -17,6 +17,8 @@ export function ManagerHere() {
   const [isOpen, setOpen] = useState(false);
   const [busy, setBusy] = useState(false);
   const [fault, setFault] = useState<string | null>(null);
+  // a second factor is asked for once the password is right
+  const [isAsked, setAsked] = useState(false);
   if (!isOpen) return <Button onClick={() => setOpen(true)}>{t("open")}</Button>;
   const prove = async (event: SubmitEvent<HTMLFormElement>) => {
     event.preventDefault();
@@ -26,11 +28,16 @@ export function ManagerHere() {
       const permit = await call(proveSecond, {
         params: { id: store.bundle.list.handover },
         grant: store.grant,
-        body: { email: String(form.get("email")), password: String(form.get("password")) },
+        body: {
+          email: String(form.get("email")),
+          password: String(form.get("password")),
+          ...(form.get("code") ? { code: String(form.get("code")) } : {}),
+        },
       });
       if (!may(permit, "override")) return setFault(t("no-manager", { name: permit.name }));
       await store.keepPermit(permit);
     } catch (error) {
+      if (error instanceof AppError && error.code === "code-needed") setAsked(true);
       setFault(error instanceof AppError ? error.message : t("no-signal"));
     } finally {
       setBusy(false);
@@ -42,9 +49,14 @@ export function ManagerHere() {
       <Field label={t("email")}>
         {(ids) => <input {...ids} name="email" type="email" autoComplete="off" required autoFocus />}
       </Field>
-      <Field label={t("password")} error={fault}>
+      <Field label={t("password")} error={isAsked ? null : fault}>
         {(ids) => <input {...ids} name="password" type="password" autoComplete="off" required />}
       </Field>
+      {isAsked && (
+        <Field label={t("code")} error={fault}>
+          {(ids) => <input {...ids} name="code" autoComplete="one-time-code" required autoFocus />}
+        </Field>
+      )}
       <Button look="main" type="submit" disabled={busy}>
         {t("go")}
       </Button>

@@ -1,5 +1,6 @@
 import Dexie, { type EntityTable } from "dexie";
 import type { AboardBook } from "@/api/schemas/book";
+import { withFileOfToday } from "./file-of-today";
 
 interface KeptAboard {
   code: string;
@@ -25,5 +26,5 @@ export async function keptAboard(code: string): Promise<AboardBook | null> {
   const db = database();
   const kept = await db.books.get(code);
   db.close();
-  return kept?.book ?? null;
+  return kept ? { ...kept.book, yacht: withFileOfToday(kept.book.yacht) } : null;
 }

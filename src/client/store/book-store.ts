@@ -6,6 +6,7 @@ import { sendItems, type KeptItem } from "../outbox/items";
 import { Outbox } from "../outbox/outbox";
 import { sendPhotos, type OutPhoto } from "../outbox/photos";
 import { forgetAsked } from "./asked-before";
+import { forgetMuster } from "./muster-changes";
 import Dexie, { type EntityTable } from "dexie";
 import { v7 as uuid } from "uuid";
 import type { StudyAnswer } from "@/core/briefing/study/answer";
@@ -13,6 +14,7 @@ import type { BoatBook } from "@/api/schemas/book";
 import type { Said } from "@/core/briefing/study/said";
 import type { Addendum } from "@/core/handover/addenda/addendum";
 import type { IncidentKind } from "@/core/incidents/incident";
+import { withFileOfToday } from "./file-of-today";
 
 /** An answer of the study, with how far it has come. */
 export interface KeptAnswer extends KeptItem {
@@ -102,7 +104,9 @@ export class BookStore {
     if (!reference) return null;
     const db = BookStore.database(reference);
     const kept = await db.book.get("book");
-    return kept ? BookStore.opened(new BookStore(db, kept.book, kept.keptAt)) : null;
+    if (!kept) return null;
+    const book = { ...kept.book, yacht: withFileOfToday(kept.book.yacht) };
+    return BookStore.opened(new BookStore(db, book, kept.keptAt));
   }
 
   private static async opened(store: BookStore): Promise<BookStore> {
@@ -157,6 +161,7 @@ export class BookStore {
     if (this.saved.waiting > 0) return false;
     await this.db.delete();
     forgetAsked(this.book.yacht.slug);
+    forgetMuster(this.book.stay.id);
     localStorage.removeItem(nameKey);
     return true;
   }

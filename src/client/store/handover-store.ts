@@ -21,6 +21,7 @@ import {
   type KeptExchange,
   type KeptHandover,
 } from "./database";
+import { withFileOfToday } from "./file-of-today";
 
 /** How safe what was recorded is: everything written here, and how much of it still waits for the base. */
 export interface SaveState {
@@ -89,7 +90,7 @@ export class HandoverStore {
     const kept = await db.handover.get("handover");
     const exchange = await db.exchange.get("exchange");
     if (!kept || !exchange) return null;
-    const store = new HandoverStore(db, { ...kept, bundle: upToDate(kept.bundle) }, exchange);
+    const store = new HandoverStore(db, { ...kept, bundle: withFileOfToday(upToDate(kept.bundle)) }, exchange);
     for (const each of await db.entries.toArray()) store.place(each);
     await store.countWaiting();
     return store;

@@ -8,6 +8,7 @@ import { v7 as uuid } from "uuid";
 import type { YachtNote } from "@/core/yacht/note/note";
 import type { SurveyBundle } from "@/api/schemas/draft";
 import type { ReadyPhoto } from "./ready-photo";
+import { withFileOfToday } from "./file-of-today";
 
 interface KeptNote extends KeptItem {
   yacht: string;
@@ -87,7 +88,8 @@ export class NoteStore {
 
   /** What this phone took along of a yacht, or null. */
   async survey(yacht: string): Promise<SurveyBundle | null> {
-    return (await this.db.surveys.get(yacht))?.bundle ?? null;
+    const kept = await this.db.surveys.get(yacht);
+    return kept ? withFileOfToday(kept.bundle) : null;
   }
 
   /**

@@ -8,6 +8,7 @@ import { topicsOf } from "@/core/briefing/topics";
 import { statusOf } from "@/core/handover/state";
 import { localizeFigures } from "@/core/yacht/figures";
 import { depthReasonWords } from "@/messages/depth-words";
+import { AreaLater } from "../area/AreaLater";
 import { Oddities } from "../parts/Oddities";
 import { BoatData } from "../lines/BoatData";
 import { useHandover } from "../store/handover-context";
@@ -60,6 +61,7 @@ export const StopScreen = memo(function StopScreen({ walk, stop, onGo, onMark }:
         </p>
       )}
       {planned.say && <p className={styles.say}>{localizeFigures(file, planned.say)}</p>}
+      {planned.area === true && store.bundle.area && <AreaLater area={store.bundle.area} first="dangers" />}
       {stop.id in file.stops &&
         planned.topics.map((id, index) => (
           <ProcedureSteps key={id} file={file} id={id} isOpen={index === 0 && stop.depth !== "skim"} />

@@ -6,6 +6,8 @@ export const BaseRules = Type.Object(
   {
     /** whether a skipper may walk a yacht without a briefer, from the boat book; what else it takes stands in `notAlone` */
     walkAlone: Type.Boolean(),
+    /** whether managers sign in with a code of their phone as well as the password */
+    managerCode: Type.Optional(Type.Boolean()),
     /** whether what ought to be there is shown before one counts, or after it: a blind count is the more honest one */
     expectedShown: Type.Union([Type.Literal("before"), Type.Literal("after")]),
     /** marks below this are wear and are not recorded; from the second figure on each known one is confirmed by itself */
@@ -22,6 +24,8 @@ export const BaseRules = Type.Object(
     boatDataMinutes: Type.Optional(Type.Integer({ minimum: 1, maximum: 1440 })),
     /** mean wind of the first day above which she stays */
     windLimitKn: Type.Integer({ minimum: 5, maximum: 60 }),
+    /** the same for gusts */
+    gustLimitKn: Type.Optional(Type.Integer({ minimum: 5, maximum: 90 })),
     /** what no manager lets go without */
     neverLetGo: Type.Array(Type.Unsafe<ClearanceTopic>({ type: "string", enum: [...clearanceTopics] }), {
       uniqueItems: true,
@@ -36,6 +40,7 @@ export type BaseRules = Static<typeof BaseRules>;
 /** What holds at a base that has settled nothing yet: the careful school of each question. */
 export const usualRules: BaseRules = {
   walkAlone: false,
+  managerCode: false,
   expectedShown: "after",
   markFromMm: 20,
   markSingleFromMm: 100,
@@ -45,6 +50,7 @@ export const usualRules: BaseRules = {
   objectDays: 14,
   boatDataMinutes: 15,
   windLimitKn: 25,
+  gustLimitKn: 34,
   neverLetGo: [...usuallyNeverLetGo],
   readingLimits: {},
 };

@@ -50,6 +50,15 @@ describe("money", () => {
     ["abc", null],
     ["", null],
   ])("%s is %s", (text, minor) => expect(parseMoney(text, "EUR")).toBe(minor));
+
+  // ISO 4217: the yen has no smaller unit, the Kuwaiti dinar a thousandth
+  it.each([
+    ["1200", "JPY", 1200],
+    ["1200.5", "JPY", null],
+    ["1200.", "JPY", null],
+    ["1.234", "KWD", 1234],
+    ["1.2345", "KWD", null],
+  ])("%s in %s is %s", (text, currency, minor) => expect(parseMoney(text, currency)).toBe(minor));
   it("reads back what it writes", () => expect(formatMoney(129950, "EUR")).toBe("€1,299.50"));
   it("spreads a sum so that it adds up, and nobody gets more than his weight", () => {
     expect(spread(10, [1, 1, 1])).toEqual([4, 3, 3]);

@@ -1,3 +1,5 @@
+import { wallClock } from "./wall-clock";
+
 /** An instant as ISO 8601 text in UTC, `2027-06-14T08:30:00.000Z`. */
 export type Instant = string;
 
@@ -27,8 +29,7 @@ export function addHours(instant: Instant, hours: number): Instant {
  * @param timeZone IANA name, e.g. Atlantic/Azores
  */
 export function dayIn(instant: Instant, timeZone: string): string {
-  const parts = new Intl.DateTimeFormat("en-CA", { timeZone, year: "numeric", month: "2-digit", day: "2-digit" });
-  return parts.format(new Date(instant));
+  return wallClock(instant, timeZone).day;
 }
 
 /**
@@ -64,17 +65,8 @@ export function monthsBetween(fromDay: string, toDay: string): number {
 export function instantIn(day: string, time: string, timeZone: string): Instant {
   const asUtc = Date.parse(`${day}T${time}:00Z`);
   const shownAt = (ms: number) => {
-    const parts = new Intl.DateTimeFormat("en-CA", {
-      timeZone,
-      hourCycle: "h23",
-      year: "numeric",
-      month: "2-digit",
-      day: "2-digit",
-      hour: "2-digit",
-      minute: "2-digit",
-    }).formatToParts(ms);
-    const part = (type: string) => parts.find((each) => each.type === type)?.value ?? "";
-    return Date.parse(`${part("year")}-${part("month")}-${part("day")}T${part("hour")}:${part("minute")}:00Z`);
+    const { day: shownDay, time: shownTime } = wallClock(ms, timeZone);
+    return Date.parse(`${shownDay}T${shownTime}:00Z`);
   };
   // the offset is looked up twice, as the first guess may lie on the other side of a change of clocks
   const guess = asUtc - (shownAt(asUtc) - asUtc);
@@ -84,4 +76,9 @@ export function instantIn(day: string, time: string, timeZone: string): Instant 
 /** The calendar day some days later (or earlier). */
 export function addDays(day: string, days: number): string {
   return new Date(Date.parse(`${day}T00:00:00Z`) + days * 24 * hourMs).toISOString().slice(0, 10);
+}
+
+/** Calendar days from one day to another; negative where the other is earlier. */
+export function daysBetween(fromDay: string, toDay: string): number {
+  return Math.round((Date.parse(`${toDay}T00:00:00Z`) - Date.parse(`${fromDay}T00:00:00Z`)) / (24 * hourMs));
 }

@@ -3,7 +3,7 @@ export const languages = ["en", "de"] as const;
 export type Language = (typeof languages)[number];
 
 /** The language in which every text is there. */
-export const usualLanguage: Language = "en";
+export const usualLanguage = "en" satisfies Language;
 
 export const isLanguage = (code: string | null | undefined): code is Language =>
   (languages as readonly (string | null | undefined)[]).includes(code);

@@ -30,6 +30,8 @@ export function minorDigits(currency: string): number {
 export function parseMoney(text: string, currency: string): number | null {
   const plain = text.replaceAll(/[\s\u00a0]/g, "").replace(",", ".");
   const digits = minorDigits(currency);
-  if (!new RegExp(`^\\d{1,9}(\\.\\d{1,${digits}})?$`).test(plain)) return null;
+  // the yen has no smaller unit
+  const fraction = digits === 0 ? "" : `(\\.\\d{1,${digits}})?`;
+  if (!new RegExp(`^\\d{1,9}${fraction}$`).test(plain)) return null;
   return Number(new Fraction(plain).mul(10 ** digits).toString());
 }

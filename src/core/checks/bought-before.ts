@@ -1,4 +1,5 @@
 import { isDay } from "../basics/instant";
+import { blankDay } from "../yacht/parts/blank";
 import { named, type FileCheck } from "./check";
 
 /** What is stowed was bought on a day that there was: a thing's age decides what it is worth when it goes missing. */
@@ -7,6 +8,7 @@ export const boughtBefore: FileCheck = {
   level: "error",
   find: ({ inventory }, today) =>
     Object.entries(inventory).flatMap(([key, item]) => {
+      if (item.boughtOn === blankDay) return [];
       const wrong = !isDay(item.boughtOn)
         ? `there is no such day as ${item.boughtOn}`
         : item.boughtOn > today

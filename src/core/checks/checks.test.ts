@@ -12,6 +12,14 @@ const after = (change: (file: YachtFile) => void) => {
 const only = (change: (file: YachtFile) => void, check: string) =>
   after(change).filter((finding) => finding.check === check);
 
+/** A row of the table of sources with one selector. */
+const source = (name: string, fitting: string, at: "left" | "up" | "down"): YachtFile["sources"][string] => ({
+  name: { en: name },
+  order: 1,
+  stands: [{ fitting, at }],
+  feeds: { en: "all sockets" },
+});
+
 describe("the checks before publishing", () => {
   it.each(fleet)("find nothing in %s", (slug) => expect(checkFile(demoYacht(slug), "2027-06-12")).toEqual([]));
 
@@ -95,7 +103,7 @@ describe("the checks before publishing", () => {
       "windlass-relieved",
       (file) => (file.groundTackle.main!.relief = "none"),
       "/groundTackle/main/relief",
-      /neither snubber, bridle nor chain stop/,
+      /neither snubber, bridle, chain stop nor belayed rope/,
     ],
     [
       "two tanks on one pump with no change-over",
@@ -201,6 +209,143 @@ describe("the checks before publishing", () => {
       /still to be written/,
     ],
     [
+      "a figure nobody told",
+      "facts-told",
+      (file) => (file.tanks.fuel!.capacityL = -1),
+      "/tanks/fuel/capacityL",
+      /Nobody has told/,
+    ],
+    [
+      "a chain mark nobody measured",
+      "facts-told",
+      (file) => (file.groundTackle.main!.marks[0]!.atM = -1),
+      "/groundTackle/main/marks/0/atM",
+      /Nobody has told/,
+    ],
+    [
+      "a choice nobody made",
+      "facts-told",
+      (file) => (file.batteries.service!.chemistry = "…" as "agm"),
+      "/batteries/service/chemistry",
+      /Nobody has told/,
+    ],
+    [
+      "a day nobody told",
+      "facts-told",
+      (file) => (file.inventory.bucket!.boughtOn = "0000-00-00"),
+      "/inventory/bucket/boughtOn",
+      /Nobody has told/,
+    ],
+    [
+      "two lines through one clutch",
+      "lines-lead",
+      (file) => (file.lines.vang!.clutchNumber = 1),
+      "/lines/vang/clutchNumber",
+      /cannot run through one clutch/,
+    ],
+    [
+      "a line round a fitting that is no winch",
+      "lines-lead",
+      (file) => (file.lines["main-halyard"]!.winch = "gas-tap"),
+      "/lines/main-halyard/winch",
+      /and no winch/,
+    ],
+    [
+      "a reef whose range of wind ends before it begins",
+      "lines-lead",
+      (file) => (file.reefs.first!.toKn = 12),
+      "/reefs/first/toKn",
+      /ends at 12 kn/,
+    ],
+    [
+      "a line that no file has",
+      "references-hold",
+      (file) => (file.reefs.first!.clewLine = "reef-third"),
+      "/reefs/first/clewLine",
+      /names the line "reef-third"/,
+    ],
+    [
+      "a source that stands as another does",
+      "sources-differ",
+      (file) => {
+        file.sources = {
+          one: source("Shore", "navigation-lights-switch", "left"),
+          two: source("Generator", "navigation-lights-switch", "left"),
+        };
+      },
+      "/sources/two/stands",
+      /stands as Shore \(one\) does/,
+    ],
+    [
+      "a stand that the selector has not",
+      "sources-differ",
+      (file) => (file.sources = { one: source("Shore", "navigation-lights-switch", "down") }),
+      "/sources/one/stands/0/at",
+      /has no stand "down"; it has left, middle, right/,
+    ],
+    [
+      "a row of the table that leaves a selector out",
+      "sources-differ",
+      (file) =>
+        (file.sources = {
+          one: source("Shore", "navigation-lights-switch", "left"),
+          two: source("Generator", "bilge-switch", "up"),
+        }),
+      "/sources/two/stands",
+      /does not say once how/,
+    ],
+    [
+      "two tanks on one gauge of which one has no stand of the switch",
+      "gauges-told",
+      (file) =>
+        (file.tanks["water-fore"]!.gaugeSwitch = { fitting: "bilge-switch", stands: { en: "up" } }) &&
+        delete file.tanks["water-aft"]!.gaugeSwitch,
+      "/tanks/water-aft/gaugeSwitch",
+      /have one gauge/,
+    ],
+    [
+      "a mark on a stick above what the tank holds",
+      "gauges-told",
+      (file) =>
+        Object.assign(file.tanks.waste!, {
+          gaugeIn: "marks",
+          gaugeMarks: [
+            { words: { en: "first joint" }, litres: 10 },
+            { words: { en: "second joint" }, litres: 999 },
+          ],
+        }),
+      "/tanks/waste/gaugeMarks/1/litres",
+      /999 l do not go into/,
+    ],
+    [
+      "a gauge in marks without its marks",
+      "gauges-told",
+      (file) => (file.tanks.waste!.gaugeIn = "marks"),
+      "/tanks/waste/gaugeMarks",
+      /marks belong to a gauge/,
+    ],
+    [
+      "a range that falls",
+      "ranges-rise",
+      (file) => (file.engines.main!.chargingRpm = { from: 1800, to: 1500 }),
+      "/engines/main/chargingRpm",
+      /write the smaller figure first/,
+    ],
+    [
+      "a belt of no engine",
+      "references-hold",
+      (file) => (Object.values(file.readings).find(({ kind }) => kind === "belt")!.of = "galley"),
+      "/readings/belt/of",
+      /names the engine or generator "galley"/,
+    ],
+    [
+      "a dated thing that is not aboard",
+      "references-hold",
+      (file) => (Object.values(file.readings).find(({ kind }) => kind === "dated-item")!.of = "no-such-thing"),
+      "/readings/flares-date/of",
+      /names the fitting, thing of the inventory or equipment/,
+    ],
+    [
       "procedures that wait for each other",
       "nothing-waits-for-itself",
       (file) => (file.procedures["engine-start"]!.after = ["engine-stop"]),
@@ -225,6 +370,19 @@ describe("the checks before publishing", () => {
       "engine-facts",
       (file) => delete file.engines.main!.neutral,
       "/engines/main/neutral",
+    ],
+    [
+      "an engine that burns, of which nobody has said the seconds of its cooling water",
+      "engine-facts",
+      (file) => delete file.engines.main!.coolingWaterSeconds,
+      "/engines/main/coolingWaterSeconds",
+    ],
+    [
+      "a step that works what is ashore",
+      "out-of-use",
+      (file) =>
+        (file.fittings["windlass-breaker"]!.outOfUse = { how: "ashore", since: "2027-05-01", why: { en: "rewired" } }),
+      "/procedures/windlass-dead/steps/2/fitting",
     ],
     [
       "a step too long to be heard",

@@ -2,19 +2,25 @@ import type { YachtFile } from "../yacht/schema";
 import type { FileCheck, Finding } from "./check";
 import { boughtBefore } from "./bought-before";
 import { engineFacts } from "./engine-facts";
+import { factsTold } from "./facts-told";
 import { fittingsFound } from "./fittings-found";
+import { gaugesTold } from "./gauges-told";
 import { gasShutTwice } from "./gas-shut-twice";
 import { headsLeadSomewhere } from "./heads-lead-somewhere";
+import { linesLead } from "./lines-lead";
 import { marksOnChain } from "./marks-on-chain";
 import { nothingWaitsForItself } from "./nothing-waits-for-itself";
+import { outOfUse } from "./out-of-use";
 import { placesInside } from "./places-inside";
 import { placesReached } from "./places-reached";
+import { rangesRise } from "./ranges-rise";
 import { reefTable } from "./reef-table";
 import { purposesNamed } from "./purposes-named";
 import { readingLimits } from "./reading-limits";
 import { referencesHold } from "./references-hold";
 import { safetyTopicsCovered } from "./safety-topics";
 import { signalsMeasured } from "./signals-measured";
+import { sourcesDiffer } from "./sources-differ";
 import { stepsAtFitting } from "./steps-at-fitting";
 import { stepsShort } from "./steps-short";
 import { tanksChangeOver } from "./tanks-change-over";
@@ -32,6 +38,10 @@ export const fileChecks: readonly FileCheck[] = [
   headsLeadSomewhere,
   gasShutTwice,
   reefTable,
+  linesLead,
+  sourcesDiffer,
+  gaugesTold,
+  rangesRise,
   safetyTopicsCovered,
   purposesNamed,
   stepsAtFitting,
@@ -42,8 +52,10 @@ export const fileChecks: readonly FileCheck[] = [
   signalsMeasured,
   fittingsFound,
   engineFacts,
+  outOfUse,
   stepsShort,
   textsWritten,
+  factsTold,
   thingsPriced,
   boughtBefore,
 ];

@@ -1,3 +1,4 @@
+import { isBlank } from "../yacht/parts/blank";
 import type { FileCheck } from "./check";
 
 /** A yacht with a mainsail has her own reef table, with the wind rising from row to row. */
@@ -18,7 +19,7 @@ export const reefTable: FileCheck = {
         : [];
     return rows.flatMap(([key, row], i) => {
       const before = rows[i - 1]?.[1];
-      return before && row.fromKn <= before.fromKn
+      return before && !isBlank(row.fromKn) && row.fromKn <= before.fromKn
         ? [
             {
               path: `/reefs/${key}/fromKn`,

@@ -1,5 +1,5 @@
-import { blankWords } from "../yacht/draft/blank";
 import { textsOf } from "../yacht/figures";
+import { blankWords } from "../yacht/parts/blank";
 import type { FileCheck } from "./check";
 
 /** No text was begun and left, or is blank: what the editor puts in for a new entry has been written over. */

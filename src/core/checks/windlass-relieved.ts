@@ -10,7 +10,7 @@ export const windlassRelieved: FileCheck = {
         ? [
             {
               path: `/groundTackle/${key}/relief`,
-              message: `${named(tackle, key)} names neither snubber, bridle nor chain stop: the windlass would carry the yacht`,
+              message: `${named(tackle, key)} names neither snubber, bridle, chain stop nor belayed rope: the windlass would carry the yacht`,
             },
           ]
         : [],

@@ -4,6 +4,7 @@ import { digestOf } from "../basics/digest";
 import { InstantText, Sha256, Uuid } from "../basics/ids";
 import { Words } from "../basics/words";
 import { BriefingPart } from "../briefing/part";
+import { HiredExtra } from "../extras/extra";
 import { Key, Level, Side } from "../yacht/schema";
 import { FirstLook } from "./first-look";
 import { KnownDefect } from "./known";
@@ -41,6 +42,10 @@ export const HandoverList = Type.Object(
       closed,
     ),
     maximumAboard: Type.Integer({ minimum: 1 }),
+    /** her own limits of wind, where her file has them */
+    ownWindKn: Type.Optional(
+      Type.Object({ mean: Type.Optional(Type.Number()), gusts: Type.Optional(Type.Number()) }, closed),
+    ),
     currency: Type.String({ pattern: "^[A-Z]{3}$" }),
     /** the seal of the check-in this check-out goes back to */
     checkInSeal: Type.Union([Sha256, Type.Null()]),
@@ -51,6 +56,8 @@ export const HandoverList = Type.Object(
     rules: Type.Optional(BaseRules),
     /** weights of the people aboard by the crew list, lightest first; names stand outside the record */
     crewKg: Type.Optional(Type.Array(Type.Integer({ minimum: 1, maximum: 400 }))),
+    /** extras that the charter has hired, as they were agreed */
+    hired: Type.Optional(Type.Array(HiredExtra)),
     /** what is known to be wrong with her when the list is made */
     known: Type.Optional(Type.Array(KnownDefect)),
     /** at check-in: the briefing as it was planned for this skipper */

@@ -9,7 +9,8 @@ export type NextStep =
   | "go-on-check-out"
   | "settle"
   | "clear-up"
-  | "settled";
+  | "settled"
+  | "called-off";
 
 interface HandoverFacts {
   /** of the record that stands */
@@ -21,6 +22,7 @@ interface HandoverFacts {
 export interface StayFacts {
   startsAt: string;
   endsAt: string;
+  isCalledOff: boolean;
   depositMet: boolean;
   checkIn: HandoverFacts | null;
   checkOut: HandoverFacts | null;
@@ -44,6 +46,8 @@ export function nextStep(stay: StayFacts, now: string): NextStep {
   if (stay.checkIn?.sealedAt)
     return Date.parse(now) >= Date.parse(stay.endsAt) - 12 * 3_600_000 ? "start-check-out" : "under-way";
   if (stay.checkIn?.isUnsettled) return "settle-record";
+  // what was signed comes first: a crew that sailed after all is taken back
+  if (stay.isCalledOff) return "called-off";
   if (!stay.depositMet) return "hold-deposit";
   return stay.checkIn ? "go-on-check-in" : "start-check-in";
 }

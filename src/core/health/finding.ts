@@ -1,4 +1,5 @@
 import type { BookDifference } from "../settlement/books";
+import type { Instant } from "../basics/instant";
 import type { ChainFault } from "./chain";
 
 /** Something that the nightly look over a base found not to fit. */
@@ -9,6 +10,8 @@ export type HealthFinding =
   | { what: "key"; number: number | null }
   /** the disk on which the data lie is nearly full */
   | { what: "disk"; freeMb: number }
+  /** nothing was backed up for two days; null where nothing ever was */
+  | { what: "backup"; lastAt: Instant | null }
   /** what follows from a handover and was not done: defects found, a copy to be sent */
   | { what: "follow-up"; yacht: string; handover: string; kind: string; work: "defects" | "copy"; problem: string }
   | { what: "record"; yacht: string; handover: string; kind: string; problem: string };

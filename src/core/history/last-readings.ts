@@ -19,7 +19,19 @@ export interface ReadDate {
 }
 
 /** The fields that are kept as numbers from record to record, by the unit that is in their name. */
-export const readNumbers = ["volts", "movesMm", "levelPercent", "seconds", "hours", "litres", "percent"] as const;
+export const readNumbers = [
+  "volts",
+  "movesMm",
+  "levelPercent",
+  "seconds",
+  "hours",
+  "litres",
+  "percent",
+  "bar",
+  "degreesC",
+  "rpm",
+  "dripsTurning",
+] as const;
 export type ReadNumber = (typeof readNumbers)[number];
 
 /** The numbers of one reading, oldest first. */

@@ -103,6 +103,20 @@ export const dayBoatStations: Stations = [
   [1, 0.8],
 ];
 
+/** A motor yacht: flared bow, full shoulders, beam carried straight to a broad transom. */
+export const motorYachtStations: Stations = [
+  [0, 0],
+  [0.03, 0.22],
+  [0.08, 0.46],
+  [0.15, 0.68],
+  [0.25, 0.87],
+  [0.35, 0.96],
+  [0.45, 1],
+  [0.65, 1],
+  [0.85, 0.98],
+  [1, 0.95],
+];
+
 /** One hull of a catamaran: slim, with a fine bow and a narrow stern. */
 export const catamaranStations: Stations = [
   [0, 0],
@@ -122,7 +136,7 @@ const [hullPart, deckFrom, deckTo] = [0.27, 0.24, 0.93];
 
 /** What a hull's shape is drawn from. */
 export interface HullParticulars {
-  hull: "monohull" | "catamaran" | "day-boat";
+  hull: "monohull" | "catamaran" | "day-boat" | "motor-yacht";
   lengthM: number;
   beamM: number;
 }
@@ -135,6 +149,7 @@ export interface HullParticulars {
 export function hullShape({ hull, lengthM, beamM }: HullParticulars, steps = 48): Point[][] {
   if (hull === "monohull") return [hullOutline(lengthM, beamM, sloopStations, steps)];
   if (hull === "day-boat") return [hullOutline(lengthM, beamM, dayBoatStations, steps)];
+  if (hull === "motor-yacht") return [hullOutline(lengthM, beamM, motorYachtStations, steps)];
   const breadthM = beamM * hullPart;
   const offsetM = (beamM - breadthM) / 2;
   const one = hullOutline(lengthM, breadthM, catamaranStations, steps);
@@ -149,6 +164,8 @@ export function hullShape({ hull, lengthM, beamM }: HullParticulars, steps = 48)
   return [deck, shifted(-offsetM), shifted(offsetM)];
 }
 
+const stationsOf = { monohull: sloopStations, "day-boat": dayBoatStations, "motor-yacht": motorYachtStations } as const;
+
 /** Whether a point lies within the outline of a yacht's hulls, or on what joins them: trampoline and bridge deck. */
 export function isInsideHull(particulars: HullParticulars, [aftM, starboardM]: Point, slackM = 0.05): boolean {
   const { hull, lengthM, beamM } = particulars;
@@ -156,12 +173,6 @@ export function isInsideHull(particulars: HullParticulars, [aftM, starboardM]: P
   if (hull === "catamaran") return Math.abs(starboardM) <= beamM / 2 + slackM;
   return (
     Math.abs(starboardM) <=
-    halfBreadthM(
-      hull === "day-boat" ? dayBoatStations : sloopStations,
-      lengthM,
-      beamM,
-      Math.min(Math.max(aftM, 0), lengthM),
-    ) +
-      slackM
+    halfBreadthM(stationsOf[hull], lengthM, beamM, Math.min(Math.max(aftM, 0), lengthM)) + slackM
   );
 }

@@ -6,6 +6,8 @@ import {
   impossible,
   limitsOf,
   meterVolts,
+  NominalV,
+  mostVolts,
   numbersOf,
   History,
   rounded,
@@ -19,7 +21,7 @@ import { median } from "../basics/median";
 const schema = Type.Object(
   {
     reading: Type.Literal("battery-cranking"),
-    nominalV: Type.Union([Type.Literal(12), Type.Literal(24)]),
+    nominalV: NominalV,
     /** the lowest that the meter shows while the engine is cranked */
     volts: Type.Number(),
     history: History,
@@ -86,7 +88,7 @@ function judge({ nominalV, volts, history = [], limits }: In): Judgement {
 export const batteryCranking: ReadingRule<In> = {
   name: "battery-cranking",
   schema,
-  fields: [{ name: "volts", type: "number", least: 0, most: 60 }],
+  fields: [{ name: "volts", type: "number", least: 0, most: mostVolts }],
   number: "volts",
   measured: meterVolts,
   limits: ["watchBelowV", "stopBelowV"],

@@ -3,12 +3,15 @@ import { median } from "../basics/median";
 import { graver, type Verdict } from "../basics/verdict";
 import {
   asks,
+  Chemistry,
   fine,
   generalPractice,
   History,
   impossible,
   limitsOf,
   meterVolts,
+  NominalV,
+  mostVolts,
   numbersOf,
   rounded,
   shownVolts as shown,
@@ -20,9 +23,9 @@ import {
 const schema = Type.Object(
   {
     reading: Type.Literal("battery-rest"),
-    chemistry: Type.Union([Type.Literal("lead-acid"), Type.Literal("agm"), Type.Literal("gel"), Type.Literal("lfp")]),
-    duty: Type.Union([Type.Literal("service"), Type.Literal("starter")]),
-    nominalV: Type.Union([Type.Literal(12), Type.Literal(24)]),
+    chemistry: Chemistry,
+    duty: Type.Union([Type.Literal("service"), Type.Literal("starter"), Type.Literal("drive"), Type.Literal("device")]),
+    nominalV: NominalV,
     volts: Type.Number(),
     /** hours without charger, solar or load */
     restHours: Type.Number({ minimum: 0 }),
@@ -88,7 +91,8 @@ export function practiceLimits(
   duty: In["duty"],
 ): { watchBelowV: number; stopBelowV: number } {
   if (chemistry === "lfp") return { watchBelowV: 12.9, stopBelowV: 12.5 };
-  if (duty === "starter") return { watchBelowV: 12.5, stopBelowV: 12.2 };
+  // a windlass or thruster asks a great current for a short time, as a starter does; a drive bank is drawn down slowly
+  if (duty === "starter" || duty === "device") return { watchBelowV: 12.5, stopBelowV: 12.2 };
   return { watchBelowV: chemistry === "lead-acid" ? 12.4 : 12.45, stopBelowV: 12.0 };
 }
 
@@ -165,7 +169,7 @@ export const batteryRest: ReadingRule<In> = {
   name: "battery-rest",
   schema,
   fields: [
-    { name: "volts", type: "number", least: 0, most: 60 },
+    { name: "volts", type: "number", least: 0, most: mostVolts },
     { name: "restHours", type: "number", least: 0, most: 1000 },
   ],
   number: "volts",

@@ -1,5 +1,16 @@
 import { Type, type Static } from "@sinclair/typebox";
-import { asks, fine, generalPractice, impossible, limitsOf, oneOf, type Judgement, type ReadingRule } from "./rule";
+import {
+  asks,
+  fine,
+  generalPractice,
+  History,
+  impossible,
+  limitsOf,
+  numbersOf,
+  oneOf,
+  type Judgement,
+  type ReadingRule,
+} from "./rule";
 
 const looks = ["sound", "dusty", "glazed", "cracked"] as const;
 const schema = Type.Object(
@@ -10,6 +21,7 @@ const schema = Type.Object(
     /** what a thumb moves the longest run; left out on a ribbed belt */
     movesMm: Type.Optional(Type.Number()),
     looks: oneOf(looks),
+    history: History,
     limits: limitsOf({
       tightBelowMm: Type.Optional(Type.Number()),
       watchAboveMm: Type.Optional(Type.Number()),
@@ -64,7 +76,8 @@ export const belt: ReadingRule<In> = {
   ],
   number: "movesMm",
   limits: ["tightBelowMm", "watchAboveMm", "stopAboveMm"],
-  given: ({ file, of }) => ({ ribbed: file.engines[of]?.belt === "ribbed" }),
+  trend: () => 3,
+  given: ({ file, of, earlier }) => ({ ribbed: file.engines[of]?.belt === "ribbed", ...numbersOf(earlier, "movesMm") }),
   sample: () => ({ movesMm: 9, looks: "sound" }),
   judge,
 };

@@ -1,11 +1,16 @@
 import { Type, type Static } from "@sinclair/typebox";
 import {
   asks,
+  Chemistry,
   fine,
   generalPractice,
+  History,
   impossible,
   limitsOf,
   meterVolts,
+  NominalV,
+  mostVolts,
+  numbersOf,
   rounded,
   shownVolts,
   type Judgement,
@@ -16,8 +21,8 @@ import {
 const schema = Type.Object(
   {
     reading: Type.Literal("charging"),
-    chemistry: Type.Union([Type.Literal("lead-acid"), Type.Literal("agm"), Type.Literal("gel"), Type.Literal("lfp")]),
-    nominalV: Type.Union([Type.Literal(12), Type.Literal(24)]),
+    chemistry: Chemistry,
+    nominalV: NominalV,
     /** engine running */
     volts: Type.Number(),
     shoreChargerOff: Type.Boolean(),
@@ -25,6 +30,7 @@ const schema = Type.Object(
     amps: Type.Optional(Type.Number()),
     /** of the bank, where it is known */
     degreesC: Type.Optional(Type.Number()),
+    history: History,
     limits: limitsOf({
       stopBelowV: Type.Optional(Type.Number()),
       watchBelowV: Type.Optional(Type.Number()),
@@ -135,16 +141,22 @@ export const charging: ReadingRule<In> = {
   name: "charging",
   schema,
   fields: [
-    { name: "volts", type: "number", least: 0, most: 60 },
+    { name: "volts", type: "number", least: 0, most: mostVolts },
     { name: "shoreChargerOff", type: "yes-no" },
     { name: "amps", type: "number", least: -1000, most: 1000, optional: true },
+    { name: "degreesC", type: "number", least: -20, most: 90, optional: true },
   ],
   number: "volts",
   measured: meterVolts,
   limits: ["stopBelowV", "watchBelowV", "watchAboveV", "stopAboveV"],
-  given: ({ file, of }) => {
+  trend: ({ nominalV }) => (0.3 * nominalV) / 12,
+  given: ({ file, of, earlier }) => {
     const battery = file.batteries[of];
-    return { chemistry: battery?.chemistry ?? "lead-acid", nominalV: battery?.nominalV ?? 12 };
+    return {
+      chemistry: battery?.chemistry ?? "lead-acid",
+      nominalV: battery?.nominalV ?? 12,
+      ...numbersOf(earlier, "volts"),
+    };
   },
   sample: (given) => ({ volts: voltsOf(given, 14.2), shoreChargerOff: true }),
   judge,

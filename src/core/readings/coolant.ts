@@ -74,6 +74,7 @@ export const coolant: ReadingRule<In> = {
   ],
   number: "levelPercent",
   limits: [],
+  trend: () => 40,
   given: (from) => ({ ...numbersOf(from.earlier, "levelPercent"), ...topUpsOf(from) }),
   sample: () => ({ levelPercent: 60 }),
   judge,

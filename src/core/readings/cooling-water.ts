@@ -75,6 +75,7 @@ export const coolingWater: ReadingRule<In> = {
   ],
   number: "seconds",
   limits: [],
+  trend: () => 5,
   given: ({ file, of, earlier }) => {
     const usualSeconds = (file.engines[of] ?? file.generators[of])?.coolingWaterSeconds;
     return { ...(usualSeconds ? { usualSeconds } : {}), ...numbersOf(earlier, "seconds") };

@@ -3,6 +3,7 @@ import { lastGoodDay } from "../basics/instant";
 import {
   asks,
   Day,
+  type EarlierReading,
   fine,
   generalPractice,
   impossible,
@@ -17,6 +18,8 @@ const schema = Type.Object(
     reading: Type.Literal("dated-item"),
     /** as printed: 2027-06-14, or 2027-06, which runs to that month's end */
     date: PrintedDate,
+    /** what was read off it the last time: one that lies before it was misread, or the thing was changed for an older one */
+    lastDate: Type.Optional(PrintedDate),
     charterFrom: Day,
     charterTo: Day,
   },
@@ -45,6 +48,22 @@ export function judgeDate(date: string, charterFrom: string, charterTo: string):
   return fine(`Good until ${last}`, limit);
 }
 
+/** The date that was read off a thing the last time, for its rule. */
+export function lastDateOf(earlier: readonly EarlierReading[]): { lastDate?: string } {
+  const last = earlier.at(-1)?.value.date;
+  return typeof last === "string" ? { lastDate: last } : {};
+}
+
+/** A date that has moved backward is asked about, whatever else it says: labels do not grow older. */
+export function againstLast(judged: Judgement, { date, lastDate }: { date: string; lastDate?: string }): Judgement {
+  const [is, was] = [lastGoodDay(date), lastDate === undefined ? null : lastGoodDay(lastDate)];
+  if (is === null || was === null || is >= was) return judged;
+  const why = `${judged.why}; ${lastDate} was read off it before, and this lies earlier`;
+  return judged.verdict === "stop"
+    ? { ...judged, why, askAgain: true }
+    : asks("watch", why, "Read the label again: is it the same thing?", judged.limit, { askAgain: true });
+}
+
 /** Flares, raft service, jacket cylinders, gas hose: the printed date against the charter's days. */
 export const datedItem: ReadingRule<In> = {
   name: "dated-item",
@@ -52,7 +71,7 @@ export const datedItem: ReadingRule<In> = {
   fields: [{ name: "date", type: "date" }],
   number: null,
   limits: [],
-  given: ({ fromDay, toDay }) => ({ charterFrom: fromDay, charterTo: toDay }),
+  given: ({ fromDay, toDay, earlier }) => ({ charterFrom: fromDay, charterTo: toDay, ...lastDateOf(earlier) }),
   sample: (given) => ({ date: nextYear(given) }),
-  judge: (input) => judgeDate(input.date, input.charterFrom, input.charterTo),
+  judge: (input) => againstLast(judgeDate(input.date, input.charterFrom, input.charterTo), input),
 };

@@ -1,5 +1,5 @@
 import { Type, type Static } from "@sinclair/typebox";
-import { judgeDate } from "./dated-item";
+import { againstLast, judgeDate, lastDateOf } from "./dated-item";
 import { asks, Day, fine, generalPractice, PrintedDate, type Judgement, type ReadingRule } from "./rule";
 
 const schema = Type.Object(
@@ -7,6 +7,7 @@ const schema = Type.Object(
     reading: Type.Literal("document"),
     seen: Type.Boolean(),
     date: Type.Optional(PrintedDate),
+    lastDate: Type.Optional(PrintedDate),
     charterFrom: Day,
     charterTo: Day,
   },
@@ -16,7 +17,7 @@ type In = Static<typeof schema>;
 
 const limit = { from: "base" };
 
-function judge({ seen, date, charterFrom, charterTo }: In): Judgement {
+function judge({ seen, date, lastDate, charterFrom, charterTo }: In): Judgement {
   if (!seen)
     return asks(
       "stop",
@@ -25,7 +26,7 @@ function judge({ seen, date, charterFrom, charterTo }: In): Judgement {
       limit,
     );
   if (date === undefined) return fine("Seen, no date on it", { from: generalPractice });
-  const dated = judgeDate(date, charterFrom, charterTo);
+  const dated = againstLast(judgeDate(date, charterFrom, charterTo), { date, ...(lastDate ? { lastDate } : {}) });
   return { ...dated, why: `Seen; ${dated.why.replace(/^./, (letter) => letter.toLowerCase())}` };
 }
 
@@ -39,7 +40,7 @@ export const documentSeen: ReadingRule<In> = {
   ],
   number: null,
   limits: [],
-  given: ({ fromDay, toDay }) => ({ charterFrom: fromDay, charterTo: toDay }),
+  given: ({ fromDay, toDay, earlier }) => ({ charterFrom: fromDay, charterTo: toDay, ...lastDateOf(earlier) }),
   sample: () => ({ seen: true }),
   judge,
 };

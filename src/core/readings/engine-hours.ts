@@ -1,5 +1,15 @@
 import { Type, type Static } from "@sinclair/typebox";
-import { asks, fine, History, impossible, numbersOf, type Judgement, type ReadingRule } from "./rule";
+import { median } from "../basics/median";
+import {
+  asks,
+  type EarlierReading,
+  fine,
+  History,
+  impossible,
+  numbersOf,
+  type Judgement,
+  type ReadingRule,
+} from "./rule";
 
 const schema = Type.Object(
   {
@@ -60,6 +70,28 @@ function judge(input: In): Judgement {
   return fine(`${one(input.hours)} h, next service in ${one(left)} h`, limit);
 }
 
+const dayMs = 86_400_000;
+
+/**
+ * Hours that a charter of so many days runs her by what charters before it ran: the median of hours a day between two
+ * readings that lie two days and more apart. Nothing where there are fewer than two such spans.
+ */
+function usualRunHours(
+  earlier: readonly EarlierReading[],
+  fromDay: string,
+  toDay: string,
+): { expectedRunHours?: number } {
+  const spans = earlier.slice(1).flatMap((now, i) => {
+    const before = earlier[i]!;
+    const days = (Date.parse(now.at) - Date.parse(before.at)) / dayMs;
+    const ran = Number(now.value.hours) - Number(before.value.hours);
+    return days >= 2 && ran >= 0 ? [ran / days] : [];
+  });
+  const perDay = spans.length < 2 ? null : median(spans);
+  const days = (Date.parse(toDay) - Date.parse(fromDay)) / dayMs;
+  return perDay === null || !(days > 0) ? {} : { expectedRunHours: Math.round(perDay * days * 10) / 10 };
+}
+
 /** Engine hours against the last readings, the clock and the service interval. */
 export const engineHours: ReadingRule<In> = {
   name: "engine-hours",
@@ -68,13 +100,14 @@ export const engineHours: ReadingRule<In> = {
   number: "hours",
   measured: (seconds) => (seconds < 0 ? null : { hours: Math.round(seconds / 360) / 10 }),
   limits: [],
-  given: ({ file, of, earlier, openedAt }) => {
+  given: ({ file, of, earlier, openedAt, fromDay, toDay }) => {
     const engine = file.engines[of] ?? file.generators[of];
     const last = earlier.at(-1);
     return {
       lastServiceHours: engine?.lastServiceHours ?? 0,
       serviceEveryHours: engine?.serviceEveryHours ?? 1,
       ...numbersOf(earlier, "hours"),
+      ...usualRunHours(earlier, fromDay, toDay),
       ...(last
         ? {
             sinceLastHours: Math.round((Math.max(0, Date.parse(openedAt) - Date.parse(last.at)) / 3_600_000) * 10) / 10,

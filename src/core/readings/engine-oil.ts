@@ -113,6 +113,7 @@ export const engineOil: ReadingRule<In> = {
   ],
   number: "levelPercent",
   limits: [],
+  trend: () => 40,
   given: (from) => {
     const engine = from.file.engines[from.of] ?? from.file.generators[from.of];
     const hours = from.hoursAt(from.openedAt);

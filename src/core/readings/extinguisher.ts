@@ -1,5 +1,5 @@
 import { Type, type Static } from "@sinclair/typebox";
-import { judgeDate } from "./dated-item";
+import { againstLast, judgeDate, lastDateOf } from "./dated-item";
 import { asks, Day, generalPractice, PrintedDate, type Judgement, type ReadingRule, nextYear } from "./rule";
 
 const schema = Type.Object(
@@ -8,6 +8,7 @@ const schema = Type.Object(
     needle: Type.Union([Type.Literal("green"), Type.Literal("red"), Type.Literal("none")]),
     pinAndSeal: Type.Boolean(),
     date: PrintedDate,
+    lastDate: Type.Optional(PrintedDate),
     charterFrom: Day,
     charterTo: Day,
   },
@@ -21,7 +22,7 @@ function judge(input: In): Judgement {
   if (input.needle === "red")
     return asks("stop", "The needle is out of the green", "Change it before she leaves.", limit);
   if (!input.pinAndSeal) return asks("stop", "Pin or seal is missing", "Change it before she leaves.", limit);
-  const dated = judgeDate(input.date, input.charterFrom, input.charterTo);
+  const dated = againstLast(judgeDate(input.date, input.charterFrom, input.charterTo), input);
   if (dated.verdict !== "fine") return dated;
   if (input.needle === "none")
     return asks("watch", "No needle to read on this one", "Weigh it by hand and go by its date.", limit);
@@ -39,7 +40,7 @@ export const extinguisher: ReadingRule<In> = {
   ],
   number: null,
   limits: [],
-  given: ({ fromDay, toDay }) => ({ charterFrom: fromDay, charterTo: toDay }),
+  given: ({ fromDay, toDay, earlier }) => ({ charterFrom: fromDay, charterTo: toDay, ...lastDateOf(earlier) }),
   sample: (given) => ({ needle: "green", pinAndSeal: true, date: nextYear(given) }),
   judge,
 };

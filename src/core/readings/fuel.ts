@@ -1,6 +1,6 @@
 import { Type, type Static } from "@sinclair/typebox";
 import { generalPractice, limitsOf, type ReadingRule } from "./rule";
-import { judgeTankLevel, litres, measuredLitres } from "./tank-level";
+import { judgeTankLevel, litres, measuredLitres, tankGiven } from "./tank-level";
 
 const schema = Type.Object(
   {
@@ -23,10 +23,7 @@ export const fuel: ReadingRule<In> = {
   number: "litres",
   measured: measuredLitres,
   limits: ["watchBelowL"],
-  given: ({ file, of }) => {
-    const tank = file.tanks[of];
-    return tank ? { capacityL: tank.capacityL, gaugeStepL: tank.gaugeStepL } : {};
-  },
+  given: tankGiven,
   usedUp: true,
   sample: ({ capacityL }) => ({ litres: Number(capacityL ?? 0) }),
   judge: (input) =>

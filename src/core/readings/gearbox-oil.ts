@@ -1,5 +1,15 @@
 import { Type, type Static } from "@sinclair/typebox";
-import { asks, fine, generalPractice, impossible, type Judgement, type ReadingRule, oneOf } from "./rule";
+import {
+  asks,
+  fine,
+  generalPractice,
+  History,
+  impossible,
+  numbersOf,
+  type Judgement,
+  type ReadingRule,
+  oneOf,
+} from "./rule";
 
 const looks = ["clear", "burnt", "milky"] as const;
 const schema = Type.Object(
@@ -8,6 +18,7 @@ const schema = Type.Object(
     /** 0 = lower mark, 100 = upper mark of its dipstick, dipped as the maker says: resting or screwed in */
     levelPercent: Type.Number(),
     looks: oneOf(looks),
+    history: History,
   },
   { additionalProperties: false },
 );
@@ -60,7 +71,8 @@ export const gearboxOil: ReadingRule<In> = {
   ],
   number: "levelPercent",
   limits: [],
-  given: () => ({}),
+  trend: () => 40,
+  given: ({ earlier }) => numbersOf(earlier, "levelPercent"),
   sample: () => ({ levelPercent: 75, looks: "clear" }),
   judge,
 };

@@ -1,6 +1,6 @@
 import { Type, type Static } from "@sinclair/typebox";
 import { asks, fine, generalPractice, impossible, limitsOf, type Judgement, type ReadingRule } from "./rule";
-import { litres, measuredLitres } from "./tank-level";
+import { litres, measuredLitres, tankGiven } from "./tank-level";
 
 const schema = Type.Object(
   {
@@ -50,10 +50,7 @@ export const holdingTank: ReadingRule<In> = {
   number: "litres",
   measured: measuredLitres,
   limits: ["watchAboveL", "stopAboveL"],
-  given: ({ file, of }) => {
-    const tank = file.tanks[of];
-    return tank ? { capacityL: tank.capacityL, gaugeStepL: tank.gaugeStepL } : {};
-  },
+  given: tankGiven,
   usedUp: true,
   sample: () => ({ litres: 0 }),
   judge,

@@ -53,6 +53,8 @@ export interface GivenFrom {
   file: YachtFile;
   /** key of the engine, generator, tank, battery or gas installation that is read */
   of: string;
+  /** further tanks that the same gauge shows */
+  with: readonly string[];
   /** days of the charter: 2027-06-12 */
   fromDay: string;
   toDay: string;
@@ -76,6 +78,8 @@ export interface ReadingRule<In> {
   given: (from: GivenFrom) => Record<string, unknown>;
   /** what a boat's data server measured, in SI, as fields; absent where no such server knows it */
   measured?: (valueSi: number, given: Record<string, unknown>) => Record<string, number> | null;
+  /** the least difference from the last five that is worth a look, in the unit of `number`; its input then has `history` */
+  trend?: (input: In) => number;
   /** true for what is used up and filled again */
   usedUp?: true;
   /** what a person reads off where all is fine; `hours` are the engine's */
@@ -161,9 +165,22 @@ export function impossible(
 /** Volts as people write them: 12.5, 12.45. */
 export const shownVolts = (volts: number) => volts.toFixed(2).replace(/0$/, "");
 
+/** What a bank is made of. */
+export const Chemistry = Type.Union([
+  Type.Literal("lead-acid"),
+  Type.Literal("agm"),
+  Type.Literal("gel"),
+  Type.Literal("lfp"),
+]);
+
+/** A bank's own voltage: cells come in blocks of 12 V, up to the banks of electric drives. */
+export const NominalV = Type.Integer({ minimum: 12, maximum: 816, multipleOf: 12 });
+/** The most that a bank can show on charge. */
+export const mostVolts = 1200;
+
 /** Volts as a meter shows them, to a hundredth; null for what no meter shows. */
 export const meterVolts = (volts: number): Record<string, number> | null =>
-  volts < 0 || volts > 60 ? null : { volts: Math.round(volts * 100) / 100 };
+  volts < 0 || volts > mostVolts ? null : { volts: Math.round(volts * 100) / 100 };
 
 /** A volt reading of a 12 V bank as this bank's nominal voltage has it. */
 export const voltsOf = ({ nominalV }: Record<string, unknown>, at12: number): number =>

@@ -1,6 +1,6 @@
 import { Type, type Static } from "@sinclair/typebox";
 import { generalPractice, limitsOf, type ReadingRule } from "./rule";
-import { judgeTankLevel, litres, measuredLitres } from "./tank-level";
+import { judgeTankLevel, litres, measuredLitres, tankGiven } from "./tank-level";
 
 const schema = Type.Object(
   {
@@ -21,7 +21,10 @@ export const water: ReadingRule<In> = {
   number: "litres",
   measured: measuredLitres,
   limits: ["watchBelowL"],
-  given: ({ file, of }) => (file.tanks[of] ? { capacityL: file.tanks[of].capacityL } : {}),
+  given: (from) => {
+    const { capacityL } = tankGiven(from);
+    return capacityL === undefined ? {} : { capacityL };
+  },
   usedUp: true,
   sample: ({ capacityL }) => ({ litres: Math.round(Number(capacityL ?? 0) * 0.95) }),
   judge: (input) =>

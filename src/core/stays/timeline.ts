@@ -33,7 +33,11 @@ export interface TimelineFacts {
 }
 
 /** The step that is in hand: the one the base has to see to next; null once all is settled. */
-export function stepInHand({ next, isPrepDone, checkInAt }: Pick<TimelineFacts, "next" | "isPrepDone" | "checkInAt">) {
+export function stepInHand({
+  next,
+  isPrepDone,
+  checkInAt,
+}: Pick<TimelineFacts, "next" | "isPrepDone" | "checkInAt">): CharterStep | null {
   switch (next) {
     case "hold-deposit":
       return "deposit";
@@ -52,6 +56,7 @@ export function stepInHand({ next, isPrepDone, checkInAt }: Pick<TimelineFacts, 
     case "clear-up":
       return "settled";
     case "settled":
+    case "called-off":
       return null;
   }
 }

@@ -4,6 +4,7 @@ import type { Found, TruthFinding } from "./finding";
 import { neededParts } from "./needed";
 import { truthRules } from "./rules";
 import { classTexts } from "./rules/class-text";
+import { translationsBehind } from "./rules/translations";
 
 /** What is in question of a boat's texts, and how many there are. */
 export interface TextsChecked {
@@ -26,7 +27,10 @@ export function checkTexts(file: YachtFile, before: readonly YachtFile[] = []): 
   ];
   const known = new Set(found.map(({ path }) => path));
   // what a rule has already found untrue needs no second reason
-  for (const each of before) found.push(...classTexts(boat, each).filter(({ path }) => !known.has(path)));
+  for (const each of before) {
+    found.push(...classTexts(boat, each).filter(({ path }) => !known.has(path)));
+    found.push(...translationsBehind(file, each));
+  }
   const written = new Set(boat.texts.map(({ path }) => path));
   return {
     findings: once(found).map((each) => ({ ...each, blocks: blocks(each, safety, written) })),

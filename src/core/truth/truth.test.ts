@@ -3,6 +3,7 @@ import { demoYachtFile } from "../../demo/yacht-file";
 import faults from "../../testing/faulty-files/faults.json";
 import { resolveYacht } from "../yacht/resolve";
 import type { YachtFile } from "../yacht/schema";
+import { upgradeYachtFile } from "../yacht/upgrade";
 import { amountsIn } from "./amounts";
 import { checkTexts } from "./check-texts";
 import { withReference } from "./put-reference";
@@ -12,8 +13,8 @@ const yachts = ["cold-harbour", "gannet-rock", "little-auk", "pale-heron", "quil
 const read = (path: string) => JSON.parse(readFileSync(path, "utf8")) as never;
 const inFolder = (folder: string, yacht: string): { file: YachtFile; onClass: YachtFile } => {
   const own = read(`${folder}/yachts/${yacht}.json`) as { class: string; patch: Record<string, unknown> };
-  const onClass = read(`${folder}/classes/${own.class}.json`) as YachtFile;
-  return { file: resolveYacht(onClass, own.patch) as YachtFile, onClass };
+  const onClass = upgradeYachtFile(read(`${folder}/classes/${own.class}.json`)) as YachtFile;
+  return { file: upgradeYachtFile(resolveYacht(onClass, own.patch)) as YachtFile, onClass };
 };
 const partsOf = ({ findings }: { findings: { path: string }[] }) => findings.map(({ path }) => path);
 /** A sound file with something changed in it. */
@@ -104,9 +105,27 @@ describe("a text beside a fact", () => {
       ["figure-differs", "/inventory/anchor-chain/name", "/groundTackle/main/chainM"],
     ],
     [
-      "a raft for too few",
+      "a raft for other than its places",
       "pale-heron",
       (file) => (file.inventory["life-raft"]!.name = { en: "Life raft, 6 persons" }),
+      ["figure-differs", "/inventory/life-raft/name", "/inventory/life-raft/raftPlaces"],
+    ],
+    [
+      "a raft for too few, where it does not tell its places",
+      "pale-heron",
+      (file) => {
+        delete file.inventory["life-raft"]!.raftPlaces;
+        file.inventory["life-raft"]!.name = { en: "Life raft, 6 persons" };
+      },
+      ["figure-differs", "/inventory/life-raft/name", "/particulars/maximumAboard"],
+    ],
+    [
+      "rafts that together take too few",
+      "pale-heron",
+      (file) => {
+        file.inventory["life-raft"]!.raftPlaces = 6;
+        file.inventory["life-raft"]!.name = { en: "Life raft, 6 persons" };
+      },
       ["figure-differs", "/inventory/life-raft/name", "/particulars/maximumAboard"],
     ],
     [
@@ -405,5 +424,33 @@ describe("figures in a text", () => {
       expect.arrayContaining(expected as never[]),
     );
     expect(amountsIn(text)).toHaveLength(expected.length);
+  });
+});
+
+describe("a translation", () => {
+  const before = changed("quillback", (file) => {
+    file.tests["engine-start-stop"]!.how = { en: "Start her.", de: "Motor starten." };
+    file.inventory.tender!.name = { en: "Tender", de: "Beiboot" };
+  });
+  const behind = (change: (file: YachtFile) => void) => {
+    const file = structuredClone(before);
+    change(file);
+    return checkTexts(file, [before]).findings.filter(({ path, fact }) => path === fact);
+  };
+
+  it("is in question when its source has changed and it has not; one of safety blocks", () => {
+    expect(behind((file) => (file.inventory.tender!.name.en = "Tender, rigid"))).toEqual([
+      { path: "/inventory/tender/name", code: "class-text", fact: "/inventory/tender/name", blocks: false },
+    ]);
+    const [caution] = behind((file) => {
+      file.tests["engine-start-stop"]!.how.en = "Start her and look at the water.";
+    });
+    expect(caution).toMatchObject({ path: "/tests/engine-start-stop/how", blocks: true });
+  });
+
+  it("is not when it was written anew with it, when nothing changed, nor where there is none", () => {
+    expect(behind(() => undefined)).toEqual([]);
+    expect(behind((file) => (file.inventory.tender!.name = { en: "Tender, rigid", de: "Beiboot, fest" }))).toEqual([]);
+    expect(behind((file) => (file.inventory.tender!.where = { en: "elsewhere altogether" }))).toEqual([]);
   });
 });

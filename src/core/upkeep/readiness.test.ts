@@ -9,6 +9,7 @@ const facts = (change: Partial<ReadinessFacts> = {}): ReadinessFacts => ({
   prepDone: true,
   work: [],
   short: [],
+  unpriced: [],
   ...change,
 });
 const state = (change: Partial<ReadinessFacts>) => readiness(facts(change)).state;
@@ -22,6 +23,14 @@ describe("whether a yacht is ready", () => {
     expect(state({ prepDone: false })).toBe("not-ready");
     expect(state({ work: [{ title: "Bilge pump", safety: true, state: "ordered" }] })).toBe("not-ready");
     expect(state({ short: [{ line: "count:flare-set", name: "Flares", missing: 1, safety: true }] })).toBe("not-ready");
+  });
+
+  it("is with a remark, where things have no price", () => {
+    expect(readiness(facts({ unpriced: ["Winch handle", "Bucket"] }))).toEqual({
+      state: "ready-with-remarks",
+      reasons: [{ code: "unpriced", words: "Winch handle, Bucket", holds: false }],
+    });
+    expect(readiness(facts({ unpriced: ["a", "b", "c", "d"] })).reasons[0]?.words).toBe("a, b, c … (4)");
   });
 
   it("is with remarks, when only comfort is open or the manager left it as it is; what holds her stands first", () => {

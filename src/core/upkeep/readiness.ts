@@ -2,7 +2,7 @@
 export type ReadyState = "ready" | "ready-with-remarks" | "not-ready";
 
 export interface ReadyReason {
-  code: "not-back" | "safety-work" | "no-prep" | "work" | "restock";
+  code: "not-back" | "safety-work" | "no-prep" | "work" | "restock" | "unpriced";
   /** what it is about, empty where the code says it all */
   words: string;
   /** whether she stays because of it */
@@ -18,6 +18,8 @@ export interface ReadinessFacts {
   work: readonly { title: string; safety: boolean; state: "ordered" | "stays" }[];
   /** what was counted short when she came back and has not been put aboard */
   short: readonly ShortItem[];
+  /** names of things without a price: one that goes missing could not be reckoned */
+  unpriced: readonly string[];
 }
 
 /** A thing that is fewer than the yacht's file says. */
@@ -32,7 +34,7 @@ export interface ShortItem {
  * How ready a yacht is for her next check-in, with every reason, those that hold her first. Work that stays as it is
  * and is told to the skipper is a remark; safety that is ordered and not done holds her, as does safety gear that is short.
  */
-export function readiness({ isBack, prepDone, work, short }: ReadinessFacts): {
+export function readiness({ isBack, prepDone, work, short, unpriced }: ReadinessFacts): {
   state: ReadyState;
   reasons: ReadyReason[];
 } {
@@ -49,9 +51,14 @@ export function readiness({ isBack, prepDone, work, short }: ReadinessFacts): {
       words: `${missing} × ${name}`,
       holds: safety,
     })),
+    ...(unpriced.length > 0 ? [{ code: "unpriced" as const, words: named(unpriced), holds: false }] : []),
   ].sort((a, b) => Number(b.holds) - Number(a.holds));
   return {
     state: reasons.some((reason) => reason.holds) ? "not-ready" : reasons.length > 0 ? "ready-with-remarks" : "ready",
     reasons,
   };
 }
+
+/** The first few names, and how many more there are. */
+const named = (names: readonly string[]): string =>
+  names.length <= 3 ? names.join(", ") : `${names.slice(0, 3).join(", ")} … (${names.length})`;

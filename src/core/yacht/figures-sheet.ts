@@ -1,3 +1,4 @@
+import type { Span } from "../basics/span";
 import type { Words } from "../basics/words";
 import type { YachtFile } from "./schema";
 
@@ -39,7 +40,7 @@ export interface SheetFigure {
   /** which one, where she has several: a tank's own name, a sail's */
   of: Words | null;
   /** a number; a word of the file for a call sign; a code for what stands in the catalogue */
-  value: number | string;
+  value: Span | string;
   unit: FigureUnit;
 }
 
@@ -48,7 +49,7 @@ export function figuresSheet(file: YachtFile): SheetFigure[] {
   const { particulars } = file;
   const one = (
     id: FigureId,
-    value: number | string | undefined,
+    value: Span | string | undefined,
     unit: FigureUnit,
     of: Words | null = null,
   ): SheetFigure[] => (value === undefined ? [] : [{ id, of, value, unit }]);

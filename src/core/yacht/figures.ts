@@ -1,5 +1,7 @@
 import { usualLanguage } from "../basics/languages";
+import { isRange, type Span } from "../basics/span";
 import { localize, type Words } from "../basics/words";
+import { blankFigure, blankWords } from "./parts/blank";
 import type { YachtFile } from "./schema";
 
 const reference = /\{([A-Za-z]+(?:\.[A-Za-z0-9-]+)+)\}|\[(fitting|item|place):([a-z0-9-]+)\]/g;
@@ -27,8 +29,10 @@ export function figureAt(file: YachtFile, path: string, language: string = usual
           : undefined,
       file,
     );
+  if (found === blankFigure) return blankWords;
   if (typeof found === "number") return written(found, language);
   if (typeof found === "string") return found;
+  if (isRange(found)) return `${written(found.from, language)}–${written(found.to, language)}`;
   if (Array.isArray(found))
     return found.length > 0 && found.every(isMark)
       ? found.map((mark) => `${written(mark.atM, language)} m ${localize(mark.colour, language)}`).join(", ")
@@ -87,7 +91,7 @@ export interface FigureField {
   /** the part it is of, by its own name */
   part: string;
   field: string;
-  value: number;
+  value: Span;
 }
 
 /** Collections whose numbers texts speak of. */
@@ -111,7 +115,7 @@ const withFigures = [
 export function figureFields(file: YachtFile): FigureField[] {
   const of = (at: string, name: string, part: object) =>
     Object.entries(part).flatMap(([field, value]): FigureField[] =>
-      typeof value === "number" ? [{ reference: `${at}.${field}`, part: name, field, value }] : [],
+      typeof value === "number" || isRange(value) ? [{ reference: `${at}.${field}`, part: name, field, value }] : [],
     );
   return withFigures.flatMap((collection) =>
     collection === "particulars"

@@ -216,7 +216,7 @@ describe("a file published in the first form", () => {
       places: { cockpit: without(heron.places.cockpit!, "purpose"), bow: heron.places.bow },
     };
     const read = upgradeYachtFile(second) as YachtFile;
-    expect(read.schema).toBe("brinecove/yacht-file/3");
+    expect(read.schema).toBe("brinecove/yacht-file/4");
     expect(read.procedures["anchor-down"]?.purpose).toBe("anchor-down");
     expect(read.fittings["windlass-switch"]?.purpose).toBe("windlass-switch");
     expect([read.places.cockpit?.purpose, read.places.bow?.purpose]).toEqual(["signing", undefined]);

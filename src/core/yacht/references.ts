@@ -1,3 +1,4 @@
+import type { ReadingKind } from "./parts/reading-kinds";
 import { brokenFigures, textsOf } from "./figures";
 import type { YachtFile } from "./schema";
 
@@ -20,6 +21,8 @@ const placed = [
   "groundTackle",
   "heads",
   "platforms",
+  "lines",
+  "equipment",
   "procedures",
   "oddities",
   "inventory",
@@ -32,11 +35,7 @@ const placed = [
 /** Notes what a reference names that is not there, and what is missing altogether. */
 interface Notes {
   broken: BrokenReference[];
-  need: (
-    collection: "places" | "fittings" | "tanks" | "batteries" | "procedures" | "stops",
-    path: string,
-    names: string | readonly string[] | undefined,
-  ) => void;
+  need: (collection: keyof typeof what, path: string, names: string | readonly string[] | undefined) => void;
   missing: (path: string, why: string) => void;
 }
 
@@ -45,6 +44,9 @@ const what = {
   fittings: "fitting",
   tanks: "tank",
   batteries: "battery",
+  sails: "sail",
+  lines: "line",
+  inventory: "thing of the inventory",
   procedures: "procedure",
   stops: "stop",
 } as const;
@@ -71,6 +73,7 @@ export function brokenReferences(file: YachtFile): BrokenReference[] {
   };
   placesOf(file, notes);
   systemsOf(file, notes);
+  riggingOf(file, notes);
   doingOf(file, notes);
   handoverOf(file, notes);
   for (const { path, text } of textsOf(file)) {
@@ -95,23 +98,47 @@ function systemsOf(file: YachtFile, { need }: Notes): void {
     need("fittings", `/fittings/${key}/notThis`, part.notThis);
     need("places", `/fittings/${key}/handle/place`, part.handle?.place);
   }
-  for (const [key, part] of Object.entries(file.tanks))
+  for (const [key, part] of Object.entries(file.tanks)) {
     for (const end of ["filler", "valve", "gauge", "pump"] as const)
       need("fittings", `/tanks/${key}/${end}`, part[end]);
+    need("fittings", `/tanks/${key}/gaugeSwitch/fitting`, part.gaugeSwitch?.fitting);
+  }
+  for (const [key, part] of Object.entries(file.engines)) need("batteries", `/engines/${key}/battery`, part.battery);
+  for (const [key, part] of Object.entries(file.batteries)) need("fittings", `/batteries/${key}/works`, part.works);
   for (const [key, part] of Object.entries(file.chargers)) need("batteries", `/chargers/${key}/charges`, part.charges);
   for (const [key, part] of Object.entries(file.generators))
     need("fittings", `/generators/${key}/seacock`, part.seacock);
   for (const [key, part] of Object.entries(file.shoreCords)) need("fittings", `/shoreCords/${key}/inlet`, part.inlet);
   for (const [key, part] of Object.entries(file.groundTackle))
-    need("fittings", `/groundTackle/${key}/windlass`, part.windlass);
+    for (const end of ["windlass", "reliefAt"] as const) need("fittings", `/groundTackle/${key}/${end}`, part[end]);
   for (const [key, part] of Object.entries(file.heads)) {
     need("tanks", `/heads/${key}/tank`, part.tank);
     need("fittings", `/heads/${key}/outlet`, part.outlet);
+    need("fittings", `/heads/${key}/otherOutlets`, part.otherOutlets);
+    need("fittings", `/heads/${key}/yValve/fitting`, part.yValve?.fitting);
   }
   for (const [key, part] of Object.entries(file.gas)) {
     need("places", `/gas/${key}/locker`, part.locker);
     need("fittings", `/gas/${key}/bottleValve`, part.bottleValve);
     need("fittings", `/gas/${key}/tap`, part.tap);
+  }
+}
+
+function riggingOf(file: YachtFile, { need }: Notes): void {
+  for (const [key, part] of Object.entries(file.lines)) {
+    need("sails", `/lines/${key}/sail`, part.sail);
+    for (const end of ["clutch", "winch"] as const) need("fittings", `/lines/${key}/${end}`, part[end]);
+  }
+  for (const [key, part] of Object.entries(file.reefs)) {
+    need("sails", `/reefs/${key}/sail`, part.sail);
+    need("lines", `/reefs/${key}/clewLine`, part.clewLine);
+  }
+  for (const [key, part] of Object.entries(file.sources))
+    part.stands.forEach(({ fitting }, i) => need("fittings", `/sources/${key}/stands/${i}/fitting`, fitting));
+  for (const [key, part] of Object.entries(file.equipment)) {
+    need("fittings", `/equipment/${key}/fuse`, part.fuse);
+    need("inventory", `/equipment/${key}/fuseSpare`, part.fuseSpare);
+    need("inventory", `/equipment/${key}/spares`, part.spares);
   }
 }
 
@@ -133,23 +160,60 @@ function doingOf(file: YachtFile, { need }: Notes): void {
   }
 }
 
-function handoverOf(file: YachtFile, { broken, missing }: Notes): void {
+function handoverOf(file: YachtFile, { broken, missing, need }: Notes): void {
   for (const [key, reading] of Object.entries(file.readings)) {
     const path = `/readings/${key}/of`;
-    const source = sourceOf(file, reading.kind);
-    if (!source) continue;
-    if (reading.of === undefined) missing(path, `a ${reading.kind} reading says what it belongs to`);
-    else needIn(broken, source.parts, source.what, path, reading.of);
+    const { parts, what: called, mayMiss } = readFrom(file, reading.kind);
+    if (reading.of === undefined) {
+      if (!mayMiss) missing(path, `a ${reading.kind} reading says what it belongs to`);
+    } else needIn(broken, parts, called, path, reading.of);
+    need("tanks", `/readings/${key}/with`, reading.with);
   }
   for (const [key, test] of Object.entries(file.tests))
     if (test.when === "may-wait" && test.waitHours === undefined)
       missing(`/tests/${key}/waitHours`, "a test that may wait says how many hours");
 }
 
-function sourceOf(file: YachtFile, kind: string): { parts: object; what: string } | null {
-  if (kind === "battery-rest") return { parts: file.batteries, what: "battery" };
-  if (kind === "fuel" || kind === "water") return { parts: file.tanks, what: "tank" };
-  if (kind === "engine-hours" || kind === "engine-oil" || kind === "coolant")
-    return { parts: { ...file.engines, ...file.generators }, what: "engine or generator" };
-  return null;
+/** What a kind of reading is read from; where it is no engine, tank, bank or bottle, a reading need not say. */
+function readFrom(file: YachtFile, kind: ReadingKind): { parts: object; what: string; mayMiss?: true } {
+  switch (kind) {
+    case "battery-rest":
+    case "battery-cranking":
+    case "charging":
+    case "loaded-volts":
+    case "state-of-charge":
+      return { parts: file.batteries, what: "battery" };
+    case "fuel":
+    case "water":
+    case "holding-tank":
+      return { parts: file.tanks, what: "tank" };
+    case "gas":
+      return { parts: file.gas, what: "gas installation" };
+    case "engine-hours":
+    case "engine-oil":
+    case "gearbox-oil":
+    case "coolant":
+    case "belt":
+    case "cooling-water":
+    case "strainer":
+    case "exhaust-smoke":
+    case "oil-pressure":
+    case "engine-temperature":
+    case "idle-revs":
+    case "shaft-drip":
+      return { parts: { ...file.engines, ...file.generators }, what: "engine or generator" };
+    case "generator-output":
+      return { parts: file.generators, what: "generator" };
+    case "log-calibration":
+    case "depth-calibration":
+    case "bilge":
+    case "dated-item":
+    case "extinguisher":
+    case "document":
+      return {
+        parts: { ...file.fittings, ...file.inventory, ...file.equipment },
+        what: "fitting, thing of the inventory or equipment",
+        mayMiss: true,
+      };
+  }
 }

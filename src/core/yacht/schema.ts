@@ -2,10 +2,12 @@ import { Type, type Static } from "@sinclair/typebox";
 import { GroundTackle } from "./parts/anchoring";
 import { byKey, Key } from "./parts/basics";
 import { Gas, Head, Platform, Tender } from "./parts/domestic";
-import { Battery, Charger, Generator, Inverter, ShoreCord } from "./parts/electrics";
+import { Battery, Charger, Generator, Inverter, ShoreCord, Source } from "./parts/electrics";
 import { Engine, Tank } from "./parts/engines";
+import { Equipment } from "./parts/equipment";
 import { Fitting } from "./parts/fittings";
 import { FunctionTest, InventoryItem, Look, ReadingSpec, Stop } from "./parts/handover";
+import { RunningLine } from "./parts/lines";
 import { Particulars } from "./parts/particulars";
 import { Furniture, Place, Way } from "./parts/places";
 import { EmergencyCard, Oddity, Procedure, Rule } from "./parts/procedures";
@@ -17,7 +19,7 @@ export { JacketKg, Surface, surfaces } from "./parts/handover";
 /** The yacht file: everything known about one yacht, as one document. */
 export const YachtFile = Type.Object(
   {
-    schema: Type.Literal("brinecove/yacht-file/3"),
+    schema: Type.Literal("brinecove/yacht-file/4"),
     particulars: Particulars,
     places: byKey(Place),
     ways: byKey(Way),
@@ -30,13 +32,16 @@ export const YachtFile = Type.Object(
     generators: byKey(Generator),
     inverters: byKey(Inverter),
     shoreCords: byKey(ShoreCord),
+    sources: byKey(Source),
     groundTackle: byKey(GroundTackle),
     sails: byKey(Sail),
     reefs: byKey(Reef),
+    lines: byKey(RunningLine),
     heads: byKey(Head),
     gas: byKey(Gas),
     tenders: byKey(Tender),
     platforms: byKey(Platform),
+    equipment: byKey(Equipment),
     procedures: byKey(Procedure),
     oddities: byKey(Oddity),
     emergencyCards: byKey(EmergencyCard),

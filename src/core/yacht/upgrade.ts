@@ -23,6 +23,9 @@ interface OldFile {
   engines?: Record<string, object>;
   fittings?: Record<string, object>;
   procedures?: Record<string, object>;
+  lines?: object;
+  sources?: object;
+  equipment?: object;
 }
 
 /**
@@ -35,6 +38,7 @@ export function upgradeYachtFile(document: unknown): unknown {
   let file = document as OldFile;
   if (file?.schema === "brinecove/yacht-file/1") file = withEngineKinds(file);
   if (file?.schema === "brinecove/yacht-file/2") file = withPurposes(file);
+  if (file?.schema === "brinecove/yacht-file/3") file = withLines(file);
   return file;
 }
 
@@ -58,6 +62,15 @@ function withPurposes(file: OldFile): OldFile {
     procedures: mapped(file.procedures, named(procedureOfKey)),
   };
 }
+
+/** The third form knew no lines, no table of sources and no equipment. */
+const withLines = (file: OldFile): OldFile => ({
+  lines: {},
+  sources: {},
+  equipment: {},
+  ...file,
+  schema: "brinecove/yacht-file/4",
+});
 
 const mapped = (parts: Record<string, object> | undefined, change: (key: string, part: object) => object) =>
   Object.fromEntries(Object.entries(parts ?? {}).map(([key, part]) => [key, change(key, part)]));

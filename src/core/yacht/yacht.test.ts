@@ -72,7 +72,7 @@ describe("a yacht file", () => {
 
   it("is refused with the place where its schema is broken", () => {
     const file = copy();
-    (file.inventory as Record<string, Record<string, unknown>>)["fender-large"]!.expected = -1;
+    (file.inventory as Record<string, Record<string, unknown>>)["fender-large"]!.expected = -2;
     expect(mismatch(YachtFile, file)?.message).toContain("/inventory/fender-large/expected");
     const extra = { ...copy(), crew: [] };
     expect(mismatch(YachtFile, extra)?.message).toContain('"crew"');

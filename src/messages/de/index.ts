@@ -4,6 +4,7 @@ import common from "./common.json";
 import crewJoin from "./crew-join.json";
 import errors from "./errors.json";
 import handover from "./handover.json";
+import message from "./message.json";
 import settlement from "./settlement.json";
 import signing from "./signing.json";
 import yacht from "./yacht.json";
@@ -16,6 +17,7 @@ export const de = {
   ...crewJoin,
   ...errors,
   ...handover,
+  ...message,
   ...settlement,
   ...signing,
   ...yacht,

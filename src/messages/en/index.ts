@@ -1,11 +1,20 @@
 import book from "./book.json";
 import briefing from "./briefing.json";
+import calendar from "./calendar.json";
+import charters from "./charters.json";
+import coming from "./coming.json";
 import common from "./common.json";
 import crewJoin from "./crew-join.json";
 import desk from "./desk.json";
 import errors from "./errors.json";
 import fleet from "./fleet.json";
 import handover from "./handover.json";
+import lists from "./lists.json";
+import log from "./log.json";
+import message from "./message.json";
+import privates from "./private.json";
+import setUp from "./set-up.json";
+import people from "./people.json";
 import settlement from "./settlement.json";
 import signing from "./signing.json";
 import yacht from "./yacht.json";
@@ -14,12 +23,21 @@ import yacht from "./yacht.json";
 export const en = {
   ...book,
   ...briefing,
+  ...calendar,
+  ...charters,
+  ...coming,
   ...common,
   ...crewJoin,
   ...desk,
   ...errors,
   ...fleet,
   ...handover,
+  ...lists,
+  ...log,
+  ...message,
+  ...privates,
+  ...setUp,
+  ...people,
   ...settlement,
   ...signing,
   ...yacht,

@@ -189,6 +189,8 @@ describe("what comes after the signature", () => {
       crewKg: [],
       known: [],
       study: [],
+      hired: [],
+      turnRound: { tasks: [], takeOff: [] },
       changed: { reported: [], happened: ["grounding"], often: new Map() },
     });
     expect(again.lines.find((line) => line.id === "look:below-the-water")).toMatchObject({

@@ -16,6 +16,7 @@ export const bookUntil = (endsAt: string): string => addHours(endsAt, 24 * daysA
 export async function bookLinkFor(db: Queryable, charterId: string): Promise<{ path: string; pin: string }> {
   const stay = await findStay(db, { charterId });
   if (!stay) throw new AppError("no-such-charter");
+  if (stay.calledOff !== null) throw new AppError("called-off");
   const { secret, pin } = await makeCharterLink(db, charterId, bookUntil(stay.endsAt));
   const language = await languageOfCharter(db, charterId);
   return { path: `/book${language === usualLanguage ? "" : `?language=${language}`}#${secret}`, pin };

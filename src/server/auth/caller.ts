@@ -4,6 +4,7 @@ import type { Caller, Owns, Session } from "@/api/callers";
 import type { AnyEndpoint } from "@/api/endpoint";
 import type { ErrorCode } from "@/api/errors";
 import { may } from "@/api/permissions";
+import { beginFactor, confirmFactor } from "@/api/second-factor";
 import { inBaseTransaction } from "../db/pool";
 import { isOfCharter } from "../db/ways-in";
 import { deviceGrant } from "./grant";
@@ -20,20 +21,26 @@ interface Asked {
  * @throws AppError 401 where nobody is proved, 403 where somebody is who may not do this
  */
 export async function requireCaller(
-  { who }: Pick<AnyEndpoint, "who">,
+  { who, name }: Pick<AnyEndpoint, "who" | "name">,
   request: Request,
   asked: Asked,
 ): Promise<Session> {
   let against: AppError | null = null;
   for (const caller of who as readonly Caller[]) {
     const found = await provenAs(caller, request, asked);
-    if (!(found instanceof AppError)) return found;
+    if (!(found instanceof AppError)) {
+      if (found.kind === "staff" && found.factorDue && !whileFactorDue.has(name)) throw new AppError("factor-first");
+      return found;
+    }
     // what is told to somebody who is known says more than what is told to nobody
     if (against === null || found.status === 403) against = found;
   }
   if (against?.status === 403) throw against;
   throw new AppError(who.length === 1 ? unknownAs[(who[0] as Caller).kind] : "not-open");
 }
+
+/** What somebody reaches who has to set a second factor up: that alone. */
+const whileFactorDue: ReadonlySet<string> = new Set([beginFactor.name, confirmFactor.name]);
 
 /** What somebody reads who has not proved to be such a caller. */
 const unknownAs: Readonly<Record<Session["kind"], ErrorCode>> = {

@@ -1,3 +1,4 @@
+import { generateSync } from "otplib/functional";
 import { v7 as uuid } from "uuid";
 import type { Entry } from "@/core/handover/entry";
 import type { Permit } from "@/core/handover/permit";
@@ -6,6 +7,7 @@ import { takeEntries } from "../items/entries";
 import { makeGrant, type MadeGrant } from "./grant";
 import { makePermit } from "./permit";
 import { proveSecond } from "./second";
+import { beginSecondFactor, confirmSecondFactor, endFactorOf } from "./second-factor";
 
 jest.mock("next/headers", () => jest.requireActual("@/testing/cookie-jar"));
 
@@ -101,6 +103,28 @@ describe("a second person on somebody else's device", () => {
     const other = await base.inBase((db) => makeGrant(db, handover, maro));
     expect(await codes([letGo()], [permit], other)).toEqual(["not-by-you"]);
     expect(await codes([letGo()], [{ ...permit, until: "2028-06-12T10:40:00.000Z" }])).toEqual(["not-by-you"]);
+  });
+
+  it("is asked for a code as well where that person has a second factor", async () => {
+    const who = { kind: "staff", id: "x", baseId: base.baseId, personId: senna, name: "Senna Ruhl" } as const;
+    const session = { ...who, roles: ["manager" as const], factorDue: false };
+    const { secret } = await base.inBase((db) => beginSecondFactor(db, session));
+    const epoch = Date.parse(process.env.BRINECOVE_NOW ?? "") / 1000;
+    const { codes: recovery } = await base.inBase((db) =>
+      confirmSecondFactor(db, session, generateSync({ secret, epoch })),
+    );
+    const proved = (code?: string) =>
+      base.inBase((db) =>
+        proveSecond(db, grant, {
+          email: "senna@brinecove.example",
+          password: "sallow-tide-7",
+          ...(code === undefined ? {} : { code }),
+        }),
+      );
+    await expect(proved()).rejects.toMatchObject({ code: "code-needed" });
+    await expect(proved("000000")).rejects.toMatchObject({ code: "wrong-code" });
+    expect(await proved(recovery[0])).toMatchObject({ person: senna });
+    await base.inBase((db) => endFactorOf(db, senna));
   });
 
   it("does no more than they may: a briefer who signs in on it lets nobody go", async () => {

@@ -3,7 +3,7 @@ import { AppError } from "@/api/app-error";
 import type { DeviceGrant } from "@/api/callers";
 import type { Permit } from "@/core/handover/permit";
 import type { Queryable } from "../db/pool";
-import { provenStaff } from "./sign-in";
+import { needCode, provenStaff } from "./sign-in";
 import { makePermit } from "./permit";
 
 /**
@@ -13,11 +13,12 @@ import { makePermit } from "./permit";
 export async function proveSecond(
   db: Queryable,
   grant: DeviceGrant,
-  { email, password }: { email: string; password: string },
+  { email, password, code }: { email: string; password: string; code?: string },
 ): Promise<Permit> {
   const proven = await provenStaff(email, password).catch((error: unknown) => {
     throw error instanceof AppError && error.code === "wrong-sign-in" ? new AppError("not-proven") : error;
   });
+  if (proven.baseId === grant.baseId) await needCode(db, proven.personId, code);
   const permit = proven.baseId === grant.baseId ? await makePermit(db, grant, proven.personId, true) : null;
   if (!permit) throw new AppError("not-proven");
   return permit;

@@ -4,6 +4,7 @@ import { cookies } from "next/headers";
 import type { CharterSession, StaffSession } from "@/api/callers";
 import { addHours } from "@/core/basics/instant";
 import { now } from "../clock";
+import { deviceNow } from "../db/doer";
 import { inBaseTransaction, type Queryable } from "../db/pool";
 import { addSession, endSession, findSession, type SessionRow } from "../db/sessions";
 import { freshToken, tokenHash } from "./token";
@@ -23,7 +24,15 @@ async function sessionIn(cookie: string): Promise<SessionRow | null> {
 export async function staffSession(): Promise<StaffSession | null> {
   const row = await sessionIn(staffCookie);
   return row?.staff_id
-    ? { kind: "staff", id: row.id, baseId: row.base_id, personId: row.staff_id, name: row.name, roles: row.roles }
+    ? {
+        kind: "staff",
+        id: row.id,
+        baseId: row.base_id,
+        personId: row.staff_id,
+        name: row.name,
+        roles: row.roles,
+        factorDue: row.factor_due,
+      }
     : null;
 }
 
@@ -31,6 +40,7 @@ export async function staffSession(): Promise<StaffSession | null> {
 export async function requireStaff(): Promise<StaffSession> {
   const session = await staffSession();
   if (!session) redirect("/sign-in");
+  if (session.factorDue) redirect("/second-factor");
   return session;
 }
 
@@ -45,7 +55,7 @@ export async function openSession(
   db: Queryable,
   who: { staffId: string } | { charterId: string; linkId: string },
 ): Promise<void> {
-  await endEarlier("staffId" in who ? staffCookie : charterCookie);
+  await endEarlier(db, "staffId" in who ? staffCookie : charterCookie);
   const token = freshToken();
   const isStaff = "staffId" in who;
   const hours = isStaff ? staffHours : charterHours;
@@ -54,6 +64,7 @@ export async function openSession(
     staffId: isStaff ? who.staffId : null,
     charterId: isStaff ? null : who.charterId,
     linkId: isStaff ? null : who.linkId,
+    device: isStaff ? deviceNow() : null,
     at: now(),
     until: addHours(now(), hours),
   });
@@ -68,9 +79,11 @@ export async function openSession(
 }
 
 /** A browser has one session of a kind: signing in again ends the one before, also that of somebody else. */
-async function endEarlier(cookie: string): Promise<void> {
+async function endEarlier(db: Queryable, cookie: string): Promise<void> {
   const earlier = await sessionIn(cookie);
-  if (earlier) await inBaseTransaction(earlier.base_id, (db) => endSession(db, earlier.id, now()));
+  // by the transaction that is under way: it may have touched that session already, and another would wait for it for ever
+  if (!earlier || (await endSession(db, earlier.id, now()))) return;
+  await inBaseTransaction(earlier.base_id, (other) => endSession(other, earlier.id, now()));
 }
 
 /** Marks a browser as one that somebody has signed in on; it opens nothing. */

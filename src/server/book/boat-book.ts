@@ -1,19 +1,28 @@
 import "server-only";
 import { rulesFrom, type BaseRules } from "@/core/base/rules";
+import { wallClock } from "@/core/basics/wall-clock";
+import { withExtras } from "@/core/extras/aboard";
 import type { CharterTerms } from "@/core/settlement/terms";
 import { fold } from "@/core/handover/fold";
+import { windLimits } from "@/core/weather/limits";
+import type { YachtFile } from "@/core/yacht/schema";
 import type { BoatBook } from "@/api/schemas/book";
+import type { StayView } from "@/api/schemas/desk";
 import { faultWords } from "@/messages/fault-words";
 import { findings } from "@/messages/findings";
 import type { Language } from "@/messages/languages";
-import { translatorOf } from "@/messages/translator";
+import { translatorOf, type Translator } from "@/messages/translator";
 import { bookUntil } from "../auth/book-link";
+import { currentArea } from "../db/area";
 import { currentBase } from "../db/base";
 import { currentRules } from "../db/base-rules";
 import { findStay, languageOfCharter } from "../db/charters";
+import { comingOf } from "../db/coming";
+import { crewOf } from "../db/crew";
 import type { Queryable } from "../db/pool";
 import { findYacht, yachtFileAt } from "../db/yachts";
 import { studyAnswersOf } from "../db/study";
+import { hiredOf } from "../db/hired-extras";
 import { findHandover } from "../db/handovers";
 import { faultsOf } from "../record/faults";
 import { sealedRecord } from "../record/record";
@@ -39,9 +48,63 @@ export async function boatBook(
   const yacht = await findYacht(db, { id: stay.yachtId });
   const file = pinned ? await yachtFileAt(db, stay.yachtId, pinned.revision) : yacht?.file;
   if (!yacht || !file) throw new AppError("no-yacht-file");
+  const hired = pinned ? (pinned.list.hired ?? []) : (await hiredOf(db, charterId)).hired;
   const study = await studyAnswersOf(db, charterId);
+  const told = await currentArea(db);
+  return {
+    base: {
+      name: base.name,
+      place: base.place,
+      phone: base.phone,
+      timeZone: base.timeZone,
+      currency: base.currency,
+      ...(base.channel === null ? {} : { channel: base.channel }),
+      ...(base.hours === null ? {} : { hours: base.hours }),
+    },
+    reference: stay.reference,
+    language: await languageOfCharter(db, charterId),
+    skipper: stay.skipper,
+    stay: { id: stay.stayId, startsAt: stay.startsAt, endsAt: stay.endsAt, aboard: stay.aboard },
+    yacht: {
+      slug: yacht.slug,
+      name: yacht.name,
+      berth: yacht.berth,
+      revision: pinned?.revision ?? yacht.revision,
+      file: withExtras(file, hired),
+    },
+    crew: await crewOf(db, stay.stayId),
+    arrives: await arrivalOf(db, stay.stayId, base.timeZone),
+    ...(told ? { area: told.area } : {}),
+    changes: await changesSinceStudy(db, stay.yachtId, study, pinned?.revision ?? yacht.revision, file, t),
+    study,
+    notAlone: checkIn?.sealedAt ? null : await walkAloneNow(db, stay, file, study),
+    handovers: await handoversOf(db, stay.handovers, t),
+    afterwards: checkIn?.sealedAt ? await addendaView(db, checkIn.id) : null,
+    skipperId: stay.skipperId,
+    terms: termsOf(
+      stay.terms,
+      checkIn ? (pinned?.list.rules ?? null) : null,
+      (await currentRules(db)).rules,
+      file.particulars.windLimitKn,
+    ),
+    until: bookUntil(stay.endsAt),
+    settlement: stay.settledAt === null ? null : await settledBook(db, stay.stayId),
+  };
+}
+
+async function arrivalOf(db: Queryable, stayId: string, timeZone: string): Promise<string | null> {
+  const at = (await comingOf(db, [stayId])).get(stayId)?.arrivesAt;
+  return at ? wallClock(at, timeZone).time : null;
+}
+
+/** Her handovers that a guest sees: each open one by its kind, each signed one with what was noted. */
+async function handoversOf(
+  db: Queryable,
+  briefs: StayView["handovers"],
+  t: Translator,
+): Promise<BoatBook["handovers"]> {
   const handovers: BoatBook["handovers"] = [];
-  for (const brief of stay.handovers) {
+  for (const brief of briefs) {
     // the technician's round is the base's own
     if (brief.kind === "prep") continue;
     if (!brief.sealedAt) {
@@ -66,41 +129,26 @@ export async function boatBook(
       unfit: (await faultsOf(db, record)).map((fault) => faultWords(t, fault)),
     });
   }
-  return {
-    base: { name: base.name, place: base.place, phone: base.phone, timeZone: base.timeZone, currency: base.currency },
-    reference: stay.reference,
-    language: await languageOfCharter(db, charterId),
-    skipper: stay.skipper,
-    stay: { id: stay.stayId, startsAt: stay.startsAt, endsAt: stay.endsAt, aboard: stay.aboard },
-    yacht: {
-      slug: yacht.slug,
-      name: yacht.name,
-      berth: yacht.berth,
-      revision: pinned?.revision ?? yacht.revision,
-      file,
-    },
-    changes: await changesSinceStudy(db, stay.yachtId, study, pinned?.revision ?? yacht.revision, file, t),
-    study,
-    notAlone: checkIn?.sealedAt ? null : await walkAloneNow(db, stay, file, study),
-    handovers,
-    afterwards: checkIn?.sealedAt ? await addendaView(db, checkIn.id) : null,
-    skipperId: stay.skipperId,
-    terms: termsOf(stay.terms, checkIn ? (pinned?.list.rules ?? null) : null, (await currentRules(db)).rules),
-    until: bookUntil(stay.endsAt),
-    settlement: stay.settledAt === null ? null : await settledBook(db, stay.stayId),
-  };
+  return handovers;
 }
 
 /** What was agreed, with the rules of the record that was begun, or the base's own until then. */
-function termsOf(terms: CharterTerms, begun: Partial<BaseRules> | null, now: BaseRules): BoatBook["terms"] {
-  const { lateHours, windLimitKn } = begun ? rulesFrom(begun) : now;
+function termsOf(
+  terms: CharterTerms,
+  begun: Partial<BaseRules> | null,
+  now: BaseRules,
+  own: YachtFile["particulars"]["windLimitKn"],
+): BoatBook["terms"] {
+  const rules = begun ? { ...rulesFrom(begun), gustLimitKn: begun.gustLimitKn } : now;
+  const { windKn, gustKn } = windLimits(rules, own);
   return {
     depositMinor: terms.deposit.amountMinor,
     depositHow: terms.deposit.how,
     waiverMinor: terms.waiver?.excessMinor ?? null,
     fuelRule: terms.settlement.fuel.rule,
-    lateHours,
-    windLimitKn,
+    lateHours: rules.lateHours,
+    windLimitKn: windKn,
+    ...(gustKn === null ? {} : { gustLimitKn: gustKn }),
   };
 }
 

@@ -15,7 +15,7 @@ export async function callsOf(db: Queryable, stayId: string): Promise<CallView[]
 /** What the crews of a yacht's last stay before a moment called about. */
 export async function callsOfLastStay(db: Queryable, yachtId: string, before: string): Promise<CallView[]> {
   const { rows } = await db.query<{ id: string }>(
-    "select id from stay where yacht_id = $1 and starts_at < $2 order by starts_at desc limit 1",
+    "select id from stay where yacht_id = $1 and starts_at < $2 and called_off is null order by starts_at desc limit 1",
     [yachtId, before],
   );
   return rows[0] ? callsOf(db, rows[0].id) : [];

@@ -7,7 +7,7 @@ import type { Queryable } from "./pool";
 
 const staySelect = `
   select s.id as "stayId", c.id as "charterId", c.reference, y.id as "yachtId", y.name as "yachtName", y.slug as "yachtSlug", y.berth,
-    s.starts_at as "startsAt", s.ends_at as "endsAt", s.aboard, c.skipper_id as "skipperId", sk.name as skipper,
+    s.starts_at as "startsAt", s.ends_at as "endsAt", s.aboard, s.called_off as "calledOff", c.skipper_id as "skipperId", sk.name as skipper,
     c.charterer_id as "chartererId", ch.name as charterer, c.terms,
     (select a.reference from money_authority a where a.charter_id = c.id order by a.noted_at desc, a.id desc limit 1) as authority,
     coalesce((select sum(case e.kind when 'held' then e.amount_minor when 'captured' then -e.amount_minor when 'released' then -e.amount_minor else 0 end)
@@ -34,10 +34,10 @@ const staySelect = `
 /** Stays that begin or end between two instants, or are under way between them, by their next moment. */
 export async function staysBetween(db: Queryable, from: string, to: string): Promise<StayView[]> {
   return (
-    await db.query<StayView>(`${staySelect} where s.starts_at < $2 and s.ends_at >= $1 order by s.starts_at`, [
-      from,
-      to,
-    ])
+    await db.query<StayView>(
+      `${staySelect} where s.starts_at < $2 and s.ends_at >= $1 and s.called_off is null order by s.starts_at`,
+      [from, to],
+    )
   ).rows;
 }
 
@@ -87,14 +87,27 @@ export async function staysAfter(
   return rows;
 }
 
+/** The last stay of a yacht that had ended before an instant: whose it was, and when she came back. */
+export async function stayBefore(
+  db: Queryable,
+  yachtId: string,
+  at: string,
+): Promise<{ charterId: string; endsAt: string } | null> {
+  const { rows } = await db.query<{ charterId: string; endsAt: string }>(
+    `select charter_id as "charterId", ends_at as "endsAt" from stay where yacht_id = $1 and ends_at <= $2 and called_off is null
+     order by ends_at desc limit 1`,
+    [yachtId, at],
+  );
+  return rows[0] ?? null;
+}
+
 /** The stays of a yacht that are under way at an instant or still to come, soonest first. */
 export async function nextStays(db: Queryable, yachtId: string, at: string, limit: number): Promise<StayView[]> {
   return (
-    await db.query<StayView>(`${staySelect} where s.yacht_id = $1 and s.ends_at >= $2 order by s.starts_at limit $3`, [
-      yachtId,
-      at,
-      limit,
-    ])
+    await db.query<StayView>(
+      `${staySelect} where s.yacht_id = $1 and s.ends_at >= $2 and s.called_off is null order by s.starts_at limit $3`,
+      [yachtId, at, limit],
+    )
   ).rows;
 }
 

@@ -1,4 +1,7 @@
 import { randomUUID } from "node:crypto";
+import { cpSync, mkdtempSync, rmSync, writeFileSync } from "node:fs";
+import { tmpdir } from "node:os";
+import { join } from "node:path";
 import pg from "pg";
 import { ensureDatabase, migrate, recreateDatabase } from "./migrate";
 
@@ -247,6 +250,18 @@ describe("migrations", () => {
       "This data was written by a newer Brinecove, with 9999-from-tomorrow.sql.",
     );
     await owner.query("delete from schema_migration where name = '9999-from-tomorrow.sql'");
+  });
+
+  it("that fail are taken back whole, and say what to do", async () => {
+    const folder = mkdtempSync(join(tmpdir(), "brinecove-migrations-"));
+    cpSync("src/server/db/migrations", folder, { recursive: true });
+    writeFileSync(join(folder, "9999-broken.sql"), "create table half (id int);\nselect from nowhere;");
+    await expect(migrate(ownerUrl, "unit-password", folder)).rejects.toThrow(
+      /^The migration 9999-broken\.sql failed and was taken back whole: .*nowhere.* as it was before: go on with the Brinecove/,
+    );
+    expect((await owner.query("select to_regclass('public.half') as half")).rows).toEqual([{ half: null }]);
+    expect((await migrate(ownerUrl, "unit-password")).applied).toEqual([]);
+    rmSync(folder, { recursive: true });
   });
 
   it("run once, and refuse one that was changed afterwards", async () => {

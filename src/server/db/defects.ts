@@ -9,7 +9,7 @@ import type { Queryable } from "./pool";
 const open = `
   select d.id, d.subject, d.title, d.words, d.safety, d.found_at as since, d.place, d.yacht_id as "yachtId", p.name as "foundBy", d.handover_id as "handoverId",
     w.state, w.number as "workNumber", w.words as "workWords", w.at as "workAt", w.parts, w.minutes, w.reading, w.photos as "workPhotos", b.name as "workBy", who.person_id as "assignee", whom.name as "assigneeName",
-    (select min(s.starts_at) from stay s where s.yacht_id = d.yacht_id and s.ends_at > $2 and not exists (select 1 from handover h join standing_seal l on l.handover_id = h.id where h.stay_id = s.id and h.kind = 'check-in')) as "neededAt",
+    (select min(s.starts_at) from stay s where s.yacht_id = d.yacht_id and s.called_off is null and s.ends_at > $2 and not exists (select 1 from handover h join standing_seal l on l.handover_id = h.id where h.stay_id = s.id and h.kind = 'check-in')) as "neededAt",
     (select coalesce(array_agg(substr(e.aspect, 7) order by e.number), '{}') from entry e
      where e.handover_id = d.handover_id and e.subject in (d.subject, 'line:' || d.subject) and e.aspect like 'photo:%' and e.content -> 'value' ->> 'attached' = 'true'
        and not exists (select 1 from entry off where off.handover_id = e.handover_id and off.subject = e.subject and off.aspect = e.aspect and off.number > e.number and off.content -> 'value' ->> 'attached' = 'false')) as photos

@@ -1,6 +1,7 @@
 import { createHash } from "node:crypto";
 import { readdirSync, readFileSync } from "node:fs";
 import { join } from "node:path";
+import { runMigrations } from "graphile-worker";
 import pg from "pg";
 
 export interface Migrated {
@@ -25,7 +26,9 @@ export async function migrate(
   try {
     // two starts at once take turns
     await client.query("select pg_advisory_lock(4310)");
-    const appRole = await ensureAppRole(client, appPassword);
+    const appRole = await makeAppRole(client, appPassword);
+    // the tables of the job queue are its own package's; ours put jobs in
+    await runMigrations({ connectionString: ownerUrl });
     await client.query(
       "create table if not exists schema_migration (name text primary key, checksum text not null, applied_at timestamptz not null default now())",
     );
@@ -51,9 +54,16 @@ export async function migrate(
       if (before !== undefined)
         throw new Error(`The migration ${name} was changed after it had run. Put it back and write a new one.`);
       await client.query("begin");
-      await client.query(text.replaceAll(":app_role", client.escapeIdentifier(appRole)));
-      await client.query("insert into schema_migration (name, checksum) values ($1, $2)", [name, checksum]);
-      await client.query("commit");
+      try {
+        await client.query(text.replaceAll(":app_role", client.escapeIdentifier(appRole)));
+        await client.query("insert into schema_migration (name, checksum) values ($1, $2)", [name, checksum]);
+        await client.query("commit");
+      } catch (error) {
+        await client.query("rollback");
+        throw new Error(
+          `The migration ${name} failed and was taken back whole: ${(error as Error).message}. What was recorded is as it was before: go on with the Brinecove that ran until now, and report this line.`,
+        );
+      }
       applied.push(name);
     }
     await closeDoors(client);
@@ -85,17 +95,21 @@ async function closeDoors(client: pg.Client): Promise<void> {
     `${isThere ? "alter" : "create"} role ${role} nologin nosuperuser nocreatedb nocreaterole nobypassrls`,
   );
   const { rows: ours } = await client.query<{ change: string }>(
-    `select format('alter table %s owner to %I', c.oid::regclass, $1::text) as change from pg_class c
-       where c.relnamespace = 'public'::regnamespace and c.relkind in ('r', 'v') and pg_get_userbyid(c.relowner) <> $1
+    `select format('alter schema %I owner to %I', n.nspname, $1::text) as change from pg_namespace n
+       where n.nspname = 'graphile_worker' and pg_get_userbyid(n.nspowner) <> $1
+     union all
+     select format('alter table %s owner to %I', c.oid::regclass, $1::text) from pg_class c
+       where c.relnamespace::regnamespace::text in ('public', 'graphile_worker') and c.relkind in ('r', 'v') and pg_get_userbyid(c.relowner) <> $1
      union all
      select format('alter function %s owner to %I', p.oid::regprocedure, $1::text) from pg_proc p
-       where p.pronamespace = 'public'::regnamespace and pg_get_userbyid(p.proowner) <> $1`,
+       where p.pronamespace::regnamespace::text in ('public', 'graphile_worker') and pg_get_userbyid(p.proowner) <> $1`,
     [owner],
   );
   for (const { change } of ours) await client.query(change);
 }
 
-async function ensureAppRole(client: pg.Client, password: string): Promise<string> {
+/** The role that the app signs in as, with its password; it owns nothing. Returns its name. */
+export async function makeAppRole(client: pg.Client, password: string): Promise<string> {
   const { rows } = await client.query<{ name: string; there: boolean }>(
     "select current_database() || '_app' as name, exists (select 1 from pg_roles where rolname = current_database() || '_app') as there",
   );

@@ -17,6 +17,12 @@ export async function lastLook(db: Queryable): Promise<HealthLook | null> {
   return rows[0] ?? null;
 }
 
+/** When the base was first looked over: in its first night; null before. */
+export async function firstLook(db: Queryable): Promise<string | null> {
+  const { rows } = await db.query<{ at: string }>("select at from night_look order by number limit 1");
+  return rows[0]?.at ?? null;
+}
+
 /** Keeps what a look over the base found. */
 export async function addLook(db: Queryable, at: string, findings: readonly HealthFinding[]): Promise<void> {
   await db.query(

@@ -1,5 +1,6 @@
 import "server-only";
 import pg from "pg";
+import { doerNow } from "./doer";
 
 // numbers that are counts and sums of money come back as numbers; both stay far below 2^53
 pg.types.setTypeParser(pg.types.builtins.INT8, Number);
@@ -36,13 +37,23 @@ export function pool(): pg.Pool {
   return shared.brinecovePool;
 }
 
+/** Ends the process's pool; the next one that is asked for is new, and may be of another database. */
+export async function endPool(): Promise<void> {
+  const { brinecovePool } = shared;
+  delete shared.brinecovePool;
+  await brinecovePool?.end();
+}
+
 /** Runs work in one transaction that sees one base alone (row-level security). */
 export async function inBaseTransaction<T>(baseId: string, work: (db: Queryable) => Promise<T>): Promise<T> {
   const client = await pool().connect();
   let broken: Error | undefined;
   try {
     await client.query("begin");
-    await client.query("select set_config('brinecove.base', $1, true)", [baseId]);
+    await client.query("select set_config('brinecove.base', $1, true), set_config('brinecove.doer', $2, true)", [
+      baseId,
+      doerNow(),
+    ]);
     const result = await work(client as Queryable);
     await client.query("commit");
     return result;

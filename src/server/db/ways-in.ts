@@ -90,6 +90,24 @@ export async function addLink(
   );
 }
 
+/** Closes every way into a charter's boat book: its links, and the browsers on which it is open. */
+export async function closeBook(db: Queryable, charterId: string, at: string): Promise<void> {
+  await db.query("update charter_link set revoked_at = $2 where charter_id = $1 and revoked_at is null", [
+    charterId,
+    at,
+  ]);
+  await db.query("update session set revoked_at = $2 where charter_id = $1 and revoked_at is null", [charterId, at]);
+}
+
+/** Whether a charter's boat book can be opened: a link stands. */
+export async function hasOpenLink(db: Queryable, charterId: string, at: string): Promise<boolean> {
+  const { rowCount } = await db.query(
+    "select 1 from charter_link where charter_id = $1 and revoked_at is null and expires_at > $2 limit 1",
+    [charterId, at],
+  );
+  return rowCount === 1;
+}
+
 /** The yacht on which a code is posted. */
 export async function findYachtByCode(code: string): Promise<{ id: string; baseId: string } | null> {
   const { rows } = await pool().query<{ id: string; baseId: string }>(

@@ -15,7 +15,7 @@ export interface YachtRow {
 }
 
 const columns = `y.id, y.slug, y.name, y.berth, y.code, r.revision, r.document as file, r.document_hash as "fileHash"`;
-const latest = `join lateral (select * from yacht_revision v where v.yacht_id = y.id order by v.revision desc limit 1) r on true`;
+export const latest = `join lateral (select * from yacht_revision v where v.yacht_id = y.id order by v.revision desc limit 1) r on true`;
 
 /** A revision published in an earlier form is read in the form of today. */
 const ofToday = (row: YachtRow): YachtRow => ({ ...row, file: upgradeYachtFile(row.file) as YachtFile });
@@ -23,6 +23,22 @@ const ofToday = (row: YachtRow): YachtRow => ({ ...row, file: upgradeYachtFile(r
 /** Every yacht with its newest revision, by name. */
 export async function listYachts(db: Queryable): Promise<YachtRow[]> {
   return (await db.query<YachtRow>(`select ${columns} from yacht y ${latest} order by y.name`)).rows.map(ofToday);
+}
+
+/** Some yachts with their newest revisions, by id. */
+export async function yachtsById(db: Queryable, ids: readonly string[]): Promise<ReadonlyMap<string, YachtRow>> {
+  const { rows } = await db.query<YachtRow>(`select ${columns} from yacht y ${latest} where y.id = any($1)`, [ids]);
+  return new Map(rows.map((row) => [row.id, ofToday(row)]));
+}
+
+/** Yachts that a charter can be for, without their files: a list of forty would be megabytes. */
+export async function yachtsToChoose(
+  db: Queryable,
+): Promise<{ slug: string; name: string; berth: string; maximumAboard: number }[]> {
+  const { rows } = await db.query<{ slug: string; name: string; berth: string; maximumAboard: number }>(
+    `select y.slug, y.name, y.berth, (r.document #>> '{particulars,maximumAboard}')::int as "maximumAboard" from yacht y ${latest} order by y.name`,
+  );
+  return rows;
 }
 
 /** Yachts that were made and have no published file yet. */

@@ -170,7 +170,7 @@ describe("taking and giving back", () => {
       "insert into charter (id, base_id, reference, charterer_id, skipper_id, terms) select gen_random_uuid(), base_id, 'BR-NO', charterer_id, skipper_id, terms from charter where reference = 'BR-1060'",
     );
     const [bare] = await base.asOwner<{ id: string }>(
-      "insert into stay (id, base_id, charter_id, yacht_id, starts_at, ends_at, aboard) select gen_random_uuid(), s.base_id, c.id, s.yacht_id, s.starts_at, s.ends_at, 2 from stay s, charter c where s.id = $1 and c.reference = 'BR-NO' returning id",
+      "insert into stay (id, base_id, charter_id, yacht_id, starts_at, ends_at, aboard) select gen_random_uuid(), s.base_id, c.id, s.yacht_id, s.starts_at + interval '1 year', s.ends_at + interval '1 year', 2 from stay s, charter c where s.id = $1 and c.reference = 'BR-NO' returning id",
       [other],
     );
     const terminal = { capture: jest.fn(), release: jest.fn(), hold: jest.fn() };

@@ -1,4 +1,5 @@
 import "server-only";
+import { AppError } from "@/api/app-error";
 import { currentBase } from "../db/base";
 import type { Queryable } from "../db/pool";
 import { requireStay } from "../stays/require";
@@ -16,7 +17,8 @@ export async function holdFor(
   personId: string,
   poke: Poke,
 ): Promise<{ outcome: "held" | "declined" | "timed-out" }> {
-  const { terms, handovers } = await requireStay(db, stayId);
+  const { terms, handovers, calledOff } = await requireStay(db, stayId);
+  if (calledOff !== null) throw new AppError("called-off");
   const { currency } = await currentBase(db);
   const deposit = { stayId, amountMinor: terms.deposit.amountMinor, currency };
   const outcome = await holdDeposit(db, terminal, deposit, requestKey, personId);
@@ -33,6 +35,7 @@ export async function noteReceived(
   poke: Poke,
 ): Promise<Record<string, never>> {
   const stay = await requireStay(db, stayId);
+  if (stay.calledOff !== null) throw new AppError("called-off");
   await noteDeposit(db, stay, (await currentBase(db)).currency, received, requestKey, personId);
   poke(...stay.handovers.map(({ id }) => id));
   return {};

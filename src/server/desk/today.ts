@@ -39,6 +39,7 @@ export function todayRow(stay: StayView, at: string): TodayRow {
     {
       startsAt: stay.startsAt,
       endsAt: stay.endsAt,
+      isCalledOff: stay.calledOff !== null,
       depositMet: depositMet(stay.terms, stay.heldMinor),
       checkIn: checkIn && factsOf(checkIn),
       checkOut: checkOut && factsOf(checkOut),
@@ -50,7 +51,7 @@ export function todayRow(stay: StayView, at: string): TodayRow {
   const returning = ["under-way", "start-check-out", "go-on-check-out", "settle", "clear-up", "settled"].includes(next);
   const open = [checkIn, checkOut].find((each) => each && !each.sealedAt);
   const late = stay.handovers.reduce((sum, each) => sum + each.late + each.toAnswer, 0);
-  const calm = ["start-check-in", "under-way", "start-check-out", "settled"].includes(next) && late === 0;
+  const calm = ["start-check-in", "under-way", "start-check-out", "settled", "called-off"].includes(next) && late === 0;
   return {
     stay,
     next,

@@ -1,10 +1,12 @@
 import "server-only";
+import { withExtras } from "@/core/extras/aboard";
 import type { DeviceGrant } from "@/api/callers";
 import { fold } from "@/core/handover/fold";
 import { mainCell, photosOf, remarksOf } from "@/core/handover/state";
 import { lineSubject } from "@/core/handover/lines";
 import type { HandoverBundle } from "@/api/schemas/handover";
 import { now } from "../clock";
+import { currentArea } from "../db/area";
 import { currentBase } from "../db/base";
 import { findStay } from "../db/charters";
 import { findHandover, namesOf } from "../db/handovers";
@@ -32,7 +34,8 @@ export async function handoverBundle(
   const studied = handover.list.briefing?.studied;
   return {
     list: handover.list,
-    file,
+    // what was hired is counted, tested, briefed and found as if it were hers
+    file: withExtras(file, handover.list.hired ?? []),
     slug: stay.yachtSlug,
     base: { name: base.name, timeZone: base.timeZone, phone: base.phone, currency: base.currency },
     charter: {
@@ -48,9 +51,16 @@ export async function handoverBundle(
     },
     before: handover.checkInId ? await valuesOf(db, handover.checkInId) : {},
     changes: studied ? await changesSinceStudy(db, handover.yachtId, [studied], handover.revision, file) : [],
+    ...(handover.kind === "check-in" ? await areaOf(db) : {}),
     ...(await heardBy(db, handover, grant)),
     serverTime: now(),
   };
+}
+
+/** The waters of the base, where it has told them: they are briefed from, and taken along. */
+async function areaOf(db: Queryable): Promise<Pick<HandoverBundle, "area">> {
+  const told = await currentArea(db);
+  return told ? { area: told.area } : {};
 }
 
 async function valuesOf(db: Queryable, checkInId: string): Promise<HandoverBundle["before"]> {

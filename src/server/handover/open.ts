@@ -16,6 +16,7 @@ import { crewOf } from "../db/crew";
 import { knownDefects } from "../db/defects";
 import { findStay } from "../db/charters";
 import { addHandover, findHandover, handoverOfStay } from "../db/handovers";
+import { hiredOf } from "../db/hired-extras";
 import { takeTurns } from "../db/locks";
 import { lastSealedHandovers } from "../db/seals";
 import { oftenCharged } from "../db/settlements";
@@ -25,6 +26,7 @@ import { findYacht, yachtFileAt } from "../db/yachts";
 import { AppError } from "@/api/app-error";
 import { believedAt } from "../record/believed-at";
 import { signedEntries } from "../record/record";
+import { turnRoundOf } from "../stays/turn-round";
 import { readingHistory } from "../yacht/reading-history";
 
 /**
@@ -44,6 +46,7 @@ export async function openHandover(
   await takeTurns(db, `${stayId} ${kind}`);
   const open = await handoverOfStay(db, stayId, kind);
   if (open) return { id: open.id, fresh: false };
+  if (stay.calledOff !== null) throw new AppError("called-off");
   const checkIn = kind === "check-out" ? await signedCheckIn(db, stayId) : null;
   const yacht = checkIn
     ? { id: stay.yachtId, revision: checkIn.revision, file: await pinnedFile(db, stay.yachtId, checkIn.revision) }
@@ -52,6 +55,8 @@ export async function openHandover(
   const base = await currentBase(db);
   const id = uuid();
   const openedAt = now();
+  // at check-out it is asked back as it was handed over
+  const hired = checkIn?.hired ?? (await hiredOf(db, stay.charterId)).hired;
   const list = makeList({
     kind,
     handover: id,
@@ -79,6 +84,8 @@ export async function openHandover(
     changed: checkIn
       ? { ...checkIn.told, often: await oftenCharged(db) }
       : { reported: [], happened: [], often: new Map() },
+    hired,
+    turnRound: kind === "prep" ? await turnRoundOf(db, stay, yacht.file, base.timeZone) : { tasks: [], takeOff: [] },
     study: kind === "check-in" ? await studyAnswersOf(db, stay.charterId) : [],
   });
   await addHandover(db, {
@@ -130,6 +137,7 @@ async function signedCheckIn(db: Queryable, stayId: string) {
   return {
     id: checkIn.id,
     revision: checkIn.revision,
+    hired: checkIn.list.hired ?? [],
     seal: seal.seal,
     counts,
     told,

@@ -8,6 +8,10 @@ const file = (text: string, type: string, name: string): Response =>
 export const jsonFile = (value: unknown, name: string): Response =>
   file(`${JSON.stringify(value, null, 2)}\n`, "application/json", name);
 
+/** An answer that a browser saves as GeoJSON (RFC 7946). */
+export const geoJsonFile = (value: unknown, name: string): Response =>
+  file(`${JSON.stringify(value, null, 1)}\n`, "application/geo+json", name);
+
 /** An answer that a browser saves as a CSV file; the mark in front tells a spreadsheet that it is UTF-8. */
 export const csvFile = (text: string, name: string): Response => file(`\uFEFF${text}`, "text/csv; charset=utf-8", name);
 

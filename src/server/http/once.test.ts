@@ -1,3 +1,4 @@
+import { sendMessage } from "@/api/messages";
 import { makeBookLink, noteCall } from "@/api/stays";
 import { demoBase } from "@/testing/demo-base";
 import { askedOnce, once } from "./once";
@@ -26,6 +27,8 @@ describe("a request that says it may be sent again", () => {
     expect(askedOnce(noteCall, new Request("http://127.0.0.1/x", { method: "POST" }), staff("maro"), {})).toBeNull();
     expect(asked({}, "short")).toBeNull();
     expect(askedOnce(makeBookLink, marked("key-of-one-tap"), staff("maro"), {})).toBeNull();
+    // a message without a secret is: a second tap after a lost answer writes nothing twice
+    expect(askedOnce(sendMessage, marked("key-of-one-tap"), staff("maro"), {})).not.toBeNull();
   });
 });
 

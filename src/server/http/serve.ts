@@ -11,9 +11,11 @@ import {
   isBytes,
   isMedia,
 } from "@/api/endpoint";
+import type { Session } from "@/api/callers";
 import type { Language } from "@/messages/languages";
 import { mismatch } from "@/formats/validate";
 import { requireCaller } from "../auth/caller";
+import { asDoer, type Doer } from "../db/doer";
 import { inBaseTransaction, pool, type Queryable } from "../db/pool";
 import { poke } from "../poke/poke";
 import { parseParams, parseQuery } from "./address";
@@ -25,6 +27,7 @@ import { isOwnOrigin } from "./own-origin";
 import { languageOf } from "./language";
 import { inTurn } from "./turns";
 import { log } from "../log";
+import { countRequest } from "../metrics/metrics";
 
 type BodyIn<E> = E extends { body: infer B }
   ? B extends TSchema
@@ -78,13 +81,15 @@ export function serve<E extends AnyEndpoint>(
     answer.headers.set("x-request-id", requestId);
     answer.headers.set("cache-control", "private, no-store");
     answer.headers.set("x-content-type-options", "nosniff");
+    const ms = performance.now() - started;
     log.info({
       requestId,
       route: endpoint.name,
       method: request.method,
       status: answer.status,
-      ms: Math.round(performance.now() - started),
+      ms: Math.round(ms),
     });
+    countRequest(endpoint.name, endpoint.method, answer.status, ms);
     return answer;
   };
 }
@@ -117,16 +122,35 @@ async function answerTo<E extends AnyEndpoint>(
       poke: (...ids) => ids.forEach((id) => poked.add(id)),
     }) as Call<E>;
   const { baseId, id } = session as { baseId: string | null; id: string };
-  const value =
+  const value = await asDoer(doerOf(endpoint, session, request), () =>
     baseId !== null && transaction
-      ? await inTurn(id, () =>
+      ? inTurn(id, () =>
           inBaseTransaction(baseId, (db) =>
             once(db, askedOnce(endpoint, request, session, [asked, body]), () => work(call(db))),
           ),
         )
-      : await work(call(pool()));
+      : work(call(pool())),
+  );
   poke(poked);
   return answerOf(endpoint, value);
+}
+
+const mostDevice = 300;
+
+/** In whose name a request is kept in the log of deeds. */
+function doerOf({ name }: AnyEndpoint, session: Session, request: Request): Doer {
+  const device = request.headers.get("user-agent")?.slice(0, mostDevice);
+  const from = { action: name, ...(device ? { device } : {}) };
+  switch (session.kind) {
+    case "staff":
+      return { ...from, kind: "staff", person: session.personId, session: session.id };
+    case "device":
+      return { ...from, kind: "device", person: session.personId, grant: session.id };
+    case "charter":
+      return { ...from, kind: "charter", session: session.id };
+    case "anyone":
+      return { ...from, kind: "anyone" };
+  }
 }
 
 async function bodyOf({ body, maxBytes }: AnyEndpoint, request: Request): Promise<unknown> {

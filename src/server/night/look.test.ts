@@ -81,6 +81,27 @@ describe("the look over a base", () => {
   });
 });
 
+describe("a base that nobody backs up", () => {
+  afterAll(() => base.asOwner("update base set is_demo = true; delete from backup"));
+  const backups = async () => (await findings()).filter(({ what }) => what === "backup");
+
+  it("is told two days after its first night, until there is one of late; the demo never is", async () => {
+    expect(await backups()).toEqual([]);
+    await base.asOwner("update base set is_demo = false");
+    // the clock of the tests stands at 12 June 2027, 10:12; the first look was on the first
+    expect(await backups()).toEqual([{ what: "backup", lastAt: null }]);
+    const made = (at: string) =>
+      base.asOwner(
+        "insert into backup (id, asked_at, begun_at, done_at, file, bytes, encrypted) values (gen_random_uuid(), $1, $1, $1, 'a', 1, true)",
+        [at],
+      );
+    await made("2027-06-10T10:00:00Z");
+    expect(await backups()).toEqual([{ what: "backup", lastAt: "2027-06-10T10:00:00.000Z" }]);
+    await made("2027-06-10T10:30:00Z");
+    expect(await backups()).toEqual([]);
+  });
+});
+
 describe("when it is due", () => {
   const azores = "Atlantic/Azores";
   it.each([

@@ -1,18 +1,21 @@
 import "server-only";
-import { statfsSync } from "node:fs";
 import { AppError } from "@/api/app-error";
 import { sealProblems } from "@/core/handover/seal";
 import { strayKeys, type PublishedKey } from "@/core/handover/signing-keys";
 import { walkChain } from "@/core/health/chain";
 import type { HealthFinding } from "@/core/health/finding";
 import { compareBooks } from "@/core/settlement/books";
+import { isBackupOld } from "@/core/backup/due";
 import { now } from "../clock";
+import { backupsMade } from "../db/backups";
+import { currentBase } from "../db/base";
 import { notedMovements, terminalBook } from "../db/deposits";
 import { keysOf } from "../db/keys";
 import { everyOpenFollowUp } from "../db/follow-ups";
-import { addLook, everyLink, type WalkedLink } from "../db/night";
+import { addLook, everyLink, firstLook, type WalkedLink } from "../db/night";
 import type { Queryable } from "../db/pool";
 import { effectiveSeal } from "../db/seals";
+import { freeDiskMb, leastFreeMb } from "../health/disk";
 import { sealedFile } from "../export/sealed-file";
 import { isSignedBy, publicKeyOf } from "../keys/key-file";
 
@@ -21,6 +24,7 @@ export async function lookOver(db: Queryable, baseId: string): Promise<HealthFin
   const links = await everyLink(db);
   return [
     ...diskFindings(),
+    ...(await backupFindings(db)),
     ...(await moneyFindings(db)),
     ...(await keyFindings(db, baseId)),
     ...chainFindings(links, await keysOf(db, baseId)),
@@ -36,12 +40,16 @@ export async function lookNow(db: Queryable, baseId: string): Promise<{ findings
   return { findings: findings.length };
 }
 
-/** A base with photos of a season takes some hundred megabytes; below this it is time to make room. */
-const leastFreeMb = 1000;
+/** A base of one's own that nobody has backed up for two days; the demo has nothing to lose. */
+async function backupFindings(db: Queryable): Promise<HealthFinding[]> {
+  const since = await firstLook(db);
+  if ((await currentBase(db)).isDemo || since === null) return [];
+  const { last } = await backupsMade(db);
+  return isBackupOld(now(), last?.at ?? null, since) ? [{ what: "backup", lastAt: last?.at ?? null }] : [];
+}
 
 function diskFindings(): HealthFinding[] {
-  const { bavail, bsize } = statfsSync(process.env.BRINECOVE_DATA ?? ".");
-  const freeMb = Math.floor((bavail * bsize) / 1e6);
+  const freeMb = freeDiskMb();
   return freeMb < leastFreeMb ? [{ what: "disk", freeMb }] : [];
 }
 

@@ -1,11 +1,14 @@
 import "server-only";
 import { dayIn } from "@/core/basics/instant";
 import { now } from "../clock";
+import { asDoer } from "../db/doer";
 import { everyOpenFollowUp } from "../db/follow-ups";
 import { addLook, everyBase, lastLook, mayLook } from "../db/night";
-import { inBaseTransaction } from "../db/pool";
+import { inBaseTransaction, type Queryable } from "../db/pool";
 import { followUp } from "../follow-up/follow-up";
 import { log } from "../log";
+import { remindWhereDue } from "../messages/remind";
+import { eraseWhatHadItsTime } from "../private/keeping";
 import { lookOver } from "./look";
 
 /** The hour at the base from which its night's look is due: nobody works then, and the day before is over. */
@@ -25,17 +28,30 @@ export function watchAtNight(): void {
   setInterval(look, everyMs).unref();
 }
 
-/** Looks over each base whose night's look is due. */
+/** Looks over each base whose night's look is due, and does what the house does by itself. */
 export async function lookWhereDue(): Promise<void> {
   for (const { id, timeZone } of await everyBase()) {
     await doAgain(id);
-    await inBaseTransaction(id, async (db) => {
-      const at = now();
-      if (!isDue(at, timeZone, (await lastLook(db))?.at ?? null) || !(await mayLook(db))) return;
-      await addLook(db, at, await lookOver(db, id));
-    });
+    await byItself(id, "write-by-itself", remindWhereDue);
+    if (await lookOnce(id, timeZone)) await byItself(id, "erase-by-itself", eraseWhatHadItsTime);
   }
 }
+
+/** Looks over one base where it is due, once among all processes. Returns whether it did. */
+const lookOnce = (baseId: string, timeZone: string): Promise<boolean> =>
+  inBaseTransaction(baseId, async (db) => {
+    const at = now();
+    if (!isDue(at, timeZone, (await lastLook(db))?.at ?? null) || !(await mayLook(db))) return false;
+    await addLook(db, at, await lookOver(db, baseId));
+    return true;
+  });
+
+/** Does a task in the house's own name. What fails is in the log, keeps nothing else from being done and is tried again at the next time. */
+const byItself = (baseId: string, action: string, work: (db: Queryable) => Promise<unknown>): Promise<void> =>
+  asDoer({ kind: "house", action }, () => inBaseTransaction(baseId, work)).then(
+    () => undefined,
+    (error: Error) => log.error({ action, error: error.message }, "a task of the house was not done"),
+  );
 
 /** Does once more what followed from a handover and failed, or was cut off by a stop of the app. */
 async function doAgain(baseId: string): Promise<void> {

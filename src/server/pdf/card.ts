@@ -1,4 +1,5 @@
 import "server-only";
+import { writtenSpan } from "@/core/basics/span";
 import { localize } from "@/core/basics/words";
 import { fittingPoints } from "@/core/plan/fitting-points";
 import { isOnLayer } from "@/core/plan/layers";
@@ -164,18 +165,26 @@ function writeFigures(paper: Paper, t: Translator, file: YachtFile): void {
     ...Object.values(file.engines).flatMap((engine): [string, string][] => [
       [
         localize(engine.name),
-        t("card.engine", {
-          seconds: engine.coolingWaterSeconds,
-          stop: engine.stopHoldSeconds ?? 0,
-          rpm: engine.chargingRpm ?? 0,
-        }),
-      ],
-      [
-        t("card.burn"),
-        (engine.burn ?? [])
-          .map((burn) => t("card.burn-at", { rpm: burn.rpm, knots: burn.speedKn, litres: burn.burnLph }))
+        [
+          engine.coolingWaterSeconds !== undefined && t("card.engine-water", { seconds: engine.coolingWaterSeconds }),
+          engine.stopHoldSeconds !== undefined && t("card.engine-stop", { seconds: engine.stopHoldSeconds }),
+          engine.chargingRpm !== undefined && t("card.engine-revs", { rpm: writtenSpan(engine.chargingRpm) }),
+          engine.battery !== undefined &&
+            t("card.engine-battery", { battery: localize(file.batteries[engine.battery]?.name ?? { en: "" }) }),
+        ]
+          .filter((each) => typeof each === "string")
           .join("; "),
       ],
+      ...(engine.burn
+        ? [
+            [
+              t("card.burn"),
+              engine.burn
+                .map((burn) => t("card.burn-at", { rpm: burn.rpm, knots: burn.speedKn, litres: burn.burnLph }))
+                .join("; "),
+            ] as [string, string],
+          ]
+        : []),
     ]),
     ...Object.values(file.rules).map((rule): [string, string] => [t("card.rule"), localizeFigures(file, rule.words)]),
   ];

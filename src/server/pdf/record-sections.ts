@@ -10,6 +10,7 @@ import { signaturesForPaper } from "./paper-signatures";
 import { picturesFor } from "./pictures";
 import { localize } from "@/core/basics/words";
 import { walkState } from "@/core/handover/walk/walk-state";
+import { paceOf } from "@/core/handover/pace";
 import { isFromGallery, isOlderPhoto } from "@/core/handover/photo-age";
 import { fetchedOf, isCorrected, mainValue, photosOf, statusOf } from "@/core/handover/state";
 import { lineSubject, type Line } from "@/core/handover/lines";
@@ -69,6 +70,15 @@ export async function briefingSection(
   );
   for (const { words, answered } of state.questions)
     paper.line(t(answered ? "briefing.question-answered" : "briefing.question-open", { words }));
+}
+
+/** What was ticked rather than looked at: a note for both, and no reproach. */
+export function paceSection({ t, paper, record, folded }: RecordSheet): void {
+  const { hasty, repeated } = paceOf(record.list, folded);
+  const name = (person: string) => record.names[person] ?? t("paper.erased");
+  for (const { person, lines, tookSeconds, takesSeconds } of hasty)
+    paper.line(t("pace.noted", { name: name(person), lines, took: tookSeconds, takes: Math.ceil(takesSeconds / 60) }));
+  for (const { person, lines } of repeated) paper.line(t("pace.repeated", { name: name(person), lines: lines.length }));
 }
 
 /** What could not be tried, and until when it may be reported. */

@@ -5,6 +5,7 @@ import {
   linesSection,
   notedColumns,
   openSection,
+  paceSection,
   photosSection,
   signaturesSection,
   type RecordSheet,
@@ -70,6 +71,7 @@ export async function recordPdf(
   const toCome = seal.manifest.entries.length - record.entries.length;
   if (toCome > 0) paper.line(t("paper.to-come", { toCome }), true);
   const sheet: RecordSheet = { t, paper, record, folded, noted, timeZone: base.timeZone, language };
+  paceSection(sheet);
   if (list.briefing) await briefingSection(db, sheet, list.briefing);
   const after = list.kind === "check-in" ? await addendaView(db, handoverId) : null;
   if (after && after.open.length > 0) openSection(sheet, after.open);

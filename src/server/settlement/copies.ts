@@ -9,6 +9,7 @@ import { currentRules } from "../db/base-rules";
 import { findStay, languageOfCharter } from "../db/charters";
 import { addMessage, correspondents } from "../db/messages";
 import type { Queryable } from "../db/pool";
+import { firstState } from "../outbox/leaves";
 
 /** Until when one who did not sign can object, by the base's rules. */
 export async function objectUntil(db: Queryable, from: Instant): Promise<Instant> {
@@ -36,5 +37,16 @@ export async function sendCopy(
     until: stampIn(until, base.timeZone, language),
     phone: base.phone,
   });
-  for (const person of await correspondents(db, stayId)) await addMessage(db, stayId, person, subject, words, now());
+  for (const to of await correspondents(db, stayId, "mail"))
+    await addMessage(db, {
+      stayId,
+      kind: "copy",
+      way: "mail",
+      language,
+      to,
+      subject,
+      words,
+      state: firstState(base, "mail", to.address),
+      at: now(),
+    });
 }

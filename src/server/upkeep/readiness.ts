@@ -1,4 +1,5 @@
 import "server-only";
+import { localize } from "@/core/basics/words";
 import { takeTurns } from "../db/locks";
 import { addRestock, putAboardSince } from "../db/restocks";
 import { lastSealedHandovers, sealedCounts } from "../db/seals";
@@ -66,6 +67,9 @@ export async function readinessOf(
           .filter((each) => each.yachtId === yachtId)
           .map(({ title, safety, state }) => ({ title, safety, state: state === "stays" ? "stays" : "ordered" })),
         short: missing,
+        unpriced: Object.values(files.get(yachtId)?.inventory ?? {})
+          .filter(({ replacementMinor, consumed }) => replacementMinor === 0 && consumed !== true)
+          .map(({ name }) => localize(name)),
       });
       return [stayId, { ...found, short: missing }];
     }),

@@ -2,6 +2,7 @@ import "server-only";
 import { randomUUID } from "node:crypto";
 import { fileChanges, type FileChange } from "@/core/yacht/changes";
 import type { CheckedFinding } from "@/core/checks";
+import { ofTheClass } from "@/core/checks/untold";
 import type { YachtFile } from "@/core/yacht/schema";
 import { now } from "../clock";
 import { takeTurnsOnClass } from "../db/locks";
@@ -37,7 +38,7 @@ export async function reviewClass(
   return {
     yachtClass,
     file,
-    findings: (await fileChecker(db))(file, [yachtClass.file]),
+    findings: ofTheClass((await fileChecker(db))(file, [yachtClass.file])),
     changes: fileChanges(yachtClass.file, file),
     sisters: await reviewSisters(db, yachtClass, file, accepts),
   };

@@ -2,6 +2,7 @@ import "server-only";
 import type { DraftNews, DraftReview, DraftScreen, FileName, SeenEdit } from "@/api/schemas/draft";
 import { todayAtBase } from "../base/today";
 import { digestOf } from "@/core/basics/digest";
+import type { CheckedFinding } from "@/core/checks";
 import { fileChanges } from "@/core/yacht/changes";
 import type { DraftEdit } from "@/core/yacht/draft/edit";
 import { undoable, type MadeEdit } from "@/core/yacht/draft/undo";
@@ -95,24 +96,25 @@ export async function draftReview(db: Queryable, name: FileName): Promise<DraftR
 async function statusOf(db: Queryable, view: DraftView, personId: string) {
   const { draft, edits, document } = view;
   const { undo, redo } = undoable(edits, personId);
+  const findings = await draftFindings(db, view);
   return {
     draft: draft?.id ?? null,
-    stamp: await stampOf(db, view),
+    stamp: await stampOf(db, view, findings),
     number: edits.length,
     undo: undo && plain(undo),
     redo: redo && plain(redo),
-    findings: await draftFindings(db, view),
+    findings,
     moved: view.edited.of === "yachts" ? await movedThings(db, view) : [],
     absent: absentParts(document, await classFileOf(db, view)),
   };
 }
 
 /** Changes with whatever the screen shows beside the edits. */
-async function stampOf(db: Queryable, view: DraftView): Promise<string> {
+async function stampOf(db: Queryable, view: DraftView, findings: readonly CheckedFinding[]): Promise<string> {
   const { of, slug, revision } = view.edited;
   const notes = of === "yachts" ? (await openNotes(db, slug)).map(({ note }) => note.id) : [];
   const answered = of === "yachts" ? (await answeredNotes(db, slug)).map(({ note }) => note) : [];
-  const questions = (await draftFindings(db, view)).flatMap(({ question }) => question?.basis ?? []);
+  const questions = findings.flatMap(({ question }) => question?.basis ?? []);
   return digestOf({ revision, isStale: await isStale(db, view), notes, answered, questions }).slice(0, 16);
 }
 

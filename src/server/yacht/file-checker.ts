@@ -1,6 +1,7 @@
 import "server-only";
+import { createHash } from "node:crypto";
+import { LRUCache } from "lru-cache";
 import { checkFile, type CheckedFinding, type FileChecker } from "@/core/checks";
-import { digestOf } from "@/core/basics/digest";
 import { questionsOf, type Question } from "@/core/truth/questions";
 import type { YachtFile } from "@/core/yacht/schema";
 import { inQuestionWords } from "@/messages/in-question-words";
@@ -9,19 +10,16 @@ import { todayAtBase } from "../base/today";
 import type { Queryable } from "../db/pool";
 import { answeredTexts } from "../db/text-answers";
 
-/** Questions of documents that were looked at lately: an editor asks for the same ones every few seconds. */
-const kept = new Map<string, Question[]>();
-const mostKept = 60;
+/** What was found in files that were looked at lately: an editor asks for the same ones every few seconds. */
+const kept = new LRUCache<string, { findings: CheckedFinding[]; questions: Question[] }>({ max: 60 });
 
-function questionsAbout(file: YachtFile, before: readonly YachtFile[]): Question[] {
-  const key = digestOf({ file, before });
-  const known = kept.get(key) ?? questionsOf(file, before);
-  kept.delete(key);
+function foundIn(file: YachtFile, before: readonly YachtFile[], today: string) {
+  // not the canonical digest, which takes as long as the checks: the same words in another order are only looked at anew
+  const key = createHash("sha256")
+    .update(JSON.stringify([file, before, today]))
+    .digest("base64");
+  const known = kept.get(key) ?? { findings: checkFile(file, today), questions: questionsOf(file, before) };
   kept.set(key, known);
-  for (const oldest of kept.keys()) {
-    if (kept.size <= mostKept) break;
-    kept.delete(oldest);
-  }
   return known;
 }
 
@@ -29,9 +27,9 @@ function questionsAbout(file: YachtFile, before: readonly YachtFile[]): Question
 export async function fileChecker(db: Queryable): Promise<FileChecker> {
   const [today, answered] = [await todayAtBase(db), await answeredTexts(db)];
   const t = englishTranslator();
-  return (file, before) => [
-    ...checkFile(file, today),
-    ...questionsAbout(file, before)
+  return (file, before) => {
+    const { findings, questions } = foundIn(file, before, today);
+    const open = questions
       .filter(({ basis }) => !answered.has(basis))
       .map((question): CheckedFinding => ({
         check: "text-in-question",
@@ -40,6 +38,7 @@ export async function fileChecker(db: Queryable): Promise<FileChecker> {
         message: inQuestionWords(t, file, question),
         question: { code: question.code, fact: question.fact, basis: question.basis },
       }))
-      .sort((a, b) => (a.level === b.level ? 0 : a.level === "error" ? -1 : 1)),
-  ];
+      .sort((a, b) => (a.level === b.level ? 0 : a.level === "error" ? -1 : 1));
+    return [...findings, ...open];
+  };
 }

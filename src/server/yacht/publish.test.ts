@@ -50,7 +50,7 @@ describe("reviewing a file", () => {
     const review = (document: unknown) => base.inBase((db) => reviewFile(db, "pale-heron", document));
     await expect(review({ hello: 1 })).rejects.toMatchObject({ status: 422, code: "wrong-file" });
     await expect(review([])).rejects.toMatchObject({ code: "wrong-file" });
-    const { document } = await changed((file) => (file.tanks.fuel!.capacityL = -1));
+    const { document } = await changed((file) => (file.tanks.fuel!.capacityL = -2));
     await expect(review(document)).rejects.toMatchObject({ where: "/tanks/fuel/capacityL" });
   });
 });

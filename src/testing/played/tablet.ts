@@ -13,6 +13,9 @@ export class Tablet {
   constructor(private readonly aheadMs = 0) {}
 
   async switchOn(port: number): Promise<Page> {
+    // a browser that an ended run has left would be taken for ours, and lose everything when ours is ended
+    if (await fetch(`http://127.0.0.1:${port}/json/version`).catch(() => null))
+      throw new Error(`port ${port} has a browser already: end what an earlier run has left`);
     this.process = spawn(
       process.env.CHROMIUM ?? "/usr/bin/chromium",
       [

@@ -41,7 +41,7 @@ export function Dialog({ title, closeWord, onClose, children, foot, atSide = fal
             <Part.Header>
               <Part.Title>{title}</Part.Title>
               <Part.CloseTrigger asChild>
-                <Button>{closeWord}</Button>
+                <Button flex="none">{closeWord}</Button>
               </Part.CloseTrigger>
             </Part.Header>
             <Part.Body>{children}</Part.Body>

@@ -24,6 +24,7 @@ const drawings: Record<FittingKind, { line: string; solid?: string }> = {
   handle: { line: "M-8 5C-8 -7 8 -7 8 5M-8 5V8M8 5V8" },
   winch: { line: "M0 -9A9 9 0 1 0 0.1 -9M0 -5A5 5 0 1 0 0.1 -5M0 0L8 -5" },
   clutch: { line: "M-9 6H9M-9 6L-3 -3H5L9 6M-1 -3L7 -9" },
+  cleat: { line: "M-9 -4H9M-4 -4V5H4V-4M-7 5H7" },
   "life-raft": { line: "M-9 -4C-9 -8 9 -8 9 -4V4C9 8 -9 8 -9 4ZM-9 0H9M0 -7V7" },
   detector: { line: "M-8 -8H8V8H-8ZM-4 0A4 4 0 0 1 4 0M-6 3A7 7 0 0 1 6 3", solid: "M-1.5 3H1.5V6H-1.5Z" },
 };

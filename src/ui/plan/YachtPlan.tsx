@@ -1,6 +1,7 @@
 "use client";
 import { memo, type CSSProperties, type KeyboardEvent, type ReactNode } from "react";
-import { hullShape } from "@/core/plan/hull";
+import { drawnSize } from "@/core/plan/drawn-size";
+import { hullShape, type HullParticulars } from "@/core/plan/hull";
 import { centreOf, outlinePath } from "@/core/plan/outline";
 import { fittingPoints } from "@/core/plan/fitting-points";
 import type { Level, Point, YachtFile } from "@/core/yacht/schema";
@@ -87,7 +88,8 @@ export const YachtPlan = memo(function YachtPlan({
   onFitting,
   children,
 }: Props) {
-  const { lengthM, beamM } = file.particulars;
+  const size = drawnSize(file);
+  const { lengthM, beamM } = size;
   const margin = 0.55;
   const box = {
     x: (-beamM / 2 - margin) * pixelsPerM,
@@ -112,7 +114,7 @@ export const YachtPlan = memo(function YachtPlan({
         })
       }
     >
-      <Hull particulars={file.particulars} />
+      <Hull size={size} />
       {Object.entries(file.furniture)
         .filter(([, piece]) => piece.level === level)
         .sort(([, a], [, b]) => painted.indexOf(a.kind) - painted.indexOf(b.kind))
@@ -150,12 +152,12 @@ export const YachtPlan = memo(function YachtPlan({
 });
 
 /** Her hull to scale, with the toe rail of a monohull. */
-function Hull({ particulars }: { particulars: YachtFile["particulars"] }) {
-  const hulls = hullShape(particulars).map((outline) => outlinePath(outline, pixelsPerM));
+function Hull({ size }: { size: HullParticulars }) {
+  const hulls = hullShape(size).map((outline) => outlinePath(outline, pixelsPerM));
   const inner =
-    particulars.hull === "catamaran"
+    size.hull === "catamaran"
       ? ""
-      : hullShape({ ...particulars, lengthM: particulars.lengthM - 0.5, beamM: particulars.beamM - 0.32 })
+      : hullShape({ ...size, lengthM: size.lengthM - 0.5, beamM: size.beamM - 0.32 })
           .map((outline) =>
             outlinePath(
               outline.map(([a, b]): Point => [a + 0.3, b]),

@@ -20,7 +20,7 @@ export async function EditFile({ of, slug, view: asked }: FileName & { view?: st
     throw error;
   });
   if (!view) notFound();
-  const opens = asked === "publish" ? "publish" : "part";
+  const opens = asked === "publish" ? "publish" : undefined;
   return (
     <FileEditor
       first={view.screen}

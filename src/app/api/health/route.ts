@@ -1,5 +1,5 @@
 import { readHealth } from "@/api/system";
-import { databaseAnswers } from "@/server/db/health";
+import { healthNow } from "@/server/health/health";
 import { serve } from "@/server/http/serve";
 
-export const GET = serve(readHealth, databaseAnswers);
+export const GET = serve(readHealth, healthNow);

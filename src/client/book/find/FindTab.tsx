@@ -54,7 +54,12 @@ export function FindTab({ file, route, go, tells, yacht }: Props) {
       {show && show.kind !== "place" ? (
         <Found file={file} found={{ kind: show.kind, id: show.key }} go={go} tells={tells} />
       ) : (
-        <BySystem file={file} onFitting={fitting} onProcedure={procedure} />
+        <BySystem
+          file={file}
+          onFitting={fitting}
+          onProcedure={procedure}
+          onOther={(kind, key) => go("find", { kind, key })}
+        />
       )}
     </>
   );

@@ -9,6 +9,7 @@ import { StatementPart } from "../StatementPart";
 import { useAt } from "../useAt";
 import { BoatCard } from "./BoatCard";
 import { Figures } from "./Figures";
+import { Manuals } from "./Manuals";
 import { Terms } from "./Terms";
 
 /** Papers: what was signed, what was agreed, her card, and what this device does with the book. */
@@ -20,6 +21,7 @@ export function PapersTab({ store }: { store: BookStore }) {
       <Records store={store} />
       {book.terms && <Terms store={store} terms={book.terms} />}
       <Figures file={book.yacht.file} />
+      <Manuals file={book.yacht.file} />
       <BoatCard slug={book.yacht.slug} />
       <section className={styles.block} aria-label={t("light.section")}>
         <h2>{t("light.section")}</h2>

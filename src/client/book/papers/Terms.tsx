@@ -19,7 +19,14 @@ export function Terms({ store, terms }: { store: BookStore; terms: NonNullable<B
     [t("fuel"), t(`fuel-${terms.fuelRule}`)],
     [t("back"), at(stay.endsAt)],
     [t("late"), t("late-hours", { hours: terms.lateHours })],
-    [t("wind"), t("wind-limit", { knots: terms.windLimitKn })],
+    [
+      t("wind"),
+      t("wind-limit", {
+        knots: terms.windLimitKn,
+        limits: terms.gustLimitKn === undefined ? "no" : "yes",
+        gusts: terms.gustLimitKn ?? 0,
+      }),
+    ],
   ];
   return (
     <section className={styles.block} aria-label={t("title")}>

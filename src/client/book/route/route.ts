@@ -9,7 +9,7 @@ export type Show = { kind: FindableKind | "place"; key: string };
 
 /** Where one is in a boat book. */
 export interface BookRoute {
-  at: BookTab | "study";
+  at: BookTab | "study" | "area";
   show: Show | null;
   /** on Find: what can be wrong, instead of the field alone */
   isWrong: boolean;
@@ -21,7 +21,7 @@ const isKind = (text: string | undefined): text is Show["kind"] =>
 /** Reads an address without what stands before it: `find/fitting/gas-tap`, `plan/place/galley`, `papers`. */
 export function routeFrom(path: string, first: BookTab): BookRoute {
   const [tab, kind, key] = path.split("/");
-  const at = tab === "study" ? tab : (bookTabs.find((each) => each === tab) ?? first);
+  const at = tab === "study" || tab === "area" ? tab : (bookTabs.find((each) => each === tab) ?? first);
   const show = isKind(kind) && key ? { kind, key } : null;
   return { at, show, isWrong: at === "find" && kind === "wrong" };
 }

@@ -1,7 +1,9 @@
 "use client";
+import { useTranslations } from "next-intl";
 import { useState } from "react";
 import type { Stage } from "@/core/stays/stage";
 import type { BookStore } from "../../store/book-store";
+import { Button } from "@/ui/Button";
 import { AfterCheckIn } from "../AfterCheckIn";
 import { ComingBack } from "../ComingBack";
 import type { BookRoute } from "../route/route";
@@ -9,12 +11,15 @@ import { StudyPart } from "../StudyPart";
 import { WalkAlone } from "../WalkAlone";
 import { BringAlong } from "./BringAlong";
 import { CallTheBase } from "./CallTheBase";
+import { CrewPart } from "./CrewPart";
 import { KeptHere } from "./KeptHere";
 import { Over } from "./Over";
 import { WhenAndWhere } from "./WhenAndWhere";
+import { WhoDoesWhat } from "./WhoDoesWhat";
 
 /** What a crew needs today: before it comes, on the day, under way and afterwards. */
 export function TodayTab({ store, stage, go }: { store: BookStore; stage: Stage; go: (at: BookRoute["at"]) => void }) {
+  const t = useTranslations("area");
   const { book } = store;
   const [openedAt] = useState(() => Date.now());
   const mayStudy = stage === "before" || stage === "day";
@@ -27,11 +32,18 @@ export function TodayTab({ store, stage, go }: { store: BookStore; stage: Stage;
       {mayStudy && <StudyPart store={store} onOpen={() => go("study")} />}
       {stage === "before" && alone}
       {stage === "before" && <WhenAndWhere store={store} />}
+      {mayStudy && book.crew && <CrewPart book={book} />}
       {mayStudy && <BringAlong />}
       {stage === "under-way" && <AfterCheckIn store={store} />}
       {stage === "under-way" && <ComingBack store={store} nowMs={openedAt} />}
       {stage === "after" && <Over store={store} onPapers={() => go("papers")} />}
-      <CallTheBase phone={book.base.phone} />
+      {book.crew && stage !== "after" && <WhoDoesWhat stay={book.stay.id} crew={book.crew} file={book.yacht.file} />}
+      {book.area && stage !== "after" && (
+        <p>
+          <Button onClick={() => go("area")}>{t("open", { name: book.area.name })}</Button>
+        </p>
+      )}
+      <CallTheBase phone={book.base.phone} channel={book.base.channel} hours={book.base.hours} />
       <KeptHere store={store} />
     </>
   );

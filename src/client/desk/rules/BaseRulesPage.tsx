@@ -16,6 +16,7 @@ import { useDeskForm } from "../../forms/useDeskForm";
 import { DeskPart } from "../shared/DeskPart";
 import { faultsOf, ruleFields, typedRules, wantedRules } from "./draft";
 import { ruleGroups, settledBy } from "./groups";
+import type { RulesPart } from "./parts";
 import { RuleLine } from "./RuleLine";
 import { RulesHistory } from "./RulesHistory";
 
@@ -25,14 +26,41 @@ interface Props {
   history: readonly RulesChange[];
   timeZone: string;
   maySettle: boolean;
+  /** the part that is open at first */
+  start?: RulesPart;
   /** the price list, which is settled by itself */
   prices?: ReactNode;
+  /** terms and hours that are usual in charters */
+  terms?: ReactNode;
+  /** what the base lends, and what it does between two charters */
+  extras?: ReactNode;
+  turnRound?: ReactNode;
+  /** what guests are written */
+  messages?: ReactNode;
+  /** for how long what is private is held */
+  keeping?: ReactNode;
 }
 
 /** What the base has settled for all its yachts, by what it is about; a manager settles it anew, with a reason that stays. */
-export function BaseRulesPage({ history, timeZone, prices, ...settled }: Props) {
+export function BaseRulesPage({
+  history,
+  timeZone,
+  prices,
+  terms,
+  extras,
+  turnRound,
+  messages,
+  keeping,
+  start = "rules",
+  ...settled
+}: Props) {
   const t = useTranslations("rules");
-  const [part, setPart] = useState<"rules" | "prices" | "history">("rules");
+  const lent = useTranslations("lent");
+  const round = useTranslations("turn-round");
+  const outbox = useTranslations("outbox");
+  const charters = useTranslations("charters");
+  const held = useTranslations("private");
+  const [part, setPart] = useState(start);
   const tabs = [
     {
       value: "rules" as const,
@@ -40,6 +68,11 @@ export function BaseRulesPage({ history, timeZone, prices, ...settled }: Props) 
       shown: <Rules {...settled} history={history} timeZone={timeZone} />,
     },
     ...(prices ? [{ value: "prices" as const, word: t("part-prices"), shown: prices }] : []),
+    ...(terms ? [{ value: "terms" as const, word: charters("tab"), shown: terms }] : []),
+    ...(extras ? [{ value: "extras" as const, word: lent("part"), shown: extras }] : []),
+    ...(turnRound ? [{ value: "turn-round" as const, word: round("part"), shown: turnRound }] : []),
+    ...(messages ? [{ value: "messages" as const, word: outbox("part"), shown: messages }] : []),
+    ...(keeping ? [{ value: "keeping" as const, word: held("part"), shown: keeping }] : []),
     {
       value: "history" as const,
       word: t("history"),
@@ -57,7 +90,7 @@ export function BaseRulesPage({ history, timeZone, prices, ...settled }: Props) 
   );
 }
 
-function Rules({ rules, number, history, timeZone, maySettle }: Omit<Props, "prices">) {
+function Rules({ rules, number, history, timeZone, maySettle }: Omit<Props, "prices" | "extras" | "turnRound">) {
   const t = useTranslations("rules");
   const [draft, setDraft] = useState(rules);
   const [find, setFind] = useState("");

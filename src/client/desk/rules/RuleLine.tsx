@@ -44,12 +44,13 @@ export function RuleLine({ row, settled, timeZone, ...control }: Props) {
 function Control({ row: { field, word, help }, form, draft, disabled, onChange }: Omit<Props, "settled" | "timeZone">) {
   switch (field) {
     case "walkAlone":
+    case "managerCode":
       return (
         <OneOf
           {...{ word, help, disabled }}
           options={["yes", "no"]}
-          value={draft.walkAlone ? "yes" : "no"}
-          onChoose={(value) => onChange({ ...draft, walkAlone: value === "yes" })}
+          value={draft[field] ? "yes" : "no"}
+          onChoose={(value) => onChange({ ...draft, [field]: value === "yes" })}
         />
       );
     case "expectedShown":

@@ -10,6 +10,7 @@ import { figures, limits, measures } from "./draft";
 
 const names = {
   walkAlone: "walk-alone",
+  managerCode: "manager-code",
   expectedShown: "expected-shown",
   neverLetGo: "never",
   readingLimits: "limits",

@@ -8,6 +8,7 @@ export const figures = [
   ["boatDataMinutes", "boat-data-minutes"],
   ["objectDays", "object-days"],
   ["windLimitKn", "wind"],
+  ["gustLimitKn", "gusts"],
 ] as const;
 /** Figures with decimals. */
 export const measures = [

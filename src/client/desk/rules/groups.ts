@@ -5,15 +5,15 @@ import { limits, ruleFields, type NumberWord, type TypedRules } from "./draft";
 
 /** One rule as it is shown: a number that is typed, or one of a few. */
 export interface RuleRow {
-  field: keyof TypedRules | "walkAlone" | "expectedShown" | "neverLetGo";
+  field: keyof TypedRules | "walkAlone" | "managerCode" | "expectedShown" | "neverLetGo";
   /** key of its words in the catalogue */
-  word: NumberWord | "walk-alone" | "expected-shown" | "never";
+  word: NumberWord | "walk-alone" | "manager-code" | "expected-shown" | "never";
   /** key of what is said about it */
   help?: Help;
 }
 
-type Help = "walk-alone-words" | "expected-words" | "limits-words" | "never-words";
-type Group = "walk" | "weather" | "handovers" | "marks" | "statement" | "limits" | "never";
+type Help = "manager-code-words" | "walk-alone-words" | "expected-words" | "limits-words" | "never-words";
+type Group = "people" | "walk" | "weather" | "handovers" | "marks" | "statement" | "limits" | "never";
 
 const numbers = (...fields: (keyof TypedRules)[]): RuleRow[] =>
   ruleFields.filter(([field]) => fields.includes(field)).map(([field, word]) => ({ field, word }));
@@ -21,7 +21,7 @@ const numbers = (...fields: (keyof TypedRules)[]): RuleRow[] =>
 /** The rules of a base by what they are about, in the order of a charter. */
 export const ruleGroups: readonly { group: Group; help?: Help; rows: readonly RuleRow[] }[] = [
   { group: "walk", rows: [{ field: "walkAlone", word: "walk-alone", help: "walk-alone-words" }] },
-  { group: "weather", rows: numbers("windLimitKn") },
+  { group: "weather", rows: numbers("windLimitKn", "gustLimitKn") },
   {
     group: "handovers",
     rows: [
@@ -36,6 +36,7 @@ export const ruleGroups: readonly { group: Group; help?: Help; rows: readonly Ru
     help: "limits-words",
     rows: numbers("tightBelowMm", "watchAboveMm", "stopAboveMm", "watchBelowPercent"),
   },
+  { group: "people", rows: [{ field: "managerCode", word: "manager-code", help: "manager-code-words" }] },
   { group: "never", help: "never-words", rows: [{ field: "neverLetGo", word: "never" }] },
 ];
 

@@ -25,7 +25,12 @@ export function Aboard({ file, at }: { file: YachtFile; at: ReturnType<typeof us
         <Box as="section" aria-live="polite">
           <Detail file={file} at={at} />
         </Box>
-        <BySystem file={file} onFitting={at.showFitting} onProcedure={at.showProcedure} />
+        <BySystem
+          file={file}
+          onFitting={at.showFitting}
+          onProcedure={at.showProcedure}
+          onOther={(kind, id) => at.showFound({ kind, id, place: null })}
+        />
       </Box>
       <DeskPart title={t("emergency")} isFirst>
         <EmergencyCards file={file} />

@@ -5,6 +5,7 @@ import { useTranslations } from "next-intl";
 import { printCard, printLabels, printPlan, saveInventory, saveYachtFile } from "@/api/yachts";
 import { Menu } from "@/ui/kit/Menu";
 import { href } from "../../api/call";
+import { useMay } from "../shared/staff";
 import { FileWorkLink } from "../FileWorkLink";
 import type { YachtPageProps } from "./props";
 
@@ -12,6 +13,7 @@ import type { YachtPageProps } from "./props";
 export function YachtHead({ slug, name, berth, code, revision, file, yachtClass, mayEdit, fileWork }: YachtPageProps) {
   const t = useTranslations("fleet");
   const all = useTranslations();
+  const seesLog = useMay("see-log");
   const params = { slug };
   return (
     <Box display="flex" flexWrap="wrap" justifyContent="space-between" alignItems="flex-start" gap="3">
@@ -37,6 +39,7 @@ export function YachtHead({ slug, name, berth, code, revision, file, yachtClass,
           entries={[
             { word: all("survey.link"), href: `/survey#${slug}` },
             { word: all("tune.link"), href: `/fleet/${slug}/walk` },
+            ...(seesLog ? [{ word: all("log.link"), href: `/log?yacht=${slug}` }] : []),
           ]}
         />
         <Menu

@@ -1,8 +1,10 @@
 "use client";
 import { useTranslations } from "next-intl";
 import { referredCollection } from "@/core/yacht/draft/fields";
+import { blankDay, blankWords } from "@/core/yacht/parts/blank";
 import { Field } from "@/ui/Field";
 import { useEditing } from "../inputs/editing";
+import { ManualField } from "../inputs/ManualField";
 import { PhotoField } from "../inputs/PhotoField";
 import { TextField } from "../inputs/TextField";
 import { partName } from "../inputs/tree";
@@ -20,8 +22,12 @@ export function Chosen(part: FieldPart) {
       ? Object.entries(parts).map(([key, named]) => ({ value: key, word: `${partName(named, key)} (${key})` }))
       : null);
   if (options) return <Options {...part} options={options} />;
-  const text = value === null ? "" : String(value as string);
-  if (field.name === "photo")
+  const text = value === null || value === blankDay || value === blankWords ? "" : String(value as string);
+  if (field.name === "manual")
+    return (
+      <ManualField label={label} value={value === null ? null : text} error={error} disabled={disabled} onKeep={put} />
+    );
+  if (field.name === "photo" || field.name === "photoShut")
     return (
       <PhotoField
         path={path}
@@ -53,16 +59,19 @@ function Options({
 }: FieldPart & { options: readonly { value: string; word: string }[] }) {
   const t = useTranslations("editor");
   const { disabled } = useEditing();
+  const isUnchosen = value === null || value === blankWords;
   return (
     <Field label={label} error={error}>
       {(ids) => (
         <select
           {...ids}
           disabled={disabled}
-          value={value === null ? "" : String(value as string)}
-          onChange={(event) => void put(event.target.value === "" ? null : event.target.value)}
+          value={isUnchosen ? "" : String(value as string)}
+          onChange={(event) =>
+            void put(event.target.value !== "" ? event.target.value : field.mustBeTold ? blankWords : null)
+          }
         >
-          {(field.optional || value === null) && <option value="">{t("nothing")}</option>}
+          {(field.optional || isUnchosen) && <option value="">{t("nothing")}</option>}
           {options.map((option) => (
             <option key={option.value} value={option.value}>
               {option.word}

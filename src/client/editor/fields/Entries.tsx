@@ -23,6 +23,11 @@ export function Entries({ path, field, label, value, nested }: FieldPart) {
     // the first one begins the list, where there was none
     void onChange([list.length === 0 ? { path, to: [entry] } : { path: `${path}/${list.length}`, to: entry }]);
   };
+  const remove = (index: number) => {
+    // with its last entry goes a list that may be left out: none may be empty
+    const isWhole = list.length === 1 && field.optional;
+    void onChange([{ path: isWhole ? path : `${path}/${index}`, to: null }]);
+  };
   const move = (from: number, to: number) => {
     setOpen(null);
     const next = [...list];
@@ -53,6 +58,7 @@ export function Entries({ path, field, label, value, nested }: FieldPart) {
               isOpen={of.length === 0 || open === index}
               onOpen={() => setOpen(open === index ? null : index)}
               onMove={(to) => move(index, to)}
+              onRemove={() => remove(index)}
               nested={nested}
             />
           </SortableRow>

@@ -20,14 +20,15 @@ interface Props {
   isOpen: boolean;
   onOpen: () => void;
   onMove: (to: number) => void;
+  onRemove: () => void;
   nested: FieldPart["nested"];
 }
 
 /** One entry of a list: its words while it is closed, its fields while it is open, and its place among the others. */
-export function EntryBox({ path, name, entry, index, count, of, isOpen, onOpen, onMove, nested }: Props) {
+export function EntryBox({ path, name, entry, index, count, of, isOpen, onOpen, onMove, onRemove, nested }: Props) {
   const t = useTranslations("editor");
   const all = useTranslations();
-  const { file, findings, disabled, onChange } = useEditing();
+  const { file, findings, disabled } = useEditing();
   const words = fillFigures(valueText(all, entry), file).slice(0, 90);
   const isText = of.length === 0;
   return (
@@ -64,11 +65,7 @@ export function EntryBox({ path, name, entry, index, count, of, isOpen, onOpen, 
         >
           ↓
         </Button>
-        <Button
-          disabled={disabled}
-          onClick={() => void onChange([{ path, to: null }])}
-          aria-label={t("take-out-of", { name })}
-        >
+        <Button disabled={disabled} onClick={onRemove} aria-label={t("take-out-of", { name })}>
           {t("take-out")}
         </Button>
       </Box>

@@ -5,6 +5,7 @@ import { Chosen } from "./Chosen";
 import { Entries } from "./Entries";
 import type { FieldPart } from "./field-part";
 import { Figure } from "./Figure";
+import { FigureOrRange } from "./FigureOrRange";
 import { Inner } from "./Inner";
 import { OnThePlan } from "./OnThePlan";
 import { Written } from "./Written";
@@ -17,6 +18,7 @@ export const fieldInputs: Readonly<Record<FieldSpec["kind"], FC<FieldPart>>> = {
   text: Chosen,
   words: Written,
   number: Figure,
+  span: FigureOrRange,
   keys: ByComma,
   texts: ByComma,
   part: Inner,

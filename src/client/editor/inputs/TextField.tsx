@@ -14,6 +14,9 @@ interface Props {
   onKeep: (text: string) => Promise<boolean>;
 }
 
+/** How many rows a text of so many letters is given: one while it fits, room to write on when it does not. */
+const rowsFor = (letters: number): number => (letters <= 60 ? 1 : Math.min(6, Math.ceil(letters / 70) + 1));
+
 /** A field that keeps what was typed when it is left. What was refused stays typed beside what stands there now. */
 export function TextField({ label, value, error, disabled, long = false, number = false, onKeep }: Props) {
   const t = useTranslations("editor");
@@ -32,12 +35,18 @@ export function TextField({ label, value, error, disabled, long = false, number 
     <Box>
       <Field label={label} error={error ?? (wrong ? t("number-wrong") : null)}>
         {(ids) =>
-          long && shown.length > 60 ? (
+          // never one for the other while it is typed in: the cursor and what was typed would go with it
+          long ? (
             <textarea
               {...ids}
               {...keys}
-              rows={Math.min(6, Math.ceil(shown.length / 70) + 1)}
+              rows={rowsFor(shown.length)}
               onChange={(event) => setTyped(event.target.value)}
+              onKeyDown={(event) => {
+                if (event.key !== "Enter" || event.shiftKey) return;
+                event.preventDefault();
+                void keep();
+              }}
             />
           ) : (
             <input

@@ -2,6 +2,7 @@
 import { Box, Button } from "@chakra-ui/react";
 import { useTranslations } from "next-intl";
 import { useId, useState } from "react";
+import { writtenSpan } from "@/core/basics/span";
 import { figureAt, figureFields, referencesIn } from "@/core/yacht/figures";
 import { writtenAsReference } from "@/core/yacht/typed-figures";
 import { fieldWords } from "@/messages/change-words";
@@ -71,7 +72,7 @@ function FigurePicker({ onPick }: { onPick: (reference: string) => void }) {
   const list = useId();
   const options = figureFields(file).map((each) => ({
     ...each,
-    words: t("figure-is", { part: each.part, field: fieldWords(each.field), value: each.value }),
+    words: t("figure-is", { part: each.part, field: fieldWords(each.field), value: writtenSpan(each.value) }),
   }));
   return (
     <Field label={t("figure-find")}>

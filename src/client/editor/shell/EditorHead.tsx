@@ -3,16 +3,17 @@ import { Box } from "@chakra-ui/react";
 import Link from "next/link";
 import { useTranslations } from "next-intl";
 import type { DraftScreen, FileName } from "@/api/schemas/draft";
+import { untoldPaths } from "@/core/checks/untold";
 import { Segments } from "@/ui/kit/Segments";
 import styles from "../inputs/Editor.module.css";
 
-export type View = "part" | "proposed" | "paste" | "publish";
+export type View = "part" | "told" | "proposed" | "paste" | "publish";
 
 /** The page of the file that is edited. */
 export const pageOf = ({ of, slug }: FileName) => (of === "classes" ? `/fleet/class/${slug}` : `/fleet/${slug}`);
 
-const ofYacht: readonly View[] = ["part", "proposed", "paste", "publish"];
-const ofClass: readonly View[] = ["part", "paste", "publish"];
+const ofYacht: readonly View[] = ["part", "told", "proposed", "paste", "publish"];
+const ofClass: readonly View[] = ["part", "told", "paste", "publish"];
 
 /** Whose file it is, on what it rests, and which side of it is shown. */
 export function EditorHead({
@@ -27,6 +28,9 @@ export function EditorHead({
   const t = useTranslations();
   const { file } = screen;
   const isClass = file.of === "classes";
+  const untold = untoldPaths(screen.findings).length;
+  // what a yacht of the usual file never needs takes no room
+  const views = (isClass ? ofClass : ofYacht).filter((each) => each !== "told" || untold > 0 || view === "told");
   return (
     <div className={styles.head}>
       <Box>
@@ -50,9 +54,9 @@ export function EditorHead({
         <Segments
           label={t("editor.view")}
           value={view}
-          options={(isClass ? ofClass : ofYacht).map((value) => ({
+          options={views.map((value) => ({
             value,
-            word: t(`editor.view-${value}`, { notes: screen.notes.length + screen.moved.length }),
+            word: t(`editor.view-${value}`, { notes: screen.notes.length + screen.moved.length, untold }),
           }))}
           onChoose={onView}
         />

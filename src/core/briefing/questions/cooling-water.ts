@@ -8,6 +8,7 @@ export const coolingWater: QuestionKind = {
     const [engine] = Object.values(file.engines);
     if (!servesPurpose(file, topic.procedures, "engine-start") || !engine) return [];
     const seconds = engine.coolingWaterSeconds;
+    if (seconds === undefined) return [];
     const options = [seconds, seconds * 3, seconds * 10].map((each) => ({
       id: String(each),
       words: { key: "seconds", values: { seconds: each } },

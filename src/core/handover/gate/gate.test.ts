@@ -145,6 +145,22 @@ describe("what the gate knows besides the list", () => {
     ).toEqual([["wind-over-limit", true]]);
   });
 
+  it("holds her above the limit of gusts, and above her own where that is lower", () => {
+    const gusty = { ...forecast, gustKn: 35 };
+    expect(reasons({ forecast: { ...forecast, gustKn: 34 } })).toEqual([]);
+    expect(reasons({ forecast: gusty })).toEqual([["gusts-over-limit", true]]);
+    // a list from before there was such a limit has none
+    const { gustLimitKn: _, ...older } = rules;
+    expect(reasons({ forecast: gusty }, listOf(lines, { rules: older }))).toEqual([]);
+    const small = (ownWindKn: { mean?: number; gusts?: number }) => listOf(lines, { rules, ownWindKn });
+    expect(reasons({ forecast }, small({ mean: 17 }))).toEqual([["wind-over-limit", true]]);
+    expect(reasons({ forecast }, small({ gusts: 24 }))).toEqual([["gusts-over-limit", true]]);
+    // her own does not raise the base's
+    expect(reasons({ forecast: { ...forecast, windKn: 26 } }, small({ mean: 40 }))).toEqual([
+      ["wind-over-limit", true],
+    ]);
+  });
+
   it("says that it knows no forecast of that day, and takes no other day's for it", () => {
     expect(reasons({ forecast: null })).toEqual([["no-forecast", false]]);
     expect(reasons({ forecast: { ...forecast, day: "2027-06-13", windKn: 50 } })).toEqual([["no-forecast", false]]);
@@ -154,6 +170,30 @@ describe("what the gate knows besides the list", () => {
     expect(reasons({ forecast, safetyWork: [{ id: id(7), words: "Bilge pump" }] })).toEqual([
       ["safety-work-open", true, "Bilge pump"],
     ]));
+});
+
+describe("places in the raft", () => {
+  const raft = countLine("life-raft", { expected: 1, safety: true, matter: "raft", raftPlaces: 4 });
+  const gateOf = (aboard: number, counted?: number, kind: "check-in" | "check-out" = "check-in") =>
+    gate(
+      listOf([raft], { kind, stay: { ...list.stay, aboard }, maximumAboard: 12 }),
+      fold(counted === undefined ? [] : [entryOf(1, "line:count:life-raft", "count", { count: counted })]),
+      context(),
+    ).reasons.filter(({ code }) => code === "raft-too-small");
+
+  it("hold her when there are fewer than people, and nobody may lift that", () => {
+    expect(gateOf(4)).toEqual([]);
+    expect(gateOf(5)).toEqual([
+      { code: "raft-too-small", blocks: true, lift: "nobody", line: null, counts: { have: 4, need: 5 } },
+    ]);
+  });
+
+  it("go by the rafts that were counted", () => {
+    expect(gateOf(8, 2)).toEqual([]);
+    expect(gateOf(3, 0).map(({ counts }) => counts)).toEqual([{ have: 0, need: 3 }]);
+  });
+
+  it("are no matter of a check-out", () => expect(gateOf(9, 1, "check-out")).toEqual([]));
 });
 
 describe("life jackets by weight", () => {

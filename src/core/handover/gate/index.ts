@@ -9,6 +9,7 @@ import { lines } from "./lines";
 import { withOverride } from "./override";
 import type { GateContext } from "./context";
 import type { GateRule, Reason } from "./reason";
+import { raft } from "./raft";
 import { safetyWork } from "./safety-work";
 import { unfinished } from "./unfinished";
 import { weather } from "./weather";
@@ -18,7 +19,17 @@ export interface Gate {
   reasons: Reason[];
 }
 
-const rulesOfGate: readonly GateRule[] = [aboard, jackets, deposit, weather, safetyWork, lines, briefing, unfinished];
+const rulesOfGate: readonly GateRule[] = [
+  aboard,
+  jackets,
+  raft,
+  deposit,
+  weather,
+  safetyWork,
+  lines,
+  briefing,
+  unfinished,
+];
 
 /**
  * Whether the yacht may leave by the base's own record, with every reason and who may lift it. It is never permission to

@@ -13,6 +13,8 @@ export type ReasonCode =
   | "too-many-aboard"
   | "without-jacket"
   | "crew-unknown"
+  | "raft-too-small"
+  | "gusts-over-limit"
   | "deposit-not-met"
   | "briefing-open"
   | "safety-work-open"

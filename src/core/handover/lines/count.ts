@@ -16,6 +16,8 @@ export const CountLine = lineOf("count", {
   perPerson: Type.Boolean(),
   /** for a life jacket: whom it fits by weight */
   jacketKg: Type.Optional(JacketKg),
+  /** for a life raft: how many people it takes */
+  raftPlaces: Type.Optional(Type.Integer({ minimum: 1 })),
   replacementMinor: Type.Integer({ minimum: 0 }),
   boughtOn: Type.String(),
   lifeMonths: Type.Integer({ minimum: 1 }),
@@ -62,6 +64,7 @@ function fromFile({ yacht: { file }, checkIn }: LineInput): CountLine[] {
     perPerson: item.perPerson ?? false,
     ...(item.matter ? { matter: item.matter } : {}),
     ...(item.jacketKg ? { jacketKg: item.jacketKg } : {}),
+    ...(item.raftPlaces ? { raftPlaces: item.raftPlaces } : {}),
     ...(item.consumed ? { consumed: true } : {}),
     replacementMinor: item.replacementMinor,
     boughtOn: item.boughtOn,

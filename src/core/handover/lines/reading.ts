@@ -4,7 +4,8 @@ import { InstantText } from "../../basics/ids";
 import type { Said } from "../../basics/said";
 import { Words } from "../../basics/words";
 import { judge, readingRules, type ReadingValue } from "../../readings";
-import { readingValueSchema } from "../../readings/rule";
+import { readingValueSchema, type ReadField } from "../../readings/rule";
+import { gaugeTaps } from "../../readings/tank-level";
 import { entriesByOrder } from "../../yacht/by-order";
 import { filledWords } from "../../yacht/figures";
 import type { YachtFile } from "../../yacht/schema";
@@ -20,6 +21,10 @@ export const ReadingLine = lineOf("reading", {
   given: Type.Record(Type.String(), Type.Unknown()),
   /** where the yacht's boat-data server has it */
   signal: Type.Optional(Type.String()),
+  /** a gauge that shows no litres: its marks, and how much is in it at each */
+  marks: Type.Optional(Type.Array(Type.Object({ value: Type.Number(), words: Words }))),
+  /** how its switch stands, where one gauge shows several tanks */
+  gaugeStands: Type.Optional(Words),
 });
 export type ReadingLine = Static<typeof ReadingLine>;
 
@@ -60,10 +65,29 @@ function ofTheYacht(input: LineInput): ReadingLine[] {
       safety: spec.safety ?? false,
       how: filledWords(file, spec.how),
       reading: spec.kind,
-      given: givenFor(input, key, spec),
+      ...givenAndGauge(input, key, spec),
       ...(spec.signal === undefined ? {} : { signal: spec.signal }),
       ...matterOf(spec),
     }));
+}
+
+/** What its rule needs, and how the gauge is read where it is one of a tank. */
+function givenAndGauge(
+  input: LineInput,
+  key: string,
+  spec: YachtFile["readings"][string],
+): Pick<ReadingLine, "given" | "marks" | "gaugeStands"> {
+  const { file } = input.yacht;
+  const given = givenFor(input, key, spec);
+  const tank = typeof given.capacityL === "number" ? file.tanks[spec.of ?? ""] : undefined;
+  if (!tank) return { given };
+  const marks = gaugeTaps(tank, Number(given.capacityL));
+  const stands = spec.with === undefined ? tank.gaugeSwitch?.stands : undefined;
+  return {
+    given,
+    ...(marks.length > 0 ? { marks } : {}),
+    ...(stands === undefined ? {} : { gaugeStands: filledWords(file, stands) }),
+  };
 }
 
 function matterOf({ kind, matter = matterOfReading[kind] }: YachtFile["readings"][string]): {
@@ -83,7 +107,7 @@ function limitsFor({ rules }: LineInput, kind: string, own: Record<string, numbe
 function givenFor(
   input: LineInput,
   key: string,
-  { kind, of = "", limits }: YachtFile["readings"][string],
+  { kind, of = "", with: others = [], limits }: YachtFile["readings"][string],
 ): Record<string, unknown> {
   const rule = readingRules[kind];
   if (!rule) return {};
@@ -95,6 +119,7 @@ function givenFor(
   const given = rule.given({
     file,
     of,
+    with: others,
     fromDay: input.stay.fromDay,
     toDay: input.stay.toDay,
     openedAt: input.openedAt,
@@ -157,6 +182,16 @@ function words({ reading: kind }: ReadingLine, value: ReadingValue): Said {
   return addedMl > 0 ? { key: "reading.added", values: { addedMl }, parts: { sentence } } : sentence;
 }
 
+/** The fields of a reading; volts up to what the meter of such a bank can show. */
+const boundedFields = (line: ReadingLine): readonly ReadField[] => {
+  const { nominalV } = line.given;
+  return (readingRules[line.reading]?.fields ?? []).map((field) =>
+    field.type === "number" && field.name === "volts" && typeof nominalV === "number"
+      ? { ...field, most: Math.min(field.most, Math.max(60, nominalV * 1.5)) }
+      : field,
+  );
+};
+
 /** The number of a reading that is reckoned with, or null where only a date or a needle is read. */
 function numberOf(kind: string, value: ReadingValue): number | null {
   const field = readingRules[kind]?.number;
@@ -185,15 +220,15 @@ export const reading: LineKind<Reading> = {
   aspect: "reading",
   valueSchema: (line) => {
     const rule = readingRules[line.reading];
-    return rule ? readingValueSchema(rule) : null;
+    return rule ? readingValueSchema({ fields: boundedFields(line) }) : null;
   },
   besides: { fetched: FetchedValue },
   fromFile,
   seconds: 30,
   fields: (line) =>
-    (readingRules[line.reading]?.fields ?? []).filter(
-      (field) => !(field.type === "number" && field.unless !== undefined && line.given[field.unless] === true),
-    ),
+    boundedFields(line)
+      .filter((field) => !(field.type === "number" && field.unless !== undefined && line.given[field.unless] === true))
+      .map((field) => (line.marks && field.name === "litres" ? { ...field, taps: line.marks } : field)),
   judge: judgeReading,
   verdict: (line, value) => judgeReading(line, value).verdict,
   words,

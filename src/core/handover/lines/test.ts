@@ -15,6 +15,8 @@ export const TestLine = lineOf("test", {
   when: Type.Union([Type.Literal("alongside"), Type.Literal("may-wait"), Type.Literal("shown")]),
   /** hours after leaving the berth within which it must be tried; null when it must be tried alongside */
   waitHours: Type.Union([Type.Integer({ minimum: 1 }), Type.Null()]),
+  /** of a task of the base: how long it takes one person on this yacht */
+  minutes: Type.Optional(Type.Integer({ minimum: 1 })),
 });
 export type TestLine = Static<typeof TestLine>;
 

@@ -1,5 +1,6 @@
 import { demoYacht } from "../../../testing/demo-yacht";
 import { usualRules } from "../../base/rules";
+import { hired, paddleBoard } from "../../../testing/extras";
 import { id } from "../../../testing/records";
 import { listHash } from "../list";
 import type { CountLine, ReadingLine } from "../lines";
@@ -28,6 +29,8 @@ const input = (change: Partial<ListInput> = {}): ListInput => ({
   crewKg: [],
   known: [],
   study: [],
+  hired: [],
+  turnRound: { tasks: [], takeOff: [] },
   changed: { reported: [], happened: [], often: new Map() },
   ...change,
 });
@@ -52,6 +55,28 @@ describe("the list of a handover", () => {
       2;
     expect(list.lines).toHaveLength(expected);
     expect(new Set(list.lines.map((line) => line.id)).size).toBe(expected);
+  });
+
+  it("counts, tests and briefs what the charter has hired, and names her own file by its own hash", () => {
+    const extra = paddleBoard({ test: { how: { en: "Pump it." } }, brief: { say: { en: "Leash." }, minutes: 3 } });
+    const more = makeList(input({ hired: [hired({ count: 2, extra })] }));
+    const added = more.lines.filter(({ id: line }) => !list.lines.some((each) => each.id === line));
+    expect(added.map(({ id: line, place }) => [line, place])).toEqual([
+      ["test:hired-paddle-board", "stern"],
+      ["count:hired-paddle-board", "stern"],
+    ]);
+    expect(more.briefing?.stops.map((stop) => stop.id)).toContain("hired-paddle-board");
+    expect(more.yacht.fileHash).toBe(list.yacht.fileHash);
+    // asked back at the check-out as it was at the check-in
+    const back = makeList(
+      input({
+        kind: "check-out",
+        hired: more.hired ?? [],
+        checkIn: { seal: "0".repeat(64), counts: { "count:hired-paddle-board": 1 }, foundIn: {} },
+      }),
+    );
+    expect(back.lines.find(({ id: line }) => line === "count:hired-paddle-board")).toMatchObject({ expected: 1 });
+    expect(list).not.toHaveProperty("hired");
   });
 
   it("goes deck first, place by place, and in each place in the file's order", () => {

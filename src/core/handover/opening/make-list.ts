@@ -1,4 +1,7 @@
 import { digestOf } from "../../basics/digest";
+import { withExtras } from "../../extras/aboard";
+import type { HiredExtra } from "../../extras/extra";
+import type { DueTask } from "../../tasks/due";
 import { makeBriefingPart } from "../../briefing/study/make-part";
 import type { StudyAnswer } from "../../briefing/study/answer";
 import { entriesByOrder } from "../../yacht/by-order";
@@ -19,6 +22,10 @@ export interface ListInput extends LineInput {
   currency: string;
   /** at check-out: also the seal of the check-in */
   checkIn: (LineInput["checkIn"] & { seal: string }) | null;
+  /** what the charter has hired; it is on the list as if it were hers */
+  hired: readonly HiredExtra[];
+  /** of a prep: what the base does on her before she goes out, and what is taken off her that is not hired any more */
+  turnRound: { tasks: readonly DueTask[]; takeOff: readonly HiredExtra[] };
   /** weights of the people aboard, as far as the crew list tells them */
   crewKg: readonly number[];
   /** defects that are not mended */
@@ -34,11 +41,18 @@ export interface ListInput extends LineInput {
  * Lines stand in the order of the places, and in each place in the order of their kinds.
  */
 export function makeList(input: ListInput): HandoverList {
-  const { file } = input.yacht;
+  const { hired } = input;
+  const file = withExtras(input.yacht.file, hired);
+  const made = { ...input, yacht: { ...input.yacht, file } };
   const isPrep = input.kind === "prep";
   const lines = isPrep
-    ? prepLines(file, lineKinds.reading.fromFile(input), lineKinds.count.fromFile(input))
-    : handoverLines(input);
+    ? prepLines(file, {
+        readings: lineKinds.reading.fromFile(made),
+        counts: lineKinds.count.fromFile(made),
+        hired,
+        ...input.turnRound,
+      })
+    : handoverLines(made);
   return {
     version: 1,
     kind: input.kind,
@@ -48,10 +62,12 @@ export function makeList(input: ListInput): HandoverList {
       name: file.particulars.name,
       class: file.particulars.class,
       revision: input.yacht.revision,
-      fileHash: digestOf(file),
+      // of her own file: the extras stand beside it
+      fileHash: digestOf(input.yacht.file),
     },
     stay: input.stay,
     maximumAboard: file.particulars.maximumAboard,
+    ...(file.particulars.windLimitKn ? { ownWindKn: file.particulars.windLimitKn } : {}),
     currency: input.currency,
     checkInSeal: input.checkIn?.seal ?? null,
     places: isPrep ? prepPlaces(lines) : placesInOrder(file),
@@ -60,6 +76,7 @@ export function makeList(input: ListInput): HandoverList {
     rules: input.rules,
     crewKg: [...input.crewKg].sort((a, b) => a - b),
     known: [...input.known],
+    ...(hired.length > 0 ? { hired: [...hired] } : {}),
     ...(input.kind === "check-in" ? { briefing: makeBriefingPart(file, input.study) } : {}),
     ...(input.kind === "check-out" ? { first: firstLooks(lines, input.changed) } : {}),
   };

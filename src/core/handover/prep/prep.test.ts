@@ -1,4 +1,5 @@
 import { demoYacht } from "../../../testing/demo-yacht";
+import { hired, paddleBoard } from "../../../testing/extras";
 import { entryOf, id } from "../../../testing/records";
 import { usualRules } from "../../base/rules";
 import type { EarlierReading } from "../../readings/rule";
@@ -7,8 +8,11 @@ import { seenDefects } from "../../upkeep/defect";
 import { fold } from "../fold";
 import type { HandoverList } from "../list";
 import type { ReadingLine, TestLine } from "../lines";
+import { dueTasks } from "../../tasks/due";
+import { usualTasks } from "../../tasks/usual";
 import { makeList } from "../opening/make-list";
-import { prepSections, sectionKey, stepOfReading } from "./sections";
+import { prepSections, sectionKey } from "../../tasks/sections";
+import { stepOfReading } from "./sections";
 
 const prepOf = (slug: string, more: Partial<Parameters<typeof makeList>[0]> = {}): HandoverList =>
   makeList({
@@ -33,6 +37,17 @@ const prepOf = (slug: string, more: Partial<Parameters<typeof makeList>[0]> = {}
     crewKg: [],
     known: [],
     study: [],
+    hired: [],
+    // she has lain since the autumn
+    turnRound: {
+      tasks: dueTasks(usualTasks, {
+        yacht: slug,
+        file: demoYacht(slug),
+        backOn: "2026-10-10",
+        outOn: "2027-06-12",
+      }),
+      takeOff: [],
+    },
     changed: { reported: [], happened: [], often: new Map() },
     ...more,
   });
@@ -59,10 +74,10 @@ describe("the technician's round", () => {
 
   it("sniffs before the first switch, reads batteries before the first load, and starts the engine last", () => {
     expect(idsIn(list, "opening-up")).toEqual([
-      "test:prep-sniff",
+      "test:task-sniff",
       "reading:bilge",
-      "test:prep-first-switch",
-      "test:prep-put-back",
+      "test:task-first-switch",
+      "test:task-put-back",
     ]);
     expect(idsIn(list, "batteries")).toEqual(["reading:battery-service", "reading:battery-starter"]);
     expect(idsIn(list, "engine-running")).toEqual([
@@ -97,6 +112,25 @@ describe("the technician's round", () => {
     expect(idsIn(list, "sails")).toEqual(["look:prep-sail-main", "look:prep-sail-genoa"]);
     const counted = list.lines.filter((line) => line.kind === "count");
     expect(counted).toHaveLength(Object.values(file.inventory).filter((item) => item.safety).length);
+  });
+
+  it("puts aboard what the charter has hired, takes off what the one before had, and says how long the base's tasks take", () => {
+    const kayak = hired({ key: "kayak", count: 2, extra: paddleBoard({ name: { en: "Kayak" } }) });
+    const round = prepOf("pale-heron", {
+      hired: [hired({ count: 1 })],
+      turnRound: {
+        tasks: dueTasks(
+          { clean: usualTasks["clean"]! },
+          { yacht: "pale-heron", file: demoYacht("pale-heron"), backOn: null, outOn: "2027-06-12" },
+        ),
+        takeOff: [kayak],
+      },
+    });
+    expect(idsIn(round, "turn-round")).toEqual(["test:off-kayak", "test:task-clean", "count:hired-paddle-board"]);
+    expect(round.lines.find(({ id: line }) => line === "test:off-kayak")?.name.en).toMatch(/: 2 × Kayak$/);
+    // 11.6 m: 60 and 3.6 times 11.25 are 100.5
+    expect(round.lines.find(({ id: line }) => line === "test:task-clean")).toMatchObject({ minutes: 100 });
+    expect(round.hired).toEqual([hired({ count: 1 })]);
   });
 
   it("has each engine of a catamaran, and of a day boat only what she has", () => {

@@ -1,23 +1,5 @@
+import type { PrepSection } from "../../tasks/sections";
 import type { ReadingKind } from "../../yacht/parts/reading-kinds";
-
-/**
- * The technician's round in its order: the boat is opened and sniffed before the first switch, batteries are read before
- * the first load, the engine is checked cold in the order that practice keeps, and started last.
- */
-export const prepSections = [
-  "opening-up",
-  "batteries",
-  "engine-cold",
-  "seacocks",
-  "tanks-and-gas",
-  "safety-gear",
-  "sails",
-  "engine-running",
-] as const;
-export type PrepSection = (typeof prepSections)[number];
-
-/** The key of a section among a list's places; no place aboard has this form. */
-export const sectionKey = (section: PrepSection) => `prep-${section}`;
 
 /** Where a reading is taken on the round, and at which step of the section. Papers are the office's. */
 export const stepOfReading: Readonly<Record<ReadingKind, { section: PrepSection; step: number } | null>> = {
@@ -39,5 +21,14 @@ export const stepOfReading: Readonly<Record<ReadingKind, { section: PrepSection;
   "cooling-water": { section: "engine-running", step: 3 },
   "exhaust-smoke": { section: "engine-running", step: 4 },
   charging: { section: "engine-running", step: 5 },
+  "state-of-charge": { section: "batteries", step: 2 },
+  "loaded-volts": { section: "batteries", step: 3 },
+  "idle-revs": { section: "engine-running", step: 5 },
+  "oil-pressure": { section: "engine-running", step: 5 },
+  "engine-temperature": { section: "engine-running", step: 6 },
+  "shaft-drip": { section: "engine-running", step: 7 },
+  "generator-output": { section: "engine-running", step: 8 },
+  "log-calibration": { section: "opening-up", step: 6 },
+  "depth-calibration": { section: "opening-up", step: 7 },
   document: null,
 };

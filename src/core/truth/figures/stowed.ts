@@ -17,6 +17,8 @@ export const stowed: FigureKind = {
             Object.entries(file.tenders).flatMap(([key, tender]) => exactly(`/tenders/${key}/lengthM`, tender.lengthM)),
           )
         : [];
+    const own = text.collection === "inventory" ? file.inventory[text.key]?.raftPlaces : undefined;
+    if (own !== undefined) return exactly(`/inventory/${text.key}/raftPlaces`, own);
     if (/\braft\b/.test(about))
       return [{ path: "/particulars/maximumAboard", fits: () => value >= file.particulars.maximumAboard }];
     if (/\b(tender|dinghy)\b/.test(about) && /\b(carries|for|at most|holds|takes|no more|aboard)\b/.test(clause))

@@ -1,5 +1,6 @@
 import { chargingPractice } from "../../readings/charging";
 import { practiceLimits } from "../../readings/battery-rest";
+import { isBlank } from "../../yacht/parts/blank";
 import type { FigureKind } from "./figure";
 
 /**
@@ -10,7 +11,7 @@ export const volts: FigureKind = {
   name: "volts",
   units: ["V"],
   facts: ({ file }, { words }, { before, sentence }) => {
-    const banks = Object.entries(file.batteries);
+    const banks = Object.entries(file.batteries).filter(([, { chemistry }]) => !isBlank(chemistry));
     if (/\b(above|over|at least)\s*$/.test(before) && /\b(rise|revs|charg|alternator|running)/.test(sentence))
       return banks
         .filter(([, { duty }]) => duty === "service")

@@ -1,3 +1,4 @@
+import type { YachtFile } from "../../yacht/schema";
 import type { Found } from "../finding";
 import type { TruthRule } from "./rule";
 
@@ -15,6 +16,7 @@ export const countsDiffer: TruthRule = {
         ? [{ path: `/inventory/${key}/name`, code: "figure-differs", fact: "/particulars/maximumAboard" }]
         : [],
     ),
+    ...raftTooSmall(file),
     ...Object.entries(file.fittings).flatMap(([key, { name, kind, system, ratingA }]): Found[] => {
       if (kind !== "breaker" || system !== "ac-power" || ratingA === undefined || !/shore/i.test(name.en ?? ""))
         return [];
@@ -27,3 +29,12 @@ export const countsDiffer: TruthRule = {
     }),
   ],
 };
+
+/** The rafts together take as many as may be aboard, where the file tells how many each takes. */
+function raftTooSmall(file: YachtFile): Found[] {
+  const rafts = Object.entries(file.inventory).filter(([, { raftPlaces }]) => raftPlaces !== undefined);
+  const places = rafts.reduce((sum, [, { raftPlaces = 0, expected }]) => sum + raftPlaces * expected, 0);
+  return rafts.length > 0 && places < file.particulars.maximumAboard
+    ? [{ path: `/inventory/${rafts[0]![0]}/name`, code: "figure-differs", fact: "/particulars/maximumAboard" }]
+    : [];
+}

@@ -2,6 +2,7 @@ import { attributesSay } from "./attributes-say";
 import { countsDiffer } from "./counts-differ";
 import { figuresDiffer } from "./figures-differ";
 import { kindsSay } from "./kinds-say";
+import { linesSay } from "./lines-say";
 import { marksSay } from "./marks-say";
 import { namesMissing } from "./names-missing";
 import { neighbours } from "./neighbours";
@@ -34,6 +35,7 @@ export const truthRules: readonly TruthRule[] = [
   sidesSay,
   winchesTurn,
   marksSay,
+  linesSay,
   kindsSay,
   namesMissing,
 ];

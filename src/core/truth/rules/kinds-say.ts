@@ -41,6 +41,11 @@ const ofHead = (text: Text, { file }: Boat) =>
   Object.values(file.heads).some(({ place }) => place === text.place) && /\bhead|bowl\b/i.test(text.title);
 
 const kinds: readonly KindWords[] = [
+  {
+    fact: relief("belayed-rope"),
+    about: titled(/snubber|bridle|chain stop/i),
+    untrue: /\b(snubber('s)?|bridle('s)?|chain stop)\b/i,
+  },
   { fact: relief("chain-stop"), about: titled(/snubber|bridle/i), untrue: /\b(snubber|bridle)('s)?\b/i },
   { fact: relief("snubber"), about: titled(/bridle|chain stop/i), untrue: /\b(bridle('s)?|chain stop)\b/i },
   { fact: relief("bridle"), about: titled(/snubber|chain stop/i), untrue: /\b(snubber('s)?|chain stop)\b/i },
@@ -99,6 +104,14 @@ const kinds: readonly KindWords[] = [
       all(engines, ({ kind }) => kind !== "diesel") ? `/engines/${Object.keys(engines)[0]}/kind` : null,
     about: titled(/\b(engine|outboard|fuel|motor)\b/i),
     untrue: /\bdiesel\b/i,
+  },
+  {
+    fact: ({ engines }) =>
+      all(engines, ({ kind }) => kind === "electric-drive") ? `/engines/${Object.keys(engines)[0]}/kind` : null,
+    // she has no other engine but what hangs on the tender, or heats and lights her
+    about: (text) => !/\b(generator|tender|dinghy|heater|stove|galley)\b/i.test(`${text.title} ${text.words}`),
+    untrue:
+      /\b(cooling water|exhaust|starter|choke|petrol tank|tank vent|crank(ed|ing)?|fuel|diesel|petrol|oil pressure|dipstick|engine oil|glow|stop solenoid|impeller|hold stop|idle revs|litres? per hour)\b/i,
   },
 ];
 

@@ -1,12 +1,10 @@
+import { blankFigure, blankWords } from "../parts/blank";
 import type { Point, YachtFile } from "../schema";
 import { referredCollection, type FieldSpec } from "./fields";
 
-/** What stands for a text until somebody writes it; the checks let no file through that still has it. */
-export const blankWords = "…";
-
 /**
- * A new part or entry with what its schema demands and nothing else: texts still to be written, figures of one, the first
- * of what can be chosen. What stands there is meant to be typed over.
+ * A new part or entry with what its schema demands and nothing else: texts still to be written, figures still to be
+ * told, the first of what can be chosen.
  *
  * @param fields of the part; none for an entry that is a text by itself
  */
@@ -22,11 +20,13 @@ function blankField(field: FieldSpec, file: YachtFile, collection: string): unkn
     case "words":
       return { en: blankWords };
     case "number":
-      return 1;
+      return field.mustBeTold ? blankFigure : Math.max(1, field.least ?? 1);
+    case "span":
+      return Math.max(1, field.least ?? 1);
     case "yes-no":
       return false;
     case "choice":
-      return field.options?.[0];
+      return field.mustBeTold ? blankWords : field.options?.[0];
     case "part":
       return blankPart(field.of ?? [], file, collection);
     case "text":

@@ -1,13 +1,18 @@
 import type { TSchema } from "@sinclair/typebox";
+import { blankWords } from "../parts/blank";
 import { YachtFile } from "../schema";
 
 /** How a field of a part is typed in: told by the file's own schema, so that a new field has its place at once. */
 export interface FieldSpec {
   name: string;
-  kind: "words" | "text" | "number" | "yes-no" | "choice" | "keys" | "texts" | "list" | "part" | "other";
+  kind: "words" | "text" | "number" | "span" | "yes-no" | "choice" | "keys" | "texts" | "list" | "part" | "other";
   optional: boolean;
   /** of a choice */
   options?: string[];
+  /** of a number: the least that it may be */
+  least?: number;
+  /** a number or a choice that must be true of the boat, and stays blank until somebody tells it */
+  mustBeTold?: boolean;
   /** of a part, or of each entry of a list */
   of?: FieldSpec[];
 }
@@ -15,6 +20,8 @@ export interface FieldSpec {
 interface Schema {
   type?: string;
   enum?: string[];
+  minimum?: number;
+  else?: { minimum?: number };
   patternProperties?: Record<string, Schema>;
   properties?: Record<string, Schema>;
   required?: string[];
@@ -27,9 +34,18 @@ const isWords = (schema: Schema) => Object.hasOwn(schema.patternProperties ?? {}
 function specOf(name: string, schema: Schema, optional: boolean): FieldSpec {
   const as = (kind: FieldSpec["kind"], more: Partial<FieldSpec> = {}): FieldSpec => ({ name, kind, optional, ...more });
   if (isWords(schema)) return as("words");
-  if (schema.enum) return as("choice", { options: schema.enum });
+  // the one choice between forms that the file has is a figure or a range
+  if (schema.anyOf) return as("span");
+  if (schema.enum) {
+    const options = schema.enum.filter((option) => option !== blankWords);
+    return as("choice", options.length < schema.enum.length ? { options, mustBeTold: true } : { options });
+  }
   if (schema.type === "boolean") return as("yes-no");
-  if (schema.type === "number" || schema.type === "integer") return as("number");
+  if (schema.type === "number" || schema.type === "integer")
+    return as("number", {
+      ...(schema.minimum === undefined ? {} : { least: schema.minimum }),
+      ...(schema.else === undefined ? {} : { mustBeTold: true }),
+    });
   if (schema.type === "string") return as("text");
   if (schema.type === "object" && schema.properties) return as("part", { of: fieldsOf(schema) });
   if (schema.type === "array" && schema.items) {
@@ -78,14 +94,55 @@ const refersTo: Readonly<Record<string, string>> = {
   bottleValve: "fittings",
   tap: "fittings",
   notThis: "fittings",
+  otherOutlets: "fittings",
+  works: "fittings",
+  reliefAt: "fittings",
+  clutch: "fittings",
+  winch: "fittings",
+  fuse: "fittings",
   tank: "tanks",
+  with: "tanks",
   charges: "batteries",
+  battery: "batteries",
+  sail: "sails",
+  clewLine: "lines",
+  fuseSpare: "inventory",
+  spares: "inventory",
   topics: "procedures",
   closes: "stops",
 };
 
 /** Which collection a field's key belongs to, or null where it is plain text. */
 export function referredCollection(collection: string, field: string): string | null {
+  // a line works a sail in words, a bank works a fitting
+  if (field === "works" && collection !== "batteries") return null;
   if (field === "after") return collection === "stops" ? "stops" : "procedures";
   return refersTo[field] ?? null;
+}
+
+/**
+ * The field that a JSON pointer leads to, and the pointer of the part it is of; null where it leads to no field.
+ *
+ * @param fields as `collectionFields` tells them
+ * @example fieldAt(fields, "/tanks/fuel/capacityL") // { part: "/tanks/fuel", field: { name: "capacityL", … } }
+ */
+export function fieldAt(
+  fields: Readonly<Record<string, readonly FieldSpec[]>>,
+  path: string,
+): { part: string; field: FieldSpec } | null {
+  const [, collection = "", ...steps] = path.split("/");
+  let inside: readonly FieldSpec[] | undefined = fields[collection];
+  let field: FieldSpec | undefined;
+  for (const step of collection === "particulars" ? steps : steps.slice(1)) {
+    if (/^\d+$/.test(step)) {
+      // an entry of a list that is a text by itself, or one with fields of its own
+      inside = field?.of;
+      field = { name: step, kind: inside?.length === 0 ? "words" : "part", optional: false, of: [...(inside ?? [])] };
+    } else {
+      field = inside?.find(({ name }) => name === step);
+      inside = field?.of;
+    }
+    if (!field) return null;
+  }
+  return field ? { part: path.slice(0, path.lastIndexOf("/")), field } : null;
 }

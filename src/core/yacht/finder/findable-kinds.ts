@@ -1,2 +1,12 @@
-export const findableKinds = ["fitting", "inventory", "procedure", "oddity", "card", "figure"] as const;
+export const findableKinds = [
+  "fitting",
+  "line",
+  "source",
+  "equipment",
+  "inventory",
+  "procedure",
+  "oddity",
+  "card",
+  "figure",
+] as const;
 export type FindableKind = (typeof findableKinds)[number];

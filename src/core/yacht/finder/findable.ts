@@ -1,5 +1,5 @@
 import { usualLanguage } from "../../basics/languages";
-import { localize } from "../../basics/words";
+import { localize, type Words } from "../../basics/words";
 import { localizeFigures } from "../figures";
 import type { FittingKind } from "../parts/fittings";
 import type { YachtFile } from "../schema";
@@ -98,7 +98,25 @@ export function findables(file: YachtFile, language = usualLanguage): Findable[]
     text: "",
     isFault: false,
   }));
-  const cards = Object.entries(file.emergencyCards).map(([key, part]): Findable => ({
+  return [
+    ...fittings,
+    ...linesOf(file, words, at),
+    ...sourcesOf(file, words),
+    ...equipmentOf(file, words, at),
+    ...inventory,
+    ...procedures,
+    ...oddities,
+    ...cardsOf(file, words),
+    ...figuresOf(file),
+  ];
+}
+
+type Say = (part: Words | undefined) => string;
+type At = (place: string, where?: string) => string;
+
+/** The cards for an emergency. */
+const cardsOf = (file: YachtFile, words: Say): Findable[] =>
+  Object.entries(file.emergencyCards).map(([key, part]) => ({
     id: `card:${key}`,
     kind: "card",
     key,
@@ -110,8 +128,51 @@ export function findables(file: YachtFile, language = usualLanguage): Findable[]
     text: [words(part.caution), ...part.steps.map(words)].join(" "),
     isFault: true,
   }));
-  return [...fittings, ...inventory, ...procedures, ...oddities, ...cards, ...figuresOf(file)];
-}
+
+/** Her lines, by name, by colour and by what they work. */
+const linesOf = (file: YachtFile, words: Say, at: At): Findable[] =>
+  Object.entries(file.lines).map(([key, line]) => ({
+    id: `line:${key}`,
+    kind: "line",
+    key,
+    title: words(line.name),
+    where: at(line.place, line.clutch ? words(file.fittings[line.clutch]?.where) : words(line.mark)),
+    place: line.place,
+    asked: "",
+    sort: `line ${plain(line.kind)} ${line.colour} ${line.fleck ?? ""} rig and sails`,
+    text: [words(line.works), words(line.mark)].join(" "),
+    isFault: false,
+  }));
+
+/** The rows of her table of sources. */
+const sourcesOf = (file: YachtFile, words: Say): Findable[] =>
+  Object.entries(file.sources).map(([key, source]) => ({
+    id: `source:${key}`,
+    kind: "source",
+    key,
+    title: words(source.name),
+    where: source.stands.map(({ fitting }) => words(file.fittings[fitting]?.name)).join(", "),
+    place: file.fittings[source.stands[0]?.fitting ?? ""]?.place ?? null,
+    asked: "",
+    sort: "source selector ac power",
+    text: words(source.feeds),
+    isFault: false,
+  }));
+
+/** What the base keeps of her devices: maker, number, papers. */
+const equipmentOf = (file: YachtFile, words: Say, at: At): Findable[] =>
+  Object.entries(file.equipment).map(([key, part]) => ({
+    id: `equipment:${key}`,
+    kind: "equipment",
+    key,
+    title: words(part.name),
+    where: at(part.place),
+    place: part.place,
+    asked: "",
+    sort: `manual serial number maker warranty ${plain(part.system)}`,
+    text: [part.maker, part.model, part.serial].filter(Boolean).join(" "),
+    isFault: false,
+  }));
 
 /** Her figures, once for each that she has; how they are asked for stands in the vocabulary. */
 const figuresOf = (file: YachtFile): Findable[] =>

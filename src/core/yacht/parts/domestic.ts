@@ -1,6 +1,6 @@
 import { Type } from "@sinclair/typebox";
 import { Words } from "../../basics/words";
-import { Key, oneOf, strict } from "./basics";
+import { count, figure, Key, oneOf, OutOfUse, strict } from "./basics";
 
 export const Head = strict({
   name: Words,
@@ -13,13 +13,17 @@ export const Head = strict({
   holdSeconds: Type.Optional(Type.Number({ exclusiveMinimum: 0, maximum: 60 })),
   tank: Type.Optional(Key),
   outlet: Type.Optional(Key),
+  /** where it has more than one way out of her */
+  otherOutlets: Type.Optional(Type.Array(Key, { minItems: 1, maxItems: 3 })),
+  /** the valve that turns what is pumped to the tank or to the sea, and how it stands for each */
+  yValve: Type.Optional(strict({ fitting: Key, toTank: Words, toSea: Words })),
 });
 
 /** A gas installation: bottle, and both shut-offs. */
 export const Gas = strict({
   locker: Key,
-  bottles: Type.Integer({ minimum: 1, maximum: 6 }),
-  bottleKg: Type.Number({ exclusiveMinimum: 0, maximum: 30 }),
+  bottles: count({ minimum: 1, maximum: 6 }),
+  bottleKg: figure({ exclusiveMinimum: 0, maximum: 30 }),
   bottleValve: Type.Optional(Key),
   tap: Type.Optional(Key),
 });
@@ -27,11 +31,10 @@ export const Gas = strict({
 export const Tender = strict({
   name: Words,
   stowed: Words,
-  lengthM: Type.Number({ exclusiveMinimum: 0, maximum: 10 }),
-  maximumAboard: Type.Integer({ minimum: 1, maximum: 12 }),
-  outboard: Type.Optional(
-    strict({ name: Words, powerKw: Type.Number({ exclusiveMinimum: 0, maximum: 50 }), fuel: Words }),
-  ),
+  lengthM: figure({ exclusiveMinimum: 0, maximum: 10 }),
+  maximumAboard: count({ minimum: 1, maximum: 12 }),
+  outboard: Type.Optional(strict({ name: Words, powerKw: figure({ exclusiveMinimum: 0, maximum: 50 }), fuel: Words })),
+  outOfUse: Type.Optional(OutOfUse),
 });
 
 /** A bathing platform that folds, with its end position. */

@@ -1,6 +1,6 @@
 import { Type, type Static } from "@sinclair/typebox";
 import { Words } from "../../basics/words";
-import { Key, oneOf, Point, strict, System } from "./basics";
+import { figureOrRange, Key, oneOf, OutOfUse, Point, strict, System } from "./basics";
 import { fittingPurposes } from "./purposes";
 
 export const fittingKinds = [
@@ -26,6 +26,7 @@ export const fittingKinds = [
   "handle",
   "winch",
   "clutch",
+  "cleat",
   "life-raft",
   "detector",
 ] as const;
@@ -69,6 +70,9 @@ export const Fitting = strict({
   mayReset: Type.Optional(oneOf(["you-may", "call-first"] as const)),
   /** minutes to wait after a trip before it is pushed back */
   waitMinutes: Type.Optional(Type.Number({ minimum: 0, maximum: 120 })),
+  /** how long it may run in one go, and how long it then rests: windlass, thruster, winch */
+  runSeconds: Type.Optional(figureOrRange(1, 3600)),
+  restSeconds: Type.Optional(figureOrRange(1, 3600)),
   /** what lies beside it or looks alike and must not be mistaken for it */
   notThis: Type.Optional(Type.Array(Key, { minItems: 1, maxItems: 6 })),
   /** pumps: where their handle is */
@@ -77,5 +81,6 @@ export const Fitting = strict({
   photo: Type.Optional(PhotoName),
   /** the same, shut or off */
   photoShut: Type.Optional(PhotoName),
+  outOfUse: Type.Optional(OutOfUse),
 });
 export type Fitting = Static<typeof Fitting>;

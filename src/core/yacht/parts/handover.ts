@@ -2,7 +2,7 @@ import { Type, type Static } from "@sinclair/typebox";
 import { Words } from "../../basics/words";
 import { clearanceTopics } from "../../basics/clearance-topics";
 import { readingKinds } from "./reading-kinds";
-import { Group, Key, oneOf, Order, strict, System } from "./basics";
+import { count, Group, Key, oneOf, Order, strict, System } from "./basics";
 
 /** Whom a life jacket fits, by weight; no upper limit where none is printed on it. */
 export const JacketKg = strict({
@@ -17,7 +17,7 @@ export const InventoryItem = strict({
   where: Words,
   system: System,
   group: Group,
-  expected: Type.Integer({ minimum: 0, maximum: 9999 }),
+  expected: count({ minimum: 0, maximum: 9999 }),
   /** at most ten million of the currency */
   replacementMinor: Type.Integer({ minimum: 0, maximum: 1e9 }),
   boughtOn: Type.String({ pattern: "^\\d{4}-\\d{2}-\\d{2}$" }),
@@ -29,6 +29,8 @@ export const InventoryItem = strict({
   /** what it is about, where that decides whether she may leave */
   matter: Type.Optional(oneOf(clearanceTopics)),
   jacketKg: Type.Optional(JacketKg),
+  /** a life raft: for how many people each is */
+  raftPlaces: Type.Optional(Type.Integer({ minimum: 1, maximum: 60 })),
   /** used up in use (a spare impeller, oil, flares in distress): what is gone at check-out is no loss */
   consumed: Type.Optional(Type.Boolean()),
 });
@@ -58,6 +60,8 @@ export const ReadingSpec = strict({
   kind: oneOf(readingKinds),
   /** the engine, generator, tank, battery or gas installation it belongs to */
   of: Type.Optional(Key),
+  /** tanks that the same gauge shows together with it */
+  with: Type.Optional(Type.Array(Key, { minItems: 1, maxItems: 4 })),
   /** read on the technician's prep alone, not at the handovers */
   prepOnly: Type.Optional(Type.Boolean()),
   /** path of the yacht's boat-data server (Signal K), where she has one that measures it */
@@ -97,6 +101,8 @@ export const Stop = strict({
   safety: Type.Boolean(),
   /** procedures taken up here */
   topics: Type.Array(Key, { maxItems: 12 }),
+  /** the waters of the base are shown here, from its own chart */
+  area: Type.Optional(Type.Boolean()),
   /** what is to be said where no procedure says it */
   say: Type.Optional(Words),
   /** what the skipper does with own hands */

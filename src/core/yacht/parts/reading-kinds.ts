@@ -19,5 +19,14 @@ export const readingKinds = [
   "dated-item",
   "extinguisher",
   "document",
+  "loaded-volts",
+  "state-of-charge",
+  "oil-pressure",
+  "engine-temperature",
+  "idle-revs",
+  "shaft-drip",
+  "generator-output",
+  "log-calibration",
+  "depth-calibration",
 ] as const;
 export type ReadingKind = (typeof readingKinds)[number];

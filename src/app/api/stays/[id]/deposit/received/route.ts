@@ -1,7 +1,7 @@
 import { noteDeposit } from "@/api/stays";
-import { noteReceived } from "@/server/deposit/hold";
+import { receiveAndTell } from "@/server/messages/after";
 import { serve } from "@/server/http/serve";
 
 export const POST = serve(noteDeposit, ({ db, params, body, session, poke }) =>
-  noteReceived(db, params.id, body, session.personId, poke),
+  receiveAndTell(db, params.id, body, session.personId, poke),
 );

@@ -1,0 +1,1 @@
+export { DeskLoading as default } from "@/client/desk/DeskLoading";

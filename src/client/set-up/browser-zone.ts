@@ -1,0 +1,2 @@
+/** The time zone that this device is set to. */
+export const browserZone = (): string => Intl.DateTimeFormat().resolvedOptions().timeZone;

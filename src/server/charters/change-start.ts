@@ -1,0 +1,32 @@
+import "server-only";
+import type { CharterForm, Guest } from "@/api/schemas/charters";
+import type { StayView } from "@/api/schemas/desk";
+import type { Language } from "@/core/basics/languages";
+import { daysIn, type AgreedDays } from "@/core/charters/days";
+import { currentBase } from "../db/base";
+import { changesOf, findGuest } from "../db/charter-entries";
+import { languageOfCharter } from "../db/charters";
+import type { Queryable } from "../db/pool";
+import { yachtsToChoose } from "../db/yachts";
+
+/** What the form for a change of a charter begins with. */
+export async function changeStart(
+  db: Queryable,
+  stay: StayView,
+): Promise<{
+  yachts: CharterForm["yachts"];
+  charterer: Guest | null;
+  skipper: Guest | null;
+  language: Language;
+  days: AgreedDays;
+  onNumber: number;
+}> {
+  return {
+    yachts: await yachtsToChoose(db),
+    charterer: await findGuest(db, stay.chartererId),
+    skipper: await findGuest(db, stay.skipperId),
+    language: await languageOfCharter(db, stay.charterId),
+    days: daysIn(stay.startsAt, stay.endsAt, (await currentBase(db)).timeZone),
+    onNumber: (await changesOf(db, stay.charterId))[0]?.number ?? 0,
+  };
+}
