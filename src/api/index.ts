@@ -6,6 +6,7 @@ import * as charters from "./charters";
 import * as drafts from "./drafts";
 import type { AnyEndpoint } from "./endpoint";
 import * as handovers from "./handovers";
+import * as imports from "./imports";
 import * as lists from "./lists";
 import * as logs from "./log";
 import * as manuals from "./manuals";
@@ -33,6 +34,7 @@ const groups = {
   manuals,
   stays,
   charters,
+  imports,
   yachts,
   drafts,
   upkeep,

@@ -140,6 +140,12 @@ const allowed: Record<string, string> = {
   "give-back-deposit": "OM",
   "find-guests": "BOM",
   "keep-usual-charters": "M",
+  "look-through-list": "BOM",
+  "take-list": "BOM",
+  "read-import": "BOM",
+  "undo-row": "BOM",
+  "keep-mappings": "BOM",
+  "save-charters": "BOM",
   "keep-messages": "OM",
   "keep-keeping": "M",
   "save-held": "M",
@@ -191,6 +197,9 @@ const ownOfEach = new Set([
   "close-yacht",
   "find-guests",
   "keep-usual-charters",
+  "look-through-list",
+  "keep-mappings",
+  "save-charters",
   "keep-keeping",
   "invite-person",
   "take-class",
@@ -325,6 +334,7 @@ const signature = (side: string) => ({
 const content = { salt: randomUUID(), name: "Somebody", strokes: [] };
 const contents = { base: content, skipper: content };
 
+const listed = { columns: ["reference"], order: "day-first", rows: [{ line: 2, cells: ["X-1"] }] };
 const days = { fromDay: "2027-09-04", outAt: "17:00", toDay: "2027-09-11", backAt: "09:00" };
 const agreed = {
   yacht: "no-such",
@@ -425,6 +435,10 @@ const bodies: Record<string, () => Record<string, unknown>> = {
   "call-off-charter": () => ({ onNumber: 1_000, to: "cancelled", why: "x", told: "" }),
   "close-yacht": () => ({ yacht: "no-such", ...days, kind: "service", words: "" }),
   "change-charter": () => ({ ...agreed, onNumber: 1, why: "moved", told: "" }),
+  "look-through-list": () => listed,
+  "take-list": () => ({ ...listed, fileName: "list.csv", seen: "" }),
+  "undo-row": () => ({ line: 2 }),
+  "keep-mappings": () => ({ onNumber: 2_000_000, mappings: {} }),
   "keep-usual-charters": () => ({ onNumber: 2_000_000, charters: usualCharters }),
   "keep-messages": () => ({ onNumber: 2_000_000, messages: usualMessages }),
   "preview-message": () => ({ kind: "due-back" }),

@@ -1,5 +1,6 @@
 import "server-only";
 import { usualCharters, type UsualCharters } from "@/core/charters/agreed";
+import type { KeptMappings } from "@/core/imports/mappings";
 import type { Extras } from "@/core/extras/extra";
 import { usualMessages, type MessageSettings } from "@/core/messages/template";
 import type { Tasks } from "@/core/tasks/task";
@@ -13,6 +14,7 @@ interface Lists {
   messages: MessageSettings;
   keeping: Keeping;
   charters: UsualCharters;
+  imports: KeptMappings;
 }
 export type ListKind = keyof Lists;
 /** A list of the base as it stands, the number of the change that made it so (0 before the first), and who made it. */
@@ -29,6 +31,7 @@ const usual: Lists = {
   messages: usualMessages,
   keeping: usualKeeping,
   charters: usualCharters,
+  imports: {},
 };
 
 /** A list of the base as it stands. */

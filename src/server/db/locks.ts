@@ -12,3 +12,10 @@ export const takeTurnsOnStatement = (db: Queryable, stayId: string): Promise<voi
 /** Those who publish a class, or a yacht of it, take turns. */
 export const takeTurnsOnClass = (db: Queryable, classSlug: string): Promise<void> =>
   takeTurns(db, `publish ${classSlug}`);
+
+/** Whoever promises several yachts at once takes the turns of those who promise any of them. */
+export const takeTurnsOnAllYachts = async (db: Queryable): Promise<void> => {
+  await db.query(
+    "select pg_advisory_xact_lock(hashtext('promise ' || y.id)) from (select id from yacht order by id) y",
+  );
+};

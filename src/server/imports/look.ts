@@ -1,0 +1,48 @@
+import "server-only";
+import type { GivenList, RowView } from "@/api/schemas/imports";
+import { digestOf } from "@/core/basics/digest";
+import { daysIn } from "@/core/charters/days";
+import { fatesOf, type RowFate } from "@/core/imports/fate";
+import type { Queryable } from "../db/pool";
+import { knownTo, rowsOf } from "./known";
+
+/** What would become of each row of a list, and what stands for all of it. */
+export async function lookThrough(db: Queryable, list: GivenList): Promise<{ rows: RowView[]; seen: string }> {
+  const { fates, seen, timeZone } = await fatesIn(db, list);
+  return { rows: fates.map((fate) => viewOf(fate, timeZone)), seen };
+}
+
+/** The fates of the rows of a list as the base stands now. */
+export async function fatesIn(
+  db: Queryable,
+  list: GivenList,
+): Promise<{ fates: RowFate[]; seen: string; timeZone: string }> {
+  const rows = rowsOf(list);
+  const known = await knownTo(db, rows, list.order);
+  const fates = fatesOf(rows, known);
+  const told = fates.map(({ line, reference, fate, changes, faults, becomes }) => ({
+    line,
+    reference,
+    fate,
+    changes,
+    faults: faults.map(({ column, what }) => ({ column, what })),
+    // a change is made on what was seen
+    onNumber: becomes?.known?.onNumber ?? null,
+  }));
+  return { fates, seen: digestOf(told), timeZone: known.timeZone };
+}
+
+function viewOf({ line, reference, fate, changes, faults, becomes }: RowFate, timeZone: string): RowView {
+  const days = becomes && daysIn(becomes.startsAt, becomes.endsAt, timeZone);
+  return {
+    line,
+    reference,
+    fate,
+    changes,
+    faults,
+    yacht: becomes?.yacht ?? "",
+    fromDay: days?.fromDay ?? "",
+    toDay: days?.toDay ?? "",
+    charterer: becomes?.charterer.name ?? "",
+  };
+}
