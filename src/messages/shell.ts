@@ -42,6 +42,7 @@ export function shellMessages(messages: typeof en): Partial<typeof en> {
     calendar: _calendar,
     coming: _coming,
     charters: _charters,
+    imports: _imports,
     "staff-message": _staffMessage,
     private: _private,
     "deed-on": _deedOn,

@@ -34,7 +34,7 @@ export const GivenList = Type.Object(
 export type GivenList = Static<typeof GivenList>;
 
 /** What would become of one row. */
-export type RowView = Pick<RowFate, "line" | "reference" | "fate" | "changes" | "faults"> & {
+export type RowView = Pick<RowFate, "line" | "reference" | "fate" | "isKnown" | "changes" | "faults"> & {
   /** what a new charter would be, in a line */
   yacht: string;
   fromDay: string;

@@ -79,6 +79,9 @@ export function CharterTable({ page: { rows, timeZone, find, more } }: { page: C
               <Button asChild>
                 <Link href="/charters/new">{t("charters.new")}</Link>
               </Button>
+              <Button asChild>
+                <Link href="/charters/import">{t("imports.open")}</Link>
+              </Button>
             </Allowed>
           </Box>
         }

@@ -78,6 +78,7 @@ describe("the fate of a row", () => {
     expect(row).toMatchObject({
       line: 2,
       fate: "new",
+      isKnown: false,
       becomes: {
         known: null,
         yacht: "quillback",

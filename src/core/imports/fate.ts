@@ -70,6 +70,8 @@ export interface RowFate {
   line: number;
   reference: string;
   fate: "new" | "changed" | "same" | "refused";
+  /** whether the base has a charter of this reference */
+  isKnown: boolean;
   changes: RowChange[];
   faults: RowFault[];
   becomes: CharterToBe | null;
@@ -100,7 +102,14 @@ function fateOfRow(
   people: MeantPeople,
   base: KnownBase,
 ): RowFate {
-  const fate = { line: row.line, reference: known?.reference ?? row.reference, changes: [], faults, becomes: null };
+  const fate = {
+    line: row.line,
+    reference: known?.reference ?? row.reference,
+    isKnown: known !== null,
+    changes: [],
+    faults,
+    becomes: null,
+  };
   const refused = (): RowFate => ({ ...fate, fate: "refused" });
   // what never came here and does not take place is nothing to enter
   if (known === null && row.state === "cancelled" && faults.length === 0) return { ...fate, fate: "same" };

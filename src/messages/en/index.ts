@@ -9,6 +9,7 @@ import desk from "./desk.json";
 import errors from "./errors.json";
 import fleet from "./fleet.json";
 import handover from "./handover.json";
+import imports from "./imports.json";
 import lists from "./lists.json";
 import log from "./log.json";
 import message from "./message.json";
@@ -32,6 +33,7 @@ export const en = {
   ...errors,
   ...fleet,
   ...handover,
+  ...imports,
   ...lists,
   ...log,
   ...message,

@@ -4,12 +4,14 @@ import { digestOf } from "@/core/basics/digest";
 import { daysIn } from "@/core/charters/days";
 import { fatesOf, type RowFate } from "@/core/imports/fate";
 import type { Queryable } from "../db/pool";
+import { yachtNames } from "../db/yachts";
 import { knownTo, rowsOf } from "./known";
 
 /** What would become of each row of a list, and what stands for all of it. */
 export async function lookThrough(db: Queryable, list: GivenList): Promise<{ rows: RowView[]; seen: string }> {
   const { fates, seen, timeZone } = await fatesIn(db, list);
-  return { rows: fates.map((fate) => viewOf(fate, timeZone)), seen };
+  const names = new Map((await yachtNames(db)).map(({ slug, name }) => [slug, name]));
+  return { rows: fates.map((fate) => viewOf(fate, timeZone, (slug) => names.get(slug) ?? slug)), seen };
 }
 
 /** The fates of the rows of a list as the base stands now. */
@@ -32,15 +34,22 @@ export async function fatesIn(
   return { fates, seen: digestOf(told), timeZone: known.timeZone };
 }
 
-function viewOf({ line, reference, fate, changes, faults, becomes }: RowFate, timeZone: string): RowView {
+function viewOf(
+  { line, reference, fate, isKnown, changes, faults, becomes }: RowFate,
+  timeZone: string,
+  nameOf: (slug: string) => string,
+): RowView {
   const days = becomes && daysIn(becomes.startsAt, becomes.endsAt, timeZone);
   return {
     line,
     reference,
     fate,
-    changes,
+    isKnown,
+    changes: changes.map((change) =>
+      change.column === "yacht" ? { ...change, was: nameOf(change.was), becomes: nameOf(change.becomes) } : change,
+    ),
     faults,
-    yacht: becomes?.yacht ?? "",
+    yacht: becomes ? nameOf(becomes.yacht) : "",
     fromDay: days?.fromDay ?? "",
     toDay: days?.toDay ?? "",
     charterer: becomes?.charterer.name ?? "",

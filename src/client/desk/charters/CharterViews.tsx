@@ -6,7 +6,7 @@ import { useTranslations } from "next-intl";
 const views = { list: "/charters", calendar: "/charters/calendar", coming: "/charters/coming" } as const;
 
 /** The ways charters are looked at. */
-export function CharterViews({ here }: { here: keyof typeof views }) {
+export function CharterViews({ here }: { here: keyof typeof views | null }) {
   const t = useTranslations("coming");
   return (
     <Box as="nav" aria-label={t("views")} display="flex" flexWrap="wrap" gap="2">
