@@ -21,6 +21,7 @@ const esm = [
   "internmap",
   "age-encryption",
   "@scure",
+  "ical.js",
 ].join("|");
 
 /** @type {import("jest").Config} */
