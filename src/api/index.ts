@@ -5,6 +5,7 @@ import * as book from "./book";
 import * as charters from "./charters";
 import * as drafts from "./drafts";
 import type { AnyEndpoint } from "./endpoint";
+import * as feeds from "./feeds";
 import * as handovers from "./handovers";
 import * as imports from "./imports";
 import * as lists from "./lists";
@@ -35,6 +36,7 @@ const groups = {
   stays,
   charters,
   imports,
+  feeds,
   yachts,
   drafts,
   upkeep,

@@ -43,6 +43,7 @@ export function shellMessages(messages: typeof en): Partial<typeof en> {
     coming: _coming,
     charters: _charters,
     imports: _imports,
+    feeds: _feeds,
     "staff-message": _staffMessage,
     private: _private,
     "deed-on": _deedOn,

@@ -4,6 +4,7 @@ import type { FarBelow } from "../../core/briefing/far-below";
 import type { TermsTemplate } from "../../core/charters/agreed";
 import type { HeldByCharter } from "../../core/charters/calendar";
 import type { ClosingKind } from "../../core/charters/closing";
+import type { ElsewhereMet } from "../../core/feeds/elsewhere";
 import type { GuestReady } from "../../core/charters/guest-ready";
 import { closed } from "./closed";
 
@@ -85,6 +86,8 @@ export interface CalendarView {
   yachts: { slug: string; name: string; className: string; berth: string; maximumAboard: number }[];
   stays: CalendarStay[];
   closings: ClosingView[];
+  /** what other programs say is promised, with the charters that it meets */
+  elsewhere: ElsewhereMet[];
   due: CalendarDue[];
 }
 

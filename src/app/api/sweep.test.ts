@@ -140,6 +140,13 @@ const allowed: Record<string, string> = {
   "give-back-deposit": "OM",
   "find-guests": "BOM",
   "keep-usual-charters": "M",
+  "read-feed": everybody,
+  "make-feed": "BOM",
+  "find-elsewhere": "BOM",
+  "end-feed": "BOM",
+  "add-foreign-feed": "BOM",
+  "read-foreign-feed": "BOM",
+  "end-foreign-feed": "BOM",
   "look-through-list": "BOM",
   "take-list": "BOM",
   "read-import": "BOM",
@@ -197,6 +204,8 @@ const ownOfEach = new Set([
   "close-yacht",
   "find-guests",
   "keep-usual-charters",
+  "make-feed",
+  "find-elsewhere",
   "look-through-list",
   "keep-mappings",
   "save-charters",
@@ -308,6 +317,7 @@ function paramsOf({ path, name }: AnyEndpoint): Record<string, string> {
     handover: ids.handover ?? "",
     found: randomUUID(),
     session: randomUUID(),
+    secret: "a".repeat(43),
     yacht: "gannet-rock",
   };
   // a note's own id beside its yacht
@@ -321,6 +331,7 @@ const queries: Record<string, string> = {
   "read-draft-news": "?after=0",
   "find-anywhere": "?find=heron",
   "find-guests": "?find=tove",
+  "find-elsewhere": "?yacht=quillback&fromDay=2027-06-12&outAt=17:00&toDay=2027-06-19&backAt=09:00",
 };
 const withHandover = new Set(["read-photo", "read-manual", "put-photo", "post-notes"]);
 
@@ -435,6 +446,8 @@ const bodies: Record<string, () => Record<string, unknown>> = {
   "call-off-charter": () => ({ onNumber: 1_000, to: "cancelled", why: "x", told: "" }),
   "close-yacht": () => ({ yacht: "no-such", ...days, kind: "service", words: "" }),
   "change-charter": () => ({ ...agreed, onNumber: 1, why: "moved", told: "" }),
+  "make-feed": () => ({ kind: "base", yacht: null, withNames: false }),
+  "add-foreign-feed": () => ({ yacht: "no-such", name: "Agency", address: "https://calendar.example/x.ics" }),
   "look-through-list": () => listed,
   "take-list": () => ({ ...listed, fileName: "list.csv", seen: "" }),
   "undo-row": () => ({ line: 2 }),

@@ -7,6 +7,7 @@ import common from "./common.json";
 import crewJoin from "./crew-join.json";
 import desk from "./desk.json";
 import errors from "./errors.json";
+import feeds from "./feeds.json";
 import fleet from "./fleet.json";
 import handover from "./handover.json";
 import imports from "./imports.json";
@@ -31,6 +32,7 @@ export const en = {
   ...crewJoin,
   ...desk,
   ...errors,
+  ...feeds,
   ...fleet,
   ...handover,
   ...imports,

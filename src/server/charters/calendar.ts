@@ -2,11 +2,13 @@ import "server-only";
 import type { CalendarView } from "@/api/schemas/charters";
 import { addDays, dayIn, instantIn, isDay } from "@/core/basics/instant";
 import { mondayOf } from "@/core/charters/calendar";
+import { metElsewhere } from "@/core/feeds/elsewhere";
 import { now } from "../clock";
 import { currentBase } from "../db/base";
 import { currentList } from "../db/base-lists";
 import { barsBetween, calendarYachts, datesRunningOut } from "../db/calendar";
 import { closingsBetween } from "../db/closings";
+import { elsewhereBetween } from "../db/feeds";
 import type { Queryable } from "../db/pool";
 
 /** Weeks that are shown: four months, or half a year. */
@@ -25,6 +27,7 @@ export async function calendarView(db: Queryable, asked: { from?: string; weeks?
   const weeks = calendarWeeks.find((each) => String(each) === asked.weeks) ?? calendarWeeks[0];
   const until = addDays(from, weeks * 7);
   const [start, end] = [instantIn(from, "00:00", timeZone), instantIn(until, "00:00", timeZone)];
+  const stays = await barsBetween(db, start, end);
   return {
     from,
     weeks,
@@ -32,7 +35,8 @@ export async function calendarView(db: Queryable, asked: { from?: string; weeks?
     timeZone,
     turnRoundHours: list.turnRoundHours,
     yachts: await calendarYachts(db),
-    stays: await barsBetween(db, start, end),
+    stays,
+    elsewhere: metElsewhere(await elsewhereBetween(db, start, end), stays),
     closings: await closingsBetween(db, start, end),
     due: await datesRunningOut(db, from, until),
   };

@@ -5,6 +5,7 @@ import { asDoer } from "../db/doer";
 import { everyOpenFollowUp } from "../db/follow-ups";
 import { addLook, everyBase, lastLook, mayLook } from "../db/night";
 import { inBaseTransaction, type Queryable } from "../db/pool";
+import { readWhereDue } from "../feeds/foreign";
 import { followUp } from "../follow-up/follow-up";
 import { log } from "../log";
 import { remindWhereDue } from "../messages/remind";
@@ -33,6 +34,7 @@ export async function lookWhereDue(): Promise<void> {
   for (const { id, timeZone } of await everyBase()) {
     await doAgain(id);
     await byItself(id, "write-by-itself", remindWhereDue);
+    await readWhereDue(id).catch((error: Error) => log.error({ error: error.message }, "feeds were not read"));
     if (await lookOnce(id, timeZone)) await byItself(id, "erase-by-itself", eraseWhatHadItsTime);
   }
 }

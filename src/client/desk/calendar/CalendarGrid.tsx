@@ -2,6 +2,7 @@
 import { useTranslations } from "next-intl";
 import { useEffect, useMemo, useRef, useState, type KeyboardEvent, type RefObject } from "react";
 import type { CalendarStay, CalendarView, ClosingView } from "@/api/schemas/charters";
+import type { ElsewhereMet } from "@/core/feeds/elsewhere";
 import { neighbour, runsOutWithin } from "@/core/charters/calendar";
 import { instantIn } from "@/core/basics/instant";
 import { Bar } from "./Bar";
@@ -22,10 +23,11 @@ interface Props {
   onMoved: (moving: Moving) => void;
   onFree: (days: FreeDays) => void;
   onClosing: (closing: ClosingView) => void;
+  onElsewhere: (elsewhere: ElsewhereMet) => void;
 }
 
 /** The fleet by days: a row a yacht, a hull a charter. The names and the days stay in sight while one scrolls. */
-export function CalendarGrid({ view, yachts, dayPx, mayEdit, onOpen, onMoved, onFree, onClosing }: Props) {
+export function CalendarGrid({ view, yachts, dayPx, mayEdit, onOpen, onMoved, onFree, onClosing, onElsewhere }: Props) {
   const t = useTranslations("calendar");
   const places = useMemo(() => placesOf(view, yachts, dayPx), [view, yachts, dayPx]);
   const drawing = useRef<SVGSVGElement>(null);
@@ -79,7 +81,7 @@ export function CalendarGrid({ view, yachts, dayPx, mayEdit, onOpen, onMoved, on
               if (onKeyDown(event) || walk(event)) event.preventDefault();
             }}
           >
-            <Ground view={view} places={places} onClosing={onClosing} />
+            <Ground view={view} places={places} onClosing={onClosing} onElsewhere={onElsewhere} />
             <Bars
               view={view}
               bars={placed.filter(

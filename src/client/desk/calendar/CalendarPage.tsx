@@ -6,12 +6,14 @@ import { useTranslations } from "next-intl";
 import { useMemo, useState } from "react";
 import type { CalendarView, ClosingView } from "@/api/schemas/charters";
 import { addDays } from "@/core/basics/instant";
+import type { ElsewhereMet } from "@/core/feeds/elsewhere";
 import { Field } from "@/ui/Field";
 import { Segments } from "@/ui/kit/Segments";
 import { CharterViews } from "../charters/CharterViews";
 import { Allowed, useMay } from "../shared/staff";
 import { CalendarGrid } from "./CalendarGrid";
 import { ClosingDialog } from "./ClosingDialog";
+import { ElsewhereDialog } from "./ElsewhereDialog";
 import { FreeDaysDialog } from "./FreeDaysDialog";
 import { MoveDialog } from "./MoveDialog";
 import { printCalendar } from "./print";
@@ -21,7 +23,10 @@ import type { FreeDays, Moving } from "./useMoving";
 
 /** What was done in the calendar and is asked about. */
 type Asked =
-  { what: "move"; moving: Moving } | { what: "free"; days: FreeDays } | { what: "closing"; closing: ClosingView };
+  | { what: "move"; moving: Moving }
+  | { what: "free"; days: FreeDays }
+  | { what: "closing"; closing: ClosingView }
+  | { what: "elsewhere"; elsewhere: ElsewhereMet };
 
 const weeksOf = { weeks: 17, season: 26 } as const;
 const scales = ["weeks", "season"] as const;
@@ -68,6 +73,7 @@ export function CalendarPage({ view, currency }: Props) {
             if (mayEdit || mayClose) setAsked({ what: "free", days });
           }}
           onClosing={(closing) => setAsked({ what: "closing", closing })}
+          onElsewhere={(elsewhere) => setAsked({ what: "elsewhere", elsewhere })}
         />
       </div>
       {asked && <AskedDialog asked={asked} view={view} currency={currency} onClose={() => setAsked(null)} />}
@@ -81,6 +87,7 @@ const scaleOf = ({ weeks }: CalendarView): Scale => (weeks === weeksOf.season ? 
 function CalendarHead({ view, find, onFind }: { view: CalendarView; find: string; onFind: (letters: string) => void }) {
   const t = useTranslations("calendar");
   const charters = useTranslations("charters");
+  const feeds = useTranslations("feeds");
   const router = useRouter();
   const scale = scaleOf(view);
   const goTo = (from: string, to: Scale = scale) =>
@@ -107,6 +114,9 @@ function CalendarHead({ view, find, onFind }: { view: CalendarView; find: string
         <Button onClick={() => printCalendar("A4")}>{t("print", { paper: "A4" })}</Button>
         <Button onClick={() => printCalendar("A3")}>{t("print", { paper: "A3" })}</Button>
         <Allowed action="enter-charter" quiet>
+          <Button asChild>
+            <Link href="/charters/feeds">{feeds("open")}</Link>
+          </Button>
           <Button asChild variant="solid">
             <Link href="/charters/new">{charters("new")}</Link>
           </Button>
@@ -135,6 +145,10 @@ function AskedDialog({ asked, view, currency, onClose }: Props & { asked: Asked;
     }
     case "free":
       return <FreeDaysDialog days={asked.days} yacht={nameOf(asked.days.yacht)} onClose={onClose} />;
+    case "elsewhere":
+      return (
+        <ElsewhereDialog elsewhere={asked.elsewhere} yacht={nameOf(asked.elsewhere.yacht)} at={at} onClose={onClose} />
+      );
     case "closing":
       return <ClosingDialog closing={asked.closing} yacht={nameOf(asked.closing.yacht)} at={at} onClose={onClose} />;
   }

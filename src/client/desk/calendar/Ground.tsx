@@ -4,17 +4,20 @@ import { memo } from "react";
 import type { CalendarView, ClosingView } from "@/api/schemas/charters";
 import { shortGaps } from "@/core/charters/calendar";
 import { instantIn } from "@/core/basics/instant";
+import type { ElsewhereMet } from "@/core/feeds/elsewhere";
 import styles from "./Calendar.module.css";
+import { Elsewhere } from "./Elsewhere";
 import { barPx, barTopPx, rowPx, type Places } from "./sizes";
 
 interface Props {
   view: CalendarView;
   places: Places;
   onClosing: (closing: ClosingView) => void;
+  onElsewhere: (elsewhere: ElsewhereMet) => void;
 }
 
 /** What lies under and between the charters: days, today, closed days, gaps too short, dates that run out. */
-export const Ground = memo(function Ground({ view, places, onClosing }: Props) {
+export const Ground = memo(function Ground({ view, places, onClosing, onElsewhere }: Props) {
   return (
     <>
       <defs>
@@ -30,6 +33,7 @@ export const Ground = memo(function Ground({ view, places, onClosing }: Props) {
       {view.closings.map((closing) => (
         <Closing key={closing.id} closing={closing} places={places} onOpen={() => onClosing(closing)} />
       ))}
+      <Elsewhere view={view} places={places} onOpen={onElsewhere} />
       <Marks view={view} places={places} />
     </>
   );

@@ -57,6 +57,7 @@ const view: CalendarView = {
     stay(2, "pale-heron", "2027-06-26", "2027-07-03", { onNumber: 3 }),
     stay(3, "sea-thrift", "2027-06-05", "2027-06-12", { state: "out", isBegun: true }),
   ],
+  elsewhere: [],
   closings: [
     {
       id: id(9),

@@ -9,6 +9,7 @@ import { FormInput, FormSelect } from "../../forms/FormField";
 import type { DeskForm } from "../../forms/useDeskForm";
 import { CheckRow } from "../shared/CheckRow";
 import type { AgreedField, People } from "./agreed-fields";
+import { ElsewhereNote } from "./ElsewhereNote";
 import { GuestFields } from "./GuestFields";
 
 /** Yacht, days and people of a charter, as they are entered and changed. */
@@ -37,6 +38,13 @@ export function AgreedFields({
         ))}
       </FormSelect>
       <Days form={form} fixed={fixed} />
+      <ElsewhereNote
+        yacht={form.typed.yacht}
+        fromDay={form.typed.fromDay}
+        outAt={form.typed.outAt}
+        toDay={form.typed.toDay}
+        backAt={form.typed.backAt}
+      />
       <Box display="grid" gridTemplateColumns="1fr 1fr" gap="3">
         <FormInput form={form} name="aboard" inputMode="numeric" maxLength={2} />
         <FormSelect form={form} name="language">
