@@ -70,13 +70,17 @@ export const enterCharter = endpoint({
       reference: Type.String({ maxLength: 30, pattern: "^$|^[A-Za-z0-9][A-Za-z0-9._-]*$" }),
       /** of the base's usual terms, of which the charter keeps a copy */
       terms: Key,
+      /** what they hire, of what the base lends; each lies in the first place that she has for it */
+      extras: Type.Array(Type.Object({ key: Key, count: Type.Integer({ minimum: 1, maximum: 99 }) }, closed), {
+        maxItems: 60,
+      }),
     },
     closed,
   ),
-  maxBytes: 8000,
+  maxBytes: 12_000,
   status: 201,
   answer: Type.Object({ id: Uuid, reference: Type.String() }, closed),
-  errors: [...clashes, "reference-taken", "no-such-terms"],
+  errors: [...clashes, "reference-taken", "no-such-terms", "extra-unknown", "extra-too-many"],
 });
 
 export const changeCharter = endpoint({

@@ -4,6 +4,7 @@ import type { FarBelow } from "../../core/briefing/far-below";
 import type { TermsTemplate } from "../../core/charters/agreed";
 import type { HeldByCharter } from "../../core/charters/calendar";
 import type { ClosingKind } from "../../core/charters/closing";
+import type { HirePer } from "../../core/extras/extra";
 import type { ElsewhereMet } from "../../core/feeds/elsewhere";
 import type { GuestReady } from "../../core/charters/guest-ready";
 import { closed } from "./closed";
@@ -28,6 +29,8 @@ export interface CharterForm {
   outAt: string;
   backAt: string;
   turnRoundHours: number;
+  /** what the base lends */
+  extras: { key: string; name: string; hireMinor: number; hirePer: HirePer }[];
   reference: string;
   today: string;
   language: Language;
@@ -101,8 +104,9 @@ export interface ComingGuests {
   aboard: number;
   /** how many are named on the crew list */
   crew: number;
-  /** how many answers they gave in the study */
+  /** how many answers they gave in the study, and what they asked there */
   studied: number;
+  asked: string[];
   linkAt: string | null;
   openedAt: string | null;
   /** how many kinds of extras they hired */

@@ -439,7 +439,7 @@ const bodies: Record<string, () => Record<string, unknown>> = {
   "keep-tasks": () => ({ onNumber: 2_000_000, tasks: usualTasks }),
   "keep-keeping": () => ({ onNumber: 2_000_000, keeping: usualKeeping }),
   "erase-guest": () => ({ why: "asked by letter" }),
-  "enter-charter": () => ({ ...agreed, reference: "", terms: "no-such" }),
+  "enter-charter": () => ({ ...agreed, reference: "", terms: "no-such", extras: [] }),
   "foresee-change": () => ({ becomes: null }),
   "note-coming": () => ({ onNumber: 1_000, arrives: "14:00", papersSeen: true }),
   "move-charter": () => ({ yacht: "no-such", ...days, onNumber: 0, why: "x", told: "" }),

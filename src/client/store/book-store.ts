@@ -6,6 +6,7 @@ import { sendItems, type KeptItem } from "../outbox/items";
 import { Outbox } from "../outbox/outbox";
 import { sendPhotos, type OutPhoto } from "../outbox/photos";
 import { forgetAsked } from "./asked-before";
+import { forgetCrew } from "./crew-kept";
 import { forgetMuster } from "./muster-changes";
 import Dexie, { type EntityTable } from "dexie";
 import { v7 as uuid } from "uuid";
@@ -162,6 +163,7 @@ export class BookStore {
     await this.db.delete();
     forgetAsked(this.book.yacht.slug);
     forgetMuster(this.book.stay.id);
+    forgetCrew(this.book.stay.id);
     localStorage.removeItem(nameKey);
     return true;
   }

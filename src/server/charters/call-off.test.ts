@@ -26,8 +26,11 @@ const agreed = {
   charterer: { id: null, name: "Rill Ander", email: "rill@ander.example", phone: "" },
   skipper: null,
 };
-const enter = (change = {}) =>
-  base.inBase((db) => enterNewCharter(db, { ...agreed, reference: "", terms: "usual", ...change }));
+const enter = async (change = {}) => {
+  const by = await office();
+  const given = { ...agreed, reference: "", terms: "usual", extras: [], ...change };
+  return base.inBase((db) => enterNewCharter(db, given, by));
+};
 const stayOf = async (reference: string) => {
   const stay = await base.inBase((db) => findStay(db, { reference }));
   if (!stay) throw new Error(`no ${reference}`);

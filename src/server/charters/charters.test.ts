@@ -2,6 +2,7 @@ import { usualCharters } from "@/core/charters/agreed";
 import { demoBase } from "@/testing/demo-base";
 import { findStay } from "../db/charters";
 import { changesOf, findGuest, guestsLike } from "../db/charter-entries";
+import { hiredOf } from "../db/hired-extras";
 import { openHandover } from "../handover/open";
 import { changeAgreement } from "./change";
 import { changeStart } from "./change-start";
@@ -24,9 +25,13 @@ const week = (change = {}) => ({
   skipper: null as ReturnType<typeof guest> | null,
   reference: "",
   terms: "usual",
+  extras: [] as { key: string; count: number }[],
   ...change,
 });
-const enter = (change = {}) => base.inBase((db) => enterNewCharter(db, week(change)));
+const enter = async (change = {}) => {
+  const by = await office();
+  return base.inBase((db) => enterNewCharter(db, week(change), by));
+};
 const stayOf = (reference: string) => base.inBase((db) => findStay(db, { reference }));
 const counts = async () =>
   (
@@ -56,6 +61,26 @@ describe("entering a charter", () => {
     // and it can be handed over
     const opened = await base.inBase(async (db) => openHandover(db, stay?.stayId ?? "", "prep", await office()));
     expect(opened.fresh).toBe(true);
+  });
+
+  it("hires what was agreed with it, or enters nothing", async () => {
+    const { extras } = await base.inBase(charterForm);
+    const [first] = extras;
+    if (!first) throw new Error("the demo lends nothing");
+    const hira = { yacht: "cold-harbour", charterer: guest("Hira Lund") };
+    const later = { ...hira, fromDay: "2029-03-03", toDay: "2029-03-10" };
+    const { id } = await enter({ ...later, extras: [{ key: first.key, count: 1 }] });
+    const { hired, number } = await base.inBase((db) => hiredOf(db, id));
+    expect([number, hired.map(({ key, count }) => [key, count])]).toEqual([1, [[first.key, 1]]]);
+    const before = await counts();
+    const next = { ...hira, fromDay: "2029-04-07", toDay: "2029-04-14" };
+    await expect(enter({ ...next, extras: [{ key: first.key, count: 99 }] })).rejects.toMatchObject({
+      code: "extra-too-many",
+    });
+    await expect(enter({ ...next, extras: [{ key: "gold", count: 1 }] })).rejects.toMatchObject({
+      code: "extra-unknown",
+    });
+    expect(await counts()).toEqual(before);
   });
 
   it("finds a guest that it knows, by any word of the name or the address, and never anybody of the base", async () => {

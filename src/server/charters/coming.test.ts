@@ -1,8 +1,10 @@
+import { v7 as uuid } from "uuid";
 import { demoBase } from "@/testing/demo-base";
 import { now } from "../clock";
 import { addHours } from "@/core/basics/instant";
 import { addCrewList } from "../db/crew";
 import { findStay } from "../db/charters";
+import { addStudyAnswer } from "../db/study";
 import { bookLinkFor } from "../auth/book-link";
 import { callOff } from "./call-off";
 import { calendarView } from "./calendar";
@@ -62,6 +64,23 @@ describe("the guests of the week to come", () => {
     await expect(
       base.inBase((db) => noteOfComing(db, stayId, { onNumber: 0, arrives: null, papersSeen: true }, by)),
     ).rejects.toMatchObject({ code: "no-such-charter" });
+  });
+
+  it("tell what they asked in the study, each once", async () => {
+    const { charterId } = await stayOf("BR-1065");
+    const ask = (value: string) =>
+      base.inBase((db) =>
+        addStudyAnswer(
+          db,
+          charterId,
+          { v: 1, id: uuid(), at: now(), revision: 1, about: "question", topic: null, value },
+          "a".repeat(64),
+          now(),
+        ),
+      );
+    for (const words of ["Is there a second gas bottle?", "Which side does she kick?", "Is there a second gas bottle?"])
+      await ask(words);
+    expect((await rowOf("BR-1065"))?.asked).toEqual(["Is there a second gas bottle?", "Which side does she kick?"]);
   });
 
   it("of two who note at once, one does", async () => {

@@ -50,7 +50,7 @@ export async function comingView(db: Queryable): Promise<ComingView> {
     if (!coming) return [];
     const said = answers.get(stay.charterId) ?? [];
     const file = yachts.get(stay.yachtId)?.file;
-    const { experience } = studyState(said, []);
+    const { experience, questions } = studyState(said, []);
     const below = file && experience ? farBelow(file, experience) : null;
     const { startsAt, aboard } = stay;
     const facts = {
@@ -71,6 +71,7 @@ export async function comingView(db: Queryable): Promise<ComingView> {
         aboard,
         crew: coming.crew,
         studied: said.length,
+        asked: [...new Set(questions.map(({ words }) => words))],
         linkAt: coming.linkAt,
         openedAt: coming.openedAt,
         extras: coming.extras,

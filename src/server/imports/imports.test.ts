@@ -155,6 +155,7 @@ describe("a list of charters", () => {
   it("is taken in once by several at the same time, and beside somebody who enters a charter", async () => {
     const given = list(week("C-1", "gannet-rock", 2), week("C-2", "gannet-rock", 12), week("C-3", "gannet-rock", 22));
     const { seen } = await look(given);
+    const by = await office();
     const before = await counts();
     const entered = {
       yacht: "gannet-rock",
@@ -168,11 +169,12 @@ describe("a list of charters", () => {
       skipper: null,
       reference: "C-9",
       terms: "usual",
+      extras: [],
     };
     const asked = await Promise.allSettled([
       take(given, seen),
       take(given, seen),
-      base.inBase((db) => enterNewCharter(db, entered)),
+      base.inBase((db) => enterNewCharter(db, entered, by)),
       take(given, seen),
     ]);
     expect(asked.filter(({ status }) => status === "fulfilled")).toHaveLength(1);

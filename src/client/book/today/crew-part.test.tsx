@@ -5,6 +5,7 @@ import { bookOf } from "@/testing/book";
 import { draw, wire } from "@/testing/screen";
 import { CrewPart } from "./CrewPart";
 
+beforeEach(() => localStorage.clear());
 afterEach(cleanup);
 const book = (change: Partial<BoatBook> = {}) => {
   const usual = bookOf({ crew: [], arrives: null, ...change });
@@ -34,6 +35,30 @@ describe("the crew, told in the boat book", () => {
       },
     ]);
     expect(screen.getByRole("button", { name: "Change your crew" })).toBeInTheDocument();
+  });
+
+  it("keeps what was typed without signal, also when the page is left, until the base has it", async () => {
+    const base = wire();
+    const first = draw(<CrewPart book={book()} />);
+    await first.click(screen.getByRole("button", { name: "Name your crew" }));
+    await first.type(person(1).getByLabelText("Name, as in the passport"), "Jory");
+    await first.type(person(1).getByLabelText("Weight in kg"), "82");
+    await first.click(screen.getByRole("button", { name: "Tell the base" }));
+    expect(await screen.findByText(/What you typed stays here/)).toBeInTheDocument();
+    cleanup();
+    const user = draw(<CrewPart book={book()} />);
+    expect(screen.getByText(/^What you typed is kept on this device/)).toBeInTheDocument();
+    await user.click(screen.getByRole("button", { name: "Name your crew" }));
+    expect(person(1).getByLabelText("Name, as in the passport")).toHaveValue("Jory");
+    base.answer(201, {});
+    await user.click(screen.getByRole("button", { name: "Tell the base" }));
+    expect(await screen.findByText(/1 of 2 named/)).toBeInTheDocument();
+    expect(localStorage).toHaveLength(0);
+    // of another charter on the same device nothing shows
+    cleanup();
+    localStorage.setItem(`brinecove-crew-other`, "{}");
+    draw(<CrewPart book={book()} />);
+    expect(screen.queryByText(/is kept on this device/)).not.toBeInTheDocument();
   });
 
   it("says at each person what is missing, and sends nothing", async () => {

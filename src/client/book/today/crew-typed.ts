@@ -21,6 +21,19 @@ export const blankPerson: TypedPerson = {
   toKnow: "",
 };
 
+/** A crew as far as it was typed: its people, and the hour they come. */
+export interface TypedCrew {
+  people: TypedPerson[];
+  hour: string;
+}
+
+/** A crew out of what was kept on the device; null for what holds none. */
+export function typedCrew(kept: unknown): TypedCrew | null {
+  const { people, hour } = (kept ?? {}) as Partial<TypedCrew>;
+  if (!Array.isArray(people) || typeof hour !== "string") return null;
+  return { people: people.map((person) => ({ ...blankPerson, ...person })), hour };
+}
+
 /** A row nobody was named in. */
 export const isBlank = ({ name, weight }: TypedPerson): boolean => name.trim() === "" && weight.trim() === "";
 

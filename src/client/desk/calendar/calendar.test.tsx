@@ -100,6 +100,26 @@ describe("the calendar", () => {
     expect(within(bar("BR-2")).queryByText(/runs out/)).toBeNull();
   });
 
+  it("shows what is promised elsewhere, and which charter it meets", async () => {
+    const elsewhere = (number: number, day: string, meets: string[]) => ({
+      id: String(number),
+      yacht: "pale-heron",
+      startsAt: `2027-06-${day}T12:00:00.000Z`,
+      endsAt: "2027-06-29T12:00:00.000Z",
+      words: "Held",
+      feed: "Agency",
+      meets,
+    });
+    const user = draw(["office"], { elsewhere: [elsewhere(1, "20", []), elsewhere(2, "27", ["BR-2"])] });
+    fireEvent.click(screen.getByRole("button", { name: /^Promised elsewhere \(Agency\): Sun 20 Jun/ }));
+    const dialog = within(await screen.findByRole("dialog"));
+    expect(dialog.getByText("It meets no charter of yours.")).toBeInTheDocument();
+    await user.click(dialog.getByRole("button", { name: "Not now" }));
+    fireEvent.click(screen.getByRole("button", { name: /^Promised elsewhere \(Agency\), meets BR-2: Sun 27 Jun/ }));
+    expect(await screen.findByText("It meets BR-2. One of the two has to give way: ask Agency.")).toBeInTheDocument();
+    expect(screen.getByText("Held")).toBeInTheDocument();
+  });
+
   it("finds yachts by name, class and berth", async () => {
     const user = draw();
     await user.type(screen.getByLabelText("Yacht, class or berth"), "farrant");

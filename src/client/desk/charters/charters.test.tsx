@@ -15,6 +15,10 @@ import { UsualChartersTab } from "./UsualChartersTab";
 
 const router = { refresh: jest.fn(), push: jest.fn() };
 jest.mock("next/navigation", () => ({ useRouter: () => router }));
+beforeEach(() => {
+  localStorage.clear();
+  router.push.mockClear();
+});
 afterEach(cleanup);
 
 const start: CharterForm = {
@@ -23,6 +27,7 @@ const start: CharterForm = {
     { slug: "pale-heron", name: "Pale Heron", berth: "A4", maximumAboard: 10 },
     { slug: "sea-thrift", name: "Sea Thrift", berth: "B1", maximumAboard: 5 },
   ],
+  extras: [],
   reference: "BR-1066",
   today: "2027-06-09",
   language: "en",
@@ -54,7 +59,53 @@ describe("a new charter", () => {
     expect((await screen.findAllByText(/Write a whole number, from 1 to 5\./)).length).toBeGreaterThan(0);
     expect(screen.getAllByText(/Write the name\./).length).toBeGreaterThan(0);
     expect(screen.getAllByText(/This is no telephone number/).length).toBeGreaterThan(0);
-    expect(base.asked).toHaveLength(0);
+    expect(base.asked.filter(({ method }) => method !== "GET")).toHaveLength(0);
+  });
+
+  it("keeps what was typed on this device until it is entered, or begun anew", async () => {
+    const first = drawDesk(<NewCharter start={start} />, ["office"]);
+    await first.selectOptions(screen.getByLabelText("Yacht"), "sea-thrift");
+    await first.type(screen.getByLabelText("Charterer, who signs the contract"), "Rill Ander");
+    cleanup();
+    const user = drawDesk(<NewCharter start={start} />, ["office"]);
+    expect(screen.getByText("What was typed here before and not entered is here again.")).toBeInTheDocument();
+    expect(screen.getByLabelText("Charterer, who signs the contract")).toHaveValue("Rill Ander");
+    expect(screen.getByLabelText("Yacht")).toHaveValue("sea-thrift");
+    await user.click(screen.getByRole("button", { name: "Begin anew" }));
+    expect(screen.getByLabelText("Charterer, who signs the contract")).toHaveValue("");
+    expect(screen.queryByText(/is here again/)).not.toBeInTheDocument();
+    // what is chosen in the calendar wins over what was typed
+    await user.type(screen.getByLabelText("Charterer, who signs the contract"), "Una Wells");
+    cleanup();
+    drawDesk(<NewCharter start={start} chosen={{ yacht: "pale-heron", fromDay: "2027-07-03" }} />, ["office"]);
+    expect(screen.getByLabelText("Yacht")).toHaveValue("pale-heron");
+    expect(screen.getByLabelText("Out on")).toHaveValue("2027-07-03");
+    expect(screen.getByLabelText("Charterer, who signs the contract")).toHaveValue("Una Wells");
+  });
+
+  it("hires extras with it, and says where another calendar promises her", async () => {
+    const base = wire();
+    base.answer(200, {
+      timeZone: "Atlantic/Azores",
+      elsewhere: [{ feed: "Agency", startsAt: "2027-06-13T17:00:00Z", endsAt: "2027-06-15T09:00:00Z" }],
+    });
+    const extras = [{ key: "kayak", name: "Kayak", hireMinor: 9000, hirePer: "week" as const }];
+    const user = drawDesk(<NewCharter start={{ ...start, extras }} />, ["office"]);
+    expect(await screen.findByText(/^Agency says she is promised elsewhere then: 13 Jun 2027/)).toBeInTheDocument();
+    expect(base.asked[0]?.path).toContain("yacht=pale-heron&fromDay=2027-06-12");
+    const kayaks = screen.getByLabelText("Kayak");
+    expect(kayaks).toHaveAccessibleDescription("€90.00 a week");
+    await user.type(kayaks, "x");
+    expect(screen.getByRole("button", { name: "Enter the charter" })).toBeDisabled();
+    await user.clear(kayaks);
+    await user.type(kayaks, "2");
+    expect(screen.getByText("Extras: 2")).toBeInTheDocument();
+    base.answer(201, { id: id(1), reference: "BR-1066" });
+    await user.type(screen.getByLabelText("Charterer, who signs the contract"), "R");
+    await user.click(screen.getByRole("button", { name: "Enter the charter" }));
+    await waitFor(() => expect(router.push).toHaveBeenCalledWith("/charters/BR-1066"));
+    expect(base.asked.at(-1)?.body).toMatchObject({ extras: [{ key: "kayak", count: 2 }] });
+    expect(localStorage.getItem("brinecove-new-charter")).toBeNull();
   });
 
   it("takes a guest the base knows by one tap, and a changed name for somebody new", async () => {
@@ -117,7 +168,7 @@ describe("changing a charter", () => {
     await user.click(screen.getByRole("button", { name: "Change charter" }));
     const dialog = within(await screen.findByRole("dialog"));
     expect(dialog.queryByRole("region", { name: "What it does" })).toBeNull();
-    expect(base.asked).toHaveLength(0);
+    expect(base.asked.filter(({ method }) => method !== "GET")).toHaveLength(0);
     base.answer(200, {
       effects: [
         { code: "prep-anew", was: "Pale Heron" },

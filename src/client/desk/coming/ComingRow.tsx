@@ -68,6 +68,16 @@ export function ComingRow({ row, timeZone }: Props) {
           </chakra.ul>
         )}
         <p>{t("coming.facts", { studied: row.studied, crew: row.crew, aboard: row.aboard, extras: row.extras })}</p>
+        {row.asked.length > 0 && (
+          <Box>
+            <p>{t("coming.asked")}</p>
+            <chakra.ul listStyleType="disc" paddingLeft="5">
+              {row.asked.map((words) => (
+                <li key={words}>{words}</li>
+              ))}
+            </chakra.ul>
+          </Box>
+        )}
         {row.below && <OddNote title={t("below.title")}>{farBelowWords(t, row.below)}</OddNote>}
       </Box>
       <Box display="flex" flexWrap="wrap" gap="12px 20px" alignItems="flex-end" alignContent="start">

@@ -18,6 +18,7 @@ const row = (change: Partial<ComingGuests> = {}): ComingGuests => ({
   aboard: 4,
   crew: 1,
   studied: 0,
+  asked: ["Is there a second gas bottle?"],
   linkAt: "2027-06-01T09:00:00.000Z",
   openedAt: "2027-06-02T09:00:00.000Z",
   extras: 2,
@@ -45,7 +46,7 @@ describe("the guests of the week to come", () => {
       within(first)
         .getAllByRole("listitem")
         .map(({ textContent }) => textContent),
-    ).toEqual(["Nothing studied yet", "3 names missing", "Papers not seen"]);
+    ).toEqual(["Nothing studied yet", "3 names missing", "Papers not seen", "Is there a second gas bottle?"]);
     expect(within(first).getByText("nothing studied · 1 of 4 named · 2 kinds of extras")).toBeInTheDocument();
     expect(screen.getByText(/Nothing leaves the demo/)).toBeInTheDocument();
   });

@@ -17,7 +17,7 @@ import type { Reading, ReadList } from "./useList";
 /** Which column of the list holds what, and how it writes days. */
 export function ColumnsPart({ list, start, reading }: { list: ReadList; start: ImportStart; reading: Reading }) {
   const t = useTranslations("imports");
-  const { heads, rows } = list.table;
+  const { heads } = list.table;
   const fitting = Object.entries(start.mappings).filter(([, each]) => mappingIn(each, heads) !== null);
   return (
     <Box display="grid" gap="3">

@@ -2,6 +2,7 @@
 import { signOut as signOutHere } from "@/api/sign-in";
 import { useState } from "react";
 import { call } from "../../api/call";
+import { forgetBegunCharter } from "../../store/begun-charter";
 
 interface SigningOut {
   /** yachts with something on this device that the base does not have yet; null while nobody asked to leave */
@@ -29,6 +30,7 @@ export function useSignOut(person: string): SigningOut {
           ]
         : [];
     if (left.length > 0) return setStays(left);
+    forgetBegunCharter();
     await call(signOutHere, {}).catch(() => undefined);
     location.assign("/sign-in");
   };
