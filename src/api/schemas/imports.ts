@@ -2,7 +2,7 @@ import { Type, type Static } from "@sinclair/typebox";
 import { charterColumns, type CharterColumn } from "../../core/imports/columns";
 import { dateOrders } from "../../core/imports/cells";
 import type { KeptMappings } from "../../core/imports/mappings";
-import type { RowChange, RowFate } from "../../core/imports/fate";
+import type { RowChange, RowFate } from "../../core/imports/known";
 import type { RowFault } from "../../core/imports/row";
 import { oneOf } from "../../core/yacht/parts/basics";
 import { closed } from "./closed";

@@ -22,6 +22,7 @@ import { demoYachtFile } from "../../demo/yacht-file";
 import { prepareDatabase } from "../prepare";
 import { endApp, needFreePort, serve, untilReady } from "../serve";
 import { calendarFigures } from "../measure/calendar";
+import { charterFigures } from "../measure/charters";
 import { checkInFigures } from "../measure/check-in";
 import { checkOutFigures } from "../measure/check-out";
 import { editingFigures } from "../measure/editing";
@@ -70,6 +71,7 @@ export async function run([only, count]: string[]): Promise<number> {
     if (wanted("editing")) await editingFigures(say, origin, signInAsManager);
     if (wanted("plan")) await planDrawing();
     if (wanted("pages")) await pageFigures(say, origin, signInAsManager);
+    if (only === "charters") await charterFigures(say, origin, signInAsManager);
     if (only === "calendar") await calendarFigures(say, origin, prepared, signInAsManager);
     if (wanted("tabs")) await tabFigures(say, origin);
     if (wanted("posting")) await postingFigures(say, origin, prepared);

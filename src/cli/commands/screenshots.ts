@@ -45,6 +45,17 @@ export async function run([only]: string[]): Promise<number> {
   return 0;
 }
 
+/** A list as another office keeps it. */
+const autumn = [
+  "Buchungsnummer;Status;Boot;Von;Bis;Personen;Kunde;E-Mail",
+  "W/101;bestätigt;Pale Heron;04.09.2027;11.09.2027;6;Jörn Halvard;joern@halvard.example",
+  "W/102;bestätigt;Quillback;04.09.2027;11.09.2027;4;Mira Solv;mira@solv.example",
+  "W/103;storniert;Quillback;11.09.2027;18.09.2027;4;Ode Varr;",
+  "W/104;bestätigt;Gull;11.09.2027;18.09.2027;4;Ode Varr;",
+  "W/105;bestätigt;Pale Heron;09.09.2027;18.09.2027;5;Ode Varr;",
+  "BR-1065;bestätigt;;;;7;;",
+].join("\n");
+
 interface Picture {
   name: string;
   size: { width: number; height: number };
@@ -173,11 +184,18 @@ const pictures: Picture[] = [
     },
   },
   {
-    name: "lines-phone",
-    size: phone,
+    name: "charters-from-a-list",
+    size: desk,
     show: async (page) => {
-      await page.goto("/aboard#HERON-7K2/find/line/reef-first");
-      await page.getByRole("article", { name: "First reef, clew line" }).waitFor();
+      await signIn(page, "odile");
+      await page.goto("/charters/import");
+      await page.getByLabel(/^A file with commas/).setInputFiles({
+        name: "autumn.csv",
+        mimeType: "text/csv",
+        buffer: Buffer.from(autumn),
+      });
+      await page.getByRole("button", { name: "Look through the list" }).click();
+      await page.getByRole("button", { name: "Take 3 rows" }).scrollIntoViewIfNeeded();
     },
   },
   {

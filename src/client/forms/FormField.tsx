@@ -41,12 +41,13 @@ export function FormSelect<Name extends string>({
   name,
   hint,
   disabled,
+  autoFocus,
   children,
-}: Given<Name> & { disabled?: boolean; children: ReactNode }) {
+}: Given<Name> & { disabled?: boolean; autoFocus?: boolean; children: ReactNode }) {
   return (
     <Field label={form.labelOf(name)} hint={hint} error={form.faultAt(name)}>
       {(ids) => (
-        <select {...ids} {...form.form.register(pathOf(name))} disabled={disabled}>
+        <select {...ids} {...form.form.register(pathOf(name))} disabled={disabled} autoFocus={autoFocus}>
           {children}
         </select>
       )}

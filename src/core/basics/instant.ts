@@ -18,6 +18,9 @@ export function isInstant(text: string): boolean {
   return /(Z|[+-]\d{2}:\d{2})$/.test(text) && isDay(text.slice(0, 10)) && !Number.isNaN(Date.parse(text));
 }
 
+/** Whether two texts tell the same instant, however each is written. */
+export const sameInstant = (a: Instant, b: Instant): boolean => Date.parse(a) === Date.parse(b);
+
 /** The instant some hours later (or earlier, for a negative number). */
 export function addHours(instant: Instant, hours: number): Instant {
   return new Date(Date.parse(instant) + hours * hourMs).toISOString();

@@ -1,7 +1,8 @@
 import * as fc from "fast-check";
 import { usualCharters } from "../charters/agreed";
 import type { CharterColumn } from "./columns";
-import { fatesOf, type KnownBase, type KnownCharter, type RowFate } from "./fate";
+import { fatesOf } from "./fate";
+import type { KnownBase, KnownCharter, RowFate } from "./known";
 
 type Cells = Partial<Record<CharterColumn, string>>;
 const tove = { id: "p1", name: "Tove Marn", email: "tove@marn.example", phone: "+000 555 0101" };

@@ -4,6 +4,7 @@ import { AppError } from "@/api/app-error";
 import type { changeCharter } from "@/api/charters";
 import type { StayView } from "@/api/schemas/desk";
 import { canonicalJson } from "@/core/basics/digest";
+import { sameInstant } from "@/core/basics/instant";
 import { now } from "../clock";
 import { addCharterChange, changeAgreed, changesOf } from "../db/charter-entries";
 import { findStay, languageOfCharter } from "../db/charters";
@@ -56,13 +57,11 @@ export async function changeAgreement(
  * check-out was.
  */
 export function refuseWhatStands(stay: StayView, found: Pick<StayView, "yachtId" | "startsAt" | "endsAt">): void {
-  if (stay.handovers.length > 0 && (found.yachtId !== stay.yachtId || !isSame(found.startsAt, stay.startsAt)))
+  if (stay.handovers.length > 0 && (found.yachtId !== stay.yachtId || !sameInstant(found.startsAt, stay.startsAt)))
     throw new AppError("charter-begun", { what: "start" }, found.yachtId === stay.yachtId ? "fromDay" : "yacht");
-  if (stay.handovers.some(({ kind }) => kind === "check-out") && !isSame(found.endsAt, stay.endsAt))
+  if (stay.handovers.some(({ kind }) => kind === "check-out") && !sameInstant(found.endsAt, stay.endsAt))
     throw new AppError("charter-begun", { what: "end" }, "toDay");
 }
-
-const isSame = (a: string, b: string) => Date.parse(a) === Date.parse(b);
 
 /** What is agreed, of people their ids alone: names can be erased. */
 const wordsOf = (stay: StayView, yacht: string) => ({

@@ -80,7 +80,10 @@ describe("the guests of the week to come", () => {
       );
     for (const words of ["Is there a second gas bottle?", "Which side does she kick?", "Is there a second gas bottle?"])
       await ask(words);
-    expect((await rowOf("BR-1065"))?.asked.slice(-2)).toEqual(["Is there a second gas bottle?", "Which side does she kick?"]);
+    expect((await rowOf("BR-1065"))?.asked.slice(-2)).toEqual([
+      "Is there a second gas bottle?",
+      "Which side does she kick?",
+    ]);
   });
 
   it("of two who note at once, one does", async () => {

@@ -6,7 +6,7 @@ import { callOff } from "../charters/call-off";
 import { enterNewCharter } from "../charters/enter";
 import { changesOf } from "../db/charter-entries";
 import { findStay } from "../db/charters";
-import { importRows, importRuns } from "../db/imports";
+import { importRows, importRuns } from "../db/import-runs";
 import { openHandover } from "../handover/open";
 import { lookThrough } from "./look";
 import { rowsOfImport } from "./rows";

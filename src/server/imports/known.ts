@@ -2,7 +2,7 @@ import "server-only";
 import type { GivenList } from "@/api/schemas/imports";
 import { addDays } from "@/core/basics/instant";
 import { usualLanguage } from "@/core/basics/languages";
-import type { KnownBase } from "@/core/imports/fate";
+import type { KnownBase } from "@/core/imports/known";
 import type { GivenRow } from "@/core/imports/row";
 import { referenceOf } from "@/core/imports/row";
 import { now } from "../clock";

@@ -1,7 +1,7 @@
 import "server-only";
 import { AppError } from "@/api/app-error";
 import type { ImportRowView } from "@/api/schemas/imports";
-import { importRows, isImport } from "../db/imports";
+import { importRows, isImport } from "../db/import-runs";
 import type { Queryable } from "../db/pool";
 
 /** The rows that a list brought. */

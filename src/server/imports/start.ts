@@ -2,7 +2,7 @@ import "server-only";
 import type { ImportStart } from "@/api/schemas/imports";
 import { currentBase } from "../db/base";
 import { currentList } from "../db/base-lists";
-import { importRuns } from "../db/imports";
+import { importRuns } from "../db/import-runs";
 import type { Queryable } from "../db/pool";
 
 const shownRuns = 20;

@@ -5,20 +5,19 @@ import { AppError } from "@/api/app-error";
 import type { takeList } from "@/api/imports";
 import type { Instant } from "@/core/basics/instant";
 import type { UsualCharters } from "@/core/charters/agreed";
-import type { CharterToBe, KnownCharter, RowFate } from "@/core/imports/fate";
+import type { CharterToBe, KnownCharter, RowFate } from "@/core/imports/known";
 import type { KnownGuest, MeantPerson } from "@/core/imports/people";
 import { now } from "../clock";
 import { currentList } from "../db/base-lists";
+import { addImport, type TakenRow } from "../db/import-runs";
 import {
   addChanges,
   addCharters,
   addGuests,
-  addImport,
   askForClashes,
   changeCharters,
   changeContactsOf,
   letDaysBeExchanged,
-  type TakenRow,
   type WrittenChange,
   type WrittenCharter,
 } from "../db/imports";

@@ -8,15 +8,8 @@ import { refuseWhatStands } from "../charters/change";
 import { currentBase } from "../db/base";
 import { changesOf } from "../db/charter-entries";
 import { findStay, languageOfCharter } from "../db/charters";
-import {
-  addChanges,
-  changeCharters,
-  holdImportRow,
-  setUndone,
-  takeBackCharter,
-  type Stood,
-  type TakenRow,
-} from "../db/imports";
+import { holdImportRow, setUndone, takeBackCharter, type Stood, type TakenRow } from "../db/import-runs";
+import { addChanges, changeCharters } from "../db/imports";
 import type { Queryable } from "../db/pool";
 import { findYacht } from "../db/yachts";
 

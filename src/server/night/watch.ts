@@ -31,12 +31,15 @@ export function watchAtNight(): void {
 
 /** Looks over each base whose night's look is due, and does what the house does by itself. */
 export async function lookWhereDue(): Promise<void> {
-  for (const { id, timeZone } of await everyBase()) {
+  const bases = await everyBase();
+  for (const { id, timeZone } of bases) {
     await doAgain(id);
     await byItself(id, "write-by-itself", remindWhereDue);
-    await readWhereDue(id).catch((error: Error) => log.error({ error: error.message }, "feeds were not read"));
     if (await lookOnce(id, timeZone)) await byItself(id, "erase-by-itself", eraseWhatHadItsTime);
   }
+  // last: others may keep one waiting
+  for (const { id } of bases)
+    await readWhereDue(id).catch((error: Error) => log.error({ error: error.message }, "feeds were not read"));
 }
 
 /** Looks over one base where it is due, once among all processes. Returns whether it did. */

@@ -30,7 +30,7 @@ export function AgreedFields({
   const t = useTranslations("charters");
   return (
     <>
-      <FormSelect form={form} name="yacht" disabled={fixed}>
+      <FormSelect form={form} name="yacht" disabled={fixed} autoFocus={!fixed}>
         {yachts.map(({ slug, name, maximumAboard }) => (
           <option key={slug} value={slug}>
             {t("yacht-option", { name, most: maximumAboard })}

@@ -61,7 +61,7 @@ export function FateTable({ rows, timeZone, choosing }: Props) {
       idOf={(row) => String(row.line)}
       nameOf={(row) => row.reference || String(row.line)}
       filters={<Segments label={t("fate")} options={options} value={shown} onChoose={setShown} />}
-      choosing={{ ...choosing, onChosen: (ids) => choosing.onChosen(new Set([...ids].filter((id) => brings.has(id)))) }}
+      choosing={{ ...choosing, may: (id) => brings.has(id) }}
       csvName="rows.csv"
     />
   );
