@@ -21,7 +21,7 @@ export function ListPart({ list, start, onDone }: { list: ReadList; start: Impor
   const [looked, setLooked] = useState<Looked | null>(null);
   const { look, isLooking, error } = useLook();
   const missing = neededColumns.filter((column) => reading.mapping[column] === undefined);
-  const lookThrough = async () => setLooked(await look(givenOf(list, reading, none)).catch(() => null));
+  const lookThrough = async () => setLooked(await look(givenOf(list, reading, none)));
   return (
     <>
       <DeskPart title={t("step-columns")}>
@@ -78,7 +78,7 @@ function TakePart({
   const [chosen, setChosen] = useState<ReadonlySet<string>>(
     () => new Set(bringing(first.rows).map(({ line }) => String(line))),
   );
-  const { look, isLooking } = useLook();
+  const { look, isLooking, error } = useLook();
   const { request, busy, fault, setFault } = useRequest();
   const taken = bringing(looked.rows).filter(({ line }) => chosen.has(String(line)));
   const take = async () => {
@@ -86,7 +86,7 @@ function TakePart({
     const given = givenOf(list, reading, leftOut);
     let { seen } = looked;
     if (leftOut.size > 0) {
-      const again = await look(given).catch(() => null);
+      const again = await look(given);
       if (!again) return;
       const isSame = taken.every(
         (row) => JSON.stringify(again.rows.find(({ line }) => line === row.line)) === JSON.stringify(row),
@@ -104,7 +104,7 @@ function TakePart({
     <>
       <FateTable rows={looked.rows} timeZone={timeZone} choosing={{ chosen, onChosen: setChosen }} />
       <p>{t("taking-words")}</p>
-      <Fault words={fault} />
+      <Fault words={fault ?? error} />
       <Box display="flex" gap="3">
         <Button variant="solid" disabled={busy || isLooking || taken.length === 0} onClick={() => void take()}>
           {t("take", { count: taken.length })}

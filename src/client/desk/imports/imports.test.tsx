@@ -176,6 +176,13 @@ describe("what becomes of the rows", () => {
     expect(screen.getByRole("button", { name: "Nothing is chosen" })).toBeDisabled();
   });
 
+  it("says that there is no signal, and leaves the list as it was read", async () => {
+    const { user } = await pasteList(list);
+    await user.click(screen.getByRole("button", { name: "Look through the list" }));
+    expect(await screen.findByRole("alert")).toHaveTextContent("Cannot reach the base");
+    expect(screen.getByLabelText("Reference (needed)")).toHaveDisplayValue("Ref");
+  });
+
   it("says what the base has against it, and takes nothing", async () => {
     const { user, base } = await looked();
     base.answer(409, { error: { code: "list-seen-changed", message: "Something here changed.", params: {} } });

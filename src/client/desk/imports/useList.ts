@@ -1,5 +1,6 @@
 "use client";
 import { useMutation } from "@tanstack/react-query";
+import { useTranslations } from "next-intl";
 import { useState } from "react";
 import { AppError } from "@/api/app-error";
 import { lookThroughList } from "@/api/imports";
@@ -73,16 +74,16 @@ export function givenOf({ table }: ReadList, { mapping, order }: Reading, leftOu
   };
 }
 
-/** Asks the base what would become of a list. */
+/** Asks the base what would become of a list; null where it says no or is not there, and then why. */
 export function useLook() {
-  const { mutateAsync, isPending, error, reset } = useMutation({
+  const t = useTranslations("desk");
+  const { mutateAsync, isPending, error } = useMutation({
     mutationFn: (given: GivenList) => call(lookThroughList, { body: given }),
     retry: false,
   });
   return {
-    look: mutateAsync,
+    look: (given: GivenList): Promise<Looked | null> => mutateAsync(given).catch(() => null),
     isLooking: isPending,
-    error: error instanceof AppError ? error.message : error && "",
-    reset,
+    error: error === null ? null : error instanceof AppError ? error.message : t("no-signal"),
   };
 }
