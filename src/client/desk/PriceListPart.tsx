@@ -9,7 +9,8 @@ import type { PriceList } from "@/core/settlement/prices";
 import { Field } from "@/ui/Field";
 import { useRequest } from "../api/useRequest";
 import { useFocusFault } from "../forms/useFocusFault";
-import { blankRow, pricesOf, typedPrices, type PriceDraft, type WrongPrice } from "./prices/draft";
+import { blankRow, pricesOf, typedItems, typedPrices, type PriceDraft, type WrongPrice } from "./prices/draft";
+import { PriceFile } from "./prices/PriceFile";
 import { PriceTable } from "./prices/PriceTable";
 import { Fault } from "./shared/Fault";
 
@@ -77,6 +78,11 @@ export function PriceListPart({ prices, number, last, currency, timeZone, maySet
           <Button justifySelf="start" onClick={() => change({ rows: [...draft.rows, blankRow(crypto.randomUUID())] })}>
             {t("add")}
           </Button>
+          <PriceFile
+            items={"say" in wanted ? null : wanted.items}
+            currency={currency}
+            onItems={(items) => change({ rows: typedItems(items, currency) })}
+          />
           <Box display="grid" gap="3" maxWidth="40rem">
             <Field label={t("why")} error={faultAt("why")}>
               {(ids) => <input {...ids} maxLength={500} value={why} onChange={(event) => setWhy(event.target.value)} />}

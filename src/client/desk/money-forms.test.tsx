@@ -2,6 +2,7 @@
 import { screen, waitFor, within } from "@testing-library/react";
 import type { ReactElement } from "react";
 import type { AfterItem, SettlementItem, SettlementScreen } from "@/api/schemas/desk";
+import type { PriceList } from "@/core/settlement/prices";
 import { usualRules } from "@/core/base/rules";
 import type { Difference } from "@/core/comparison/compare";
 import type { SettlementLine } from "@/core/settlement/schema";
@@ -503,6 +504,32 @@ describe("the price list", () => {
     await person.click(tap("Save the price list"));
     expect(screen.getByText(words)).toBeInTheDocument();
     expect(base.asked).toEqual([]);
+  });
+
+  it("takes rows out of a file into the list, which is settled as ever", async () => {
+    const person = draw(part);
+    const text =
+      "what;group;remedy;material;labour min;life months\nGelcoat scratch;;;22,00;;\nFender;deck;replace;1.035,00;0;36\nOdd;roof;;;;\n";
+    const file = new File([text], "prices.csv", { type: "text/csv" });
+    // what this browser's stand-in for files lacks
+    file.arrayBuffer = () => Promise.resolve(new TextEncoder().encode(text).buffer as ArrayBuffer);
+    await person.upload(field("Prices from a list"), file);
+    expect(await screen.findByText("prices.csv: 1 new, 1 changed, 0 as they stand, 1 refused.")).toBeInTheDocument();
+    expect(screen.getByText("Line 4, Odd: Group cannot be “roof”")).toBeInTheDocument();
+    expect(field("Material, EUR: Gelcoat scratch")).toHaveValue("20.00");
+    await person.click(tap("Put 2 rows into the list"));
+    expect(field("Material, EUR: Gelcoat scratch")).toHaveValue("22.00");
+    expect(field("Material, EUR: Fender")).toHaveValue("1035.00");
+    expect(base.asked).toEqual([]);
+    await person.type(field("Why do the prices change?"), "new season");
+    await person.click(tap("Save the price list"));
+    const { prices } = base.asked.at(-1)?.body as { prices: PriceList };
+    expect(prices.items.at(-1)).toMatchObject({
+      words: "Fender",
+      category: "deck",
+      materialMinor: 103_500,
+      lifeMonths: 36,
+    });
   });
 
   it("is not settled with a new line that has no words", async () => {

@@ -1,9 +1,14 @@
 import { Type, type Static } from "@sinclair/typebox";
 import { exact, roundHalfUp } from "../basics/exact";
 import { Group } from "../yacht/schema";
+import { groups } from "../yacht/parts/basics";
 
 const closed = { additionalProperties: false } as const;
 const Minor = Type.Integer({ minimum: 0, maximum: 1e9 });
+
+/** What a line of a price list can be about, and what it does. */
+export const priceCategories = [...groups, "service"] as const;
+export const priceRemedies = ["repair", "replace"] as const;
 
 /** One line of the base's price list: a repair, a part to replace, or a service. */
 export const PriceItem = Type.Object(

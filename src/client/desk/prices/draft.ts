@@ -29,9 +29,9 @@ const shown = (minor: number, currency: string) => (minor / 10 ** minorDigits(cu
 /** A whole number of up to five digits; null for anything else. */
 export const whole = (text: string): number | null => (/^\d{1,5}$/.test(text.trim()) ? Number(text) : null);
 
-/** The list as it stands in its fields. */
-export const typedPrices = (prices: PriceList, currency: string): PriceDraft => ({
-  rows: prices.items.map(({ id, words, category, remedy, materialMinor, labourMinutes, lifeMonths }) => ({
+/** The lines as they stand in their fields. */
+export const typedItems = (items: readonly PriceItem[], currency: string): PriceRow[] =>
+  items.map(({ id, words, category, remedy, materialMinor, labourMinutes, lifeMonths }) => ({
     id,
     words,
     category,
@@ -39,7 +39,11 @@ export const typedPrices = (prices: PriceList, currency: string): PriceDraft => 
     material: shown(materialMinor, currency),
     minutes: String(labourMinutes),
     life: lifeMonths === null ? "" : String(lifeMonths),
-  })),
+  }));
+
+/** The list as it stands in its fields. */
+export const typedPrices = (prices: PriceList, currency: string): PriceDraft => ({
+  rows: typedItems(prices.items, currency),
   labour: shown(prices.labourPerHourMinor, currency),
   free: String(prices.lateReturn.freeMinutes),
   late: shown(prices.lateReturn.perHourMinor, currency),
