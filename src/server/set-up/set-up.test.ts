@@ -1,5 +1,5 @@
 import { spawnSync } from "node:child_process";
-import { cpSync, existsSync, mkdtempSync, rmSync } from "node:fs";
+import { existsSync, mkdtempSync, rmSync } from "node:fs";
 import { tmpdir } from "node:os";
 import { join } from "node:path";
 import { v7 as uuid } from "uuid";
@@ -8,6 +8,7 @@ import { makeSetUpCode } from "@/cli/set-up-code";
 import type { DraftEdit } from "@/core/yacht/draft/edit";
 import { takingBack } from "@/core/yacht/draft/undo";
 import { demoBase } from "@/testing/demo-base";
+import { copyOwnKey } from "@/testing/own-key";
 import { jar } from "@/testing/cookie-jar";
 import { staffSession } from "../auth/session";
 import { signIn } from "../auth/sign-in";
@@ -197,7 +198,7 @@ describe("the demo beside a base of one's own", () => {
   // a folder of its own: with the demo goes its key, which other tests sign with
   const data = mkdtempSync(join(tmpdir(), "brinecove-remove-"));
   const key = () => join(data, "keys", `${base.baseId}.pem`);
-  beforeAll(() => cpSync(join(process.env.BRINECOVE_DATA ?? ".data", "keys"), join(data, "keys"), { recursive: true }));
+  beforeAll(() => copyOwnKey(base.baseId, process.env.BRINECOVE_DATA ?? ".data", data));
   afterAll(() => rmSync(data, { recursive: true, force: true }));
   const command = (...args: string[]) =>
     spawnSync(process.execPath, ["src/cli/run.mjs", ...args], {
