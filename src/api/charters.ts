@@ -30,6 +30,9 @@ const agreed = {
   /** null where the charterer commands */
   skipper: Type.Union([GuestGiven, Type.Null()]),
 };
+/** The yacht that a charter goes on with, and from when. */
+const goingOn = { yacht: Key, fromDay: DayText, outAt: TimeOfDay };
+
 /** One effect of a change, as {@link Effect} has it: a code, and the values that its sentence tells. */
 const Foreseen = Type.Unsafe<Effect>({
   type: "object",
@@ -86,7 +89,7 @@ export const enterCharter = endpoint({
 export const changeCharter = endpoint({
   name: "change-charter",
   method: "POST",
-  path: "/api/charters/{id}/change",
+  path: "/api/stays/{id}/change",
   about:
     "Changes what was agreed in a charter, with a reason and who was told. Yacht and start stand once something was opened aboard, the end once its check-out was.",
   who: [staff("enter-charter")],
@@ -110,26 +113,50 @@ export const changeCharter = endpoint({
 export const foreseeChange = endpoint({
   name: "foresee-change",
   method: "POST",
-  path: "/api/charters/{id}/foresee",
-  about: "Tells what a change of a charter, or calling it off, would do and leave to be done; changes nothing.",
+  path: "/api/stays/{id}/foresee",
+  about:
+    "Tells what a change of a charter, another yacht under way, or calling it off would do and leave to be done; changes nothing.",
   who: [staff("enter-charter")],
   params: ById,
   body: Type.Object(
     {
-      /** null where it is called off */
-      becomes: Type.Union([Type.Object(onYacht, closed), Type.Null()]),
+      /** null where it is called off; a yacht, a day and an hour where they go on with another one */
+      becomes: Type.Union([Type.Object(onYacht, closed), Type.Object(goingOn, closed), Type.Null()]),
     },
     closed,
   ),
   maxBytes: 1000,
   answer: Type.Object({ effects: Type.Array(Foreseen) }, closed),
-  errors: [...clashes, "no-such-charter", "charter-begun"],
+  errors: [...clashes, "no-such-charter", "charter-begun", "other-yacht-wrong"],
+});
+
+export const giveOtherYacht = endpoint({
+  name: "give-other-yacht",
+  method: "POST",
+  path: "/api/stays/{id}/other-yacht",
+  about:
+    "Lets a charter that is under way go on with another yacht from an hour on: a stay of its own with its own check-in, check-out and statement.",
+  who: [staff("enter-charter")],
+  params: ById,
+  body: Type.Object(
+    {
+      ...goingOn,
+      onNumber: Type.Integer({ minimum: 0, maximum: 1_000_000 }),
+      why: words(500),
+      told: Type.String({ maxLength: 200 }),
+    },
+    closed,
+  ),
+  maxBytes: 4000,
+  status: 201,
+  answer: Type.Object({ id: Uuid, reference: Type.String() }, closed),
+  errors: [...clashes, "no-such-charter", "charter-changed", "called-off", "other-yacht-wrong"],
 });
 
 export const moveCharter = endpoint({
   name: "move-charter",
   method: "POST",
-  path: "/api/charters/{id}/move",
+  path: "/api/stays/{id}/move",
   about: "Moves a charter to other days or another yacht, with a reason and who was told; its people stay.",
   who: [staff("enter-charter")],
   params: ById,
@@ -152,9 +179,9 @@ export const moveCharter = endpoint({
 export const callOffCharter = endpoint({
   name: "call-off-charter",
   method: "POST",
-  path: "/api/charters/{id}/call-off",
+  path: "/api/stays/{id}/call-off",
   about:
-    "Notes that a charter does not take place, and why, or that it does after all. Its days are free for others; its boat book closes.",
+    "Notes that a charter, or its second yacht, does not take place, and why, or that it does after all. Its days are free for others; its boat book closes.",
   who: [staff("enter-charter")],
   params: ById,
   body: Type.Object(

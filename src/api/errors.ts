@@ -12,6 +12,7 @@ export const errors = {
   "call-off-wrong": 409,
   "called-off": 409,
   "charter-begun": 409,
+  "other-yacht-wrong": 409,
   "charter-changed": 409,
   "charter-not-over": 409,
   "charter-same": 422,

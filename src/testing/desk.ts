@@ -7,6 +7,7 @@ export const stayOf = (change: Partial<StayView> = {}): StayView =>
     stayId: id(902),
     charterId: id(910),
     reference: "BR-1",
+    part: 1,
     yachtId: id(901),
     yachtName: "Pale Heron",
     yachtSlug: "pale-heron",

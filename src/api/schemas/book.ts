@@ -118,6 +118,21 @@ const SettledBook = Type.Object(
   closed,
 );
 
+/** A handover as the crew reads it: whether it is signed, and what was noted. */
+const BookHandover = Type.Object(
+  {
+    id: Uuid,
+    kind: SignedKind,
+    sealedAt: Type.Union([InstantText, Type.Null()]),
+    seal: Type.Union([Type.String(), Type.Null()]),
+    noted: Type.Array(Noted),
+    lines: Type.Integer(),
+    /** what does not fit of the record as the base keeps it, in words; older bases did not look */
+    unfit: Type.Optional(Type.Array(Type.String())),
+  },
+  closed,
+);
+
 /** The boat book of one charter. */
 export const BoatBook = Type.Object(
   {
@@ -143,19 +158,23 @@ export const BoatBook = Type.Object(
     study: Type.Array(StudyAnswer),
     /** what stands against walking her without a briefer, now; null once she is handed over */
     notAlone: Type.Union([Type.Array(Type.Unsafe<NotAlone>({ type: "string" })), Type.Null()]),
-    handovers: Type.Array(
-      Type.Object(
-        {
-          id: Uuid,
-          kind: SignedKind,
-          sealedAt: Type.Union([InstantText, Type.Null()]),
-          seal: Type.Union([Type.String(), Type.Null()]),
-          noted: Type.Array(Noted),
-          lines: Type.Integer(),
-          /** what does not fit of the record as the base keeps it, in words; older bases did not look */
-          unfit: Type.Optional(Type.Array(Type.String())),
-        },
-        closed,
+    handovers: Type.Array(BookHandover),
+    /** the charter's other yachts, where it was changed over under way; older bases do not say */
+    others: Type.Optional(
+      Type.Array(
+        Type.Object(
+          {
+            reference: Type.String(),
+            yacht: Type.String(),
+            berth: Type.String(),
+            stayId: Uuid,
+            startsAt: InstantText,
+            endsAt: InstantText,
+            handovers: Type.Array(BookHandover),
+            settlement: Type.Union([SettledBook, Type.Null()]),
+          },
+          closed,
+        ),
       ),
     ),
     /** what was agreed, and the rules of the base that a crew goes by; older bases did not say */

@@ -48,6 +48,16 @@ export interface CharterChangeView {
   became: Record<string, unknown>;
 }
 
+/** One yacht of a charter, which has more than one where it was changed over under way. */
+export interface CharterPart {
+  part: number;
+  reference: string;
+  yacht: string;
+  startsAt: string;
+  endsAt: string;
+  isCalledOff: boolean;
+}
+
 /** A time in which a yacht is nobody's to promise. */
 export interface ClosingView {
   id: string;

@@ -94,7 +94,10 @@ export interface HandoverInHand {
 export interface StayView {
   stayId: string;
   charterId: string;
+  /** its charter's number; from the second yacht on with which one she is */
   reference: string;
+  /** which of the charter's yachts this is, from 1 on */
+  part: number;
   yachtId: string;
   yachtName: string;
   yachtSlug: string;

@@ -1,12 +1,16 @@
 "use client";
 import { Box, Button } from "@chakra-ui/react";
 import Link from "next/link";
+import { useRouter } from "next/navigation";
 import { useTranslations } from "next-intl";
+import type { CharterPart } from "@/api/schemas/charters";
 import type { TodayRow } from "@/api/schemas/desk";
 import { farBelowWords } from "@/messages/far-below-words";
 import { Chip } from "@/ui/Chip";
 import { OddNote } from "@/ui/OddNote";
 import { CallOff } from "./charters/CallOff";
+import { CharterParts } from "./charters/CharterParts";
+import { OtherYacht } from "./charters/OtherYacht";
 import { ChangeCharter, type ChangeStart } from "./charters/ChangeCharter";
 import { NextAction } from "./NextAction";
 import { Allowed } from "./shared/staff";
@@ -17,15 +21,21 @@ export function CharterHead({
   row,
   at,
   change,
+  parts,
   currency,
 }: {
   row: TodayRow;
   at: (instant: string) => string;
   change: ChangeStart;
+  /** every stay of the charter, in order */
+  parts: readonly CharterPart[];
   currency: string;
 }) {
   const t = useTranslations();
+  const router = useRouter();
   const { stay } = row;
+  const isOut = stay.handovers.some(({ kind, sealedAt }) => kind === "check-in" && sealedAt !== null);
+  const isFollowed = parts.some(({ part, isCalledOff }) => part > stay.part && !isCalledOff);
   return (
     <Box display="flex" flexWrap="wrap" justifyContent="space-between" gap="4" alignItems="flex-start">
       <Box>
@@ -36,6 +46,7 @@ export function CharterHead({
           {at(stay.startsAt)} – {at(stay.endsAt)} · {t("today.aboard", { aboard: stay.aboard })} ·{" "}
           {t("today.berth", { berth: stay.berth })}
         </p>
+        <CharterParts parts={parts} here={stay.reference} at={at} />
         <Box marginTop="2" display="flex" flexWrap="wrap" gap="2">
           {stay.calledOff !== null && <Chip verdict="stop">{t(`charters.off-${stay.calledOff}`)}</Chip>}
           {row.next !== "called-off" && (
@@ -55,6 +66,16 @@ export function CharterHead({
         </Button>
         {stay.calledOff === null && (
           <ChangeCharter key={change.onNumber} stay={stay} start={change} currency={currency} at={at} />
+        )}
+        {isOut && !isFollowed && change.goesOn && (
+          <OtherYacht
+            key={`other ${change.onNumber}`}
+            {...{ stay, currency, at }}
+            yachts={change.yachts}
+            onNumber={change.onNumber}
+            from={change.goesOn}
+            onTaken={(reference) => router.push(`/charters/${reference}`)}
+          />
         )}
         <CallOff key={`off ${change.onNumber}`} stay={stay} onNumber={change.onNumber} currency={currency} at={at} />
         <Allowed action="see-log" quiet>

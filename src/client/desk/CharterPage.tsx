@@ -11,7 +11,7 @@ import type {
   TodayRow,
   TurnRound,
 } from "@/api/schemas/desk";
-import type { CharterChangeView } from "@/api/schemas/charters";
+import type { CharterChangeView, CharterPart } from "@/api/schemas/charters";
 import type { OutMessage } from "@/api/schemas/messages";
 import { href } from "../api/call";
 import { Box, Button, chakra } from "@chakra-ui/react";
@@ -19,6 +19,7 @@ import Link from "next/link";
 import { useFormatter, useTranslations } from "next-intl";
 import { useState } from "react";
 import { formatMoney } from "@/core/basics/money";
+import type { Effect } from "@/core/charters/effects";
 import { depositMet } from "@/core/settlement/terms";
 import { stepInHand, timeline, type CharterStep, type TimelineFacts } from "@/core/stays/timeline";
 import type { Forecast } from "@/core/weather/forecast";
@@ -36,6 +37,7 @@ import { CrewList } from "./CrewList";
 import { HiredExtras } from "./HiredExtras";
 import { ForecastPart } from "./ForecastPart";
 import { MoneyAuthority } from "./MoneyAuthority";
+import { EffectList } from "./charters/Effects";
 import { ChangeList } from "./charters/ChangeList";
 import type { ChangeStart } from "./charters/ChangeCharter";
 import { CharterMessages } from "./messages/CharterMessages";
@@ -66,6 +68,9 @@ interface Props {
   /** what was agreed, for a change of it, and what was changed so far */
   change: ChangeStart;
   changes: CharterChangeView[];
+  /** every stay of the charter, in order; and what this one takes over from the one before, until it is handed over */
+  parts: CharterPart[];
+  changeOver: { was: string; effects: Effect[] } | null;
   /** why nothing that is written leaves the house; null where mail does */
   mailStays: "demo" | "simulated" | null;
   /** what does not fit of the signed records as they are kept, by handover */
@@ -88,6 +93,7 @@ const dayAndHour = {
 export function CharterPage(props: Props) {
   const { row, timeZone, deposit, afterwards, study, faults } = props;
   const t = useTranslations("step");
+  const charters = useTranslations("charters");
   const format = useFormatter();
   const at = (instant: string) => format.dateTime(new Date(instant), { ...dayAndHour, timeZone });
   const facts = factsOf(row, deposit, afterwards, study);
@@ -99,7 +105,12 @@ export function CharterPage(props: Props) {
   return (
     <Box display="grid" gridTemplateColumns={{ base: "minmax(0,1fr)", lg: "minmax(0, 1fr) 380px" }} minHeight="100%">
       <chakra.main padding={{ base: "4", md: "5" }} display="grid" gap="4" alignContent="start" minWidth="0">
-        <CharterHead row={row} at={at} change={props.change} currency={props.currency} />
+        <CharterHead row={row} at={at} change={props.change} parts={props.parts} currency={props.currency} />
+        {props.changeOver && (
+          <DeskPart title={charters("change-over", { was: props.changeOver.was })}>
+            <EffectList effects={props.changeOver.effects} currency={props.currency} at={at} />
+          </DeskPart>
+        )}
         <CharterLine steps={timeline(facts)} open={open} timeZone={timeZone} onOpen={setChosen} />
         <Box as="section" aria-label={t(open)} display="grid" gap="2">
           <OpenStep step={open} {...props} at={at} />

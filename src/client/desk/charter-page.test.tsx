@@ -41,8 +41,11 @@ const draw = (
         language: "en",
         days: { fromDay: "2027-06-12", outAt: "17:00", toDay: "2027-06-19", backAt: "09:00" },
         onNumber: 0,
+        goesOn: null,
       }}
       changes={[]}
+      parts={[]}
+      changeOver={null}
       access={access}
       study={0}
     />,

@@ -10,6 +10,8 @@ export interface CallOffFacts {
   calledOff: CalledOff | null;
   /** whether a check-in was signed */
   isHandedOver: boolean;
+  /** which of the charter's yachts it is about; the first where it is not said */
+  part?: number;
 }
 
 /**
@@ -19,11 +21,13 @@ export interface CallOffFacts {
  * @param now an instant
  */
 export function callOffFault(
-  { startsAt, calledOff, isHandedOver }: CallOffFacts,
+  { startsAt, calledOff, isHandedOver, part = 1 }: CallOffFacts,
   to: CalledOff | null,
   now: Instant,
-): "same" | "handed-over" | "not-due-yet" | null {
+): "same" | "handed-over" | "not-due-yet" | "other-yacht" | null {
   if (to === calledOff) return "same";
   if (to !== null && isHandedOver) return "handed-over";
+  // what followed the first yacht and was called off is agreed anew: her days are others' by now
+  if (to === null && part > 1) return "other-yacht";
   return to === "no-show" && Date.parse(now) < Date.parse(startsAt) ? "not-due-yet" : null;
 }

@@ -1,5 +1,6 @@
 import type { Instant } from "../basics/instant";
 import type { MessageKind } from "../messages/kinds";
+import { hoursBetween, neighbourEffects, type After, type Before } from "./neighbours";
 
 /** What is agreed of a yacht and her days. */
 export interface AgreedStay {
@@ -24,8 +25,8 @@ export interface EffectFacts {
   told: readonly MessageKind[];
   hasBook: boolean;
   /** charters of the yacht it comes to be on, right before and right after */
-  before: { reference: string; endsAt: Instant } | null;
-  after: { reference: string; startsAt: Instant } | null;
+  before: Before | null;
+  after: After | null;
 }
 
 /** One thing that a change does, or leaves to be done. */
@@ -46,14 +47,19 @@ export type Effect =
   | { code: "crew-missing" | "crew-too-many"; count: number }
   | { code: "extras-go-along" | "extras-free"; count: number }
   | { code: "told-before"; kinds: readonly MessageKind[] }
-  | { code: "follows" | "precedes"; reference: string; hours: number };
+  | { code: "follows" | "precedes"; reference: string; hours: number }
+  | { code: "over-people" | "over-crew"; count: number }
+  | { code: "over-extras"; count: number; was: string }
+  | { code: "over-belongings"; was: string }
+  | { code: "over-check-out"; was: string; startsAt: Instant }
+  | { code: "over-check-in"; yacht: string; reference: string }
+  | { code: "over-deposit"; was: string; yacht: string; heldMinor: number }
+  | { code: "over-book"; was: string; yacht: string }
+  | { code: "over-ended"; was: string }
+  | { code: "over-free" | "over-kept"; was: string; startsAt: Instant; endsAt: Instant };
 
 /** Prep that is older than this is looked over again. */
 const staleHours = 24;
-/** A neighbour nearer than this is told. */
-const nearHours = 24;
-
-const hoursBetween = (from: Instant, to: Instant): number => (Date.parse(to) - Date.parse(from)) / 3_600_000;
 
 /**
  * What a change of a charter does to deposit, prep, study, book, crew list, extras and messages, and what it leaves to
@@ -86,12 +92,7 @@ function ofDays(facts: EffectFacts, becomes: AgreedStay): Effect[] {
   const isSameYacht = was.yacht === becomes.yacht;
   if (isSameYacht && later >= staleHours && prep !== "none") effects.push({ code: "prep-long-ago", hours: later });
   if (later < 0 && !(isSameYacht && prep === "done")) effects.push({ code: "prep-sooner", hours: -later });
-  const gapBefore = before && hoursBetween(before.endsAt, becomes.startsAt);
-  if (before && gapBefore !== null && gapBefore < nearHours)
-    effects.push({ code: "follows", reference: before.reference, hours: gapBefore });
-  const gapAfter = after && hoursBetween(becomes.endsAt, after.startsAt);
-  if (after && gapAfter !== null && gapAfter < nearHours)
-    effects.push({ code: "precedes", reference: after.reference, hours: gapAfter });
+  effects.push(...neighbourEffects(becomes, before, after));
   return effects;
 }
 

@@ -1,3 +1,18 @@
+/** Between a charter's number and which of its yachts a stay is on; no number has it in it. */
+const partSign = "~";
+
+/** Which charter, and which of its stays, a stay's reference means: `BR-1052`, or `BR-1052~2` for its second yacht. */
+export function partOf(stayReference: string): { reference: string; part: number } {
+  const [, reference, digit] = new RegExp(`^(.*)${partSign}([2-9])$`).exec(stayReference) ?? [];
+  return reference !== undefined && digit !== undefined
+    ? { reference, part: Number(digit) }
+    : { reference: stayReference, part: 1 };
+}
+
+/** What a stay is called, as {@link partOf} reads it. */
+export const stayReference = (reference: string, part: number): string =>
+  part === 1 ? reference : `${reference}${partSign}${part}`;
+
 /** The number at the end of a reference, with what stands before it. */
 const numbered = /^(.*?)(\d{1,9})$/;
 

@@ -8,6 +8,7 @@ type Cells = Partial<Record<CharterColumn, string>>;
 const tove = { id: "p1", name: "Tove Marn", email: "tove@marn.example", phone: "+000 555 0101" };
 const known = (change: Partial<KnownCharter> = {}): KnownCharter => ({
   id: "c1",
+  stayId: "s1",
   reference: "BR-1",
   onNumber: 0,
   yacht: "pale-heron",

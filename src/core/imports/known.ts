@@ -10,6 +10,7 @@ import type { ReadBy, RowFault } from "./row";
 /** A charter of the base that a file may speak of. */
 export interface KnownCharter {
   id: string;
+  stayId: string;
   reference: string;
   /** how often it was changed */
   onNumber: number;

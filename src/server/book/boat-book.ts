@@ -4,6 +4,7 @@ import { wallClock } from "@/core/basics/wall-clock";
 import { withExtras } from "@/core/extras/aboard";
 import type { CharterTerms } from "@/core/settlement/terms";
 import { fold } from "@/core/handover/fold";
+import { studiedRevision } from "@/core/briefing/study/studied-revision";
 import { windLimits } from "@/core/weather/limits";
 import type { YachtFile } from "@/core/yacht/schema";
 import type { BoatBook } from "@/api/schemas/book";
@@ -16,7 +17,7 @@ import { bookUntil } from "../auth/book-link";
 import { currentArea } from "../db/area";
 import { currentBase } from "../db/base";
 import { currentRules } from "../db/base-rules";
-import { findStay, languageOfCharter } from "../db/charters";
+import { findStay, languageOfCharter, staysOfCharter } from "../db/charters";
 import { comingOf } from "../db/coming";
 import { crewOf } from "../db/crew";
 import type { Queryable } from "../db/pool";
@@ -49,7 +50,7 @@ export async function boatBook(
   const file = pinned ? await yachtFileAt(db, stay.yachtId, pinned.revision) : yacht?.file;
   if (!yacht || !file) throw new AppError("no-yacht-file");
   const hired = pinned ? (pinned.list.hired ?? []) : (await hiredOf(db, charterId)).hired;
-  const study = await studyAnswersOf(db, charterId);
+  const study = await studyAnswersOf(db, stay.stayId);
   const told = await currentArea(db);
   return {
     base: {
@@ -75,10 +76,11 @@ export async function boatBook(
     crew: await crewOf(db, stay.stayId),
     arrives: await arrivalOf(db, stay.stayId, base.timeZone),
     ...(told ? { area: told.area } : {}),
-    changes: await changesSinceStudy(db, stay.yachtId, study, pinned?.revision ?? yacht.revision, file, t),
+    changes: await changesSinceStudy(db, stay.yachtId, studiedRevision(study), pinned?.revision ?? yacht.revision, file, t),
     study,
     notAlone: checkIn?.sealedAt ? null : await walkAloneNow(db, stay, file, study),
     handovers: await handoversOf(db, stay.handovers, t),
+    ...(await othersOf(db, stay, t)),
     afterwards: checkIn?.sealedAt ? await addendaView(db, checkIn.id) : null,
     skipperId: stay.skipperId,
     terms: termsOf(
@@ -90,6 +92,22 @@ export async function boatBook(
     until: bookUntil(stay.endsAt),
     settlement: stay.settledAt === null ? null : await settledBook(db, stay.stayId),
   };
+}
+
+/** The charter's other yachts with what was signed of them, where it was changed over under way. */
+async function othersOf(db: Queryable, here: StayView, t: Translator): Promise<Pick<BoatBook, "others">> {
+  const stays = (await staysOfCharter(db, here.charterId)).filter(
+    ({ stayId, calledOff }) => stayId !== here.stayId && calledOff === null,
+  );
+  if (stays.length === 0) return {};
+  const others = [];
+  for (const { reference, yachtName, berth, stayId, startsAt, endsAt, handovers, settledAt } of stays)
+    others.push({
+      ...{ reference, yacht: yachtName, berth, stayId, startsAt, endsAt },
+      handovers: await handoversOf(db, handovers, t),
+      settlement: settledAt === null ? null : await settledBook(db, stayId),
+    });
+  return { others };
 }
 
 async function arrivalOf(db: Queryable, stayId: string, timeZone: string): Promise<string | null> {

@@ -35,7 +35,7 @@ export async function openWalkAlone(db: Queryable, charterId: string) {
   const stay = await findStay(db, { charterId });
   const yacht = stay && (await findYacht(db, { id: stay.yachtId }));
   if (!stay || !yacht) throw new AppError("no-such-charter");
-  const against = await walkAloneNow(db, stay, yacht.file, await studyAnswersOf(db, stay.charterId));
+  const against = await walkAloneNow(db, stay, yacht.file, await studyAnswersOf(db, stay.stayId));
   if (against.length > 0) throw new AppError("not-alone");
   return openHere(db, stay.stayId, "check-in", stay.skipperId, "skipper");
 }

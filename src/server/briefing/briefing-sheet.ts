@@ -28,7 +28,7 @@ export interface BriefingSheet {
 export async function briefingSheet(db: Queryable, stay: StayView, personId: string): Promise<BriefingSheet> {
   const yacht = await findYacht(db, { id: stay.yachtId });
   if (!yacht) throw new AppError("no-yacht-file");
-  const answers = await studyAnswersOf(db, stay.charterId);
+  const answers = await studyAnswersOf(db, stay.stayId);
   const plan = briefingPlan(yacht.file, answers);
   const last = await lastBriefed(db, stay.yachtId, personId, stay.stayId);
   const before = last ? await yachtFileAt(db, stay.yachtId, last.revision) : null;

@@ -2,6 +2,7 @@ import { demoBase } from "@/testing/demo-base";
 import { simulatedTerminal } from "@/stand-ins/deposit-terminal";
 import { bookLinkFor } from "../auth/book-link";
 import { changesOf } from "../db/charter-entries";
+import type { Queryable } from "../db/pool";
 import { findStay, nextStays, staysBetween } from "../db/charters";
 import { closingsBetween } from "../db/closings";
 import { terminalBook } from "../db/deposits";
@@ -39,7 +40,10 @@ const stayOf = async (reference: string) => {
 const off = async (charterId: string, to: "cancelled" | "no-show" | null, onNumber = 0) =>
   callOffBy(charterId, to, onNumber, await office());
 const callOffBy = (charterId: string, to: "cancelled" | "no-show" | null, onNumber: number, by: string) =>
-  base.inBase((db) => callOff(db, charterId, { onNumber, to, why: "ill", told: "the agency" }, by));
+  base.inBase(async (db) =>
+    callOff(db, await stayIn(db, charterId), { onNumber, to, why: "ill", told: "the agency" }, by),
+  );
+const stayIn = async (db: Queryable, charterId: string) => (await findStay(db, { charterId }))?.stayId ?? charterId;
 const nothing = () => undefined;
 
 describe("calling a charter off", () => {
@@ -80,7 +84,9 @@ describe("calling a charter off", () => {
     await expect(base.inBase((db) => bookLinkFor(db, id))).rejects.toMatchObject(refused);
     await expect(base.inBase((db) => openHandover(db, stayId, "check-in", by))).rejects.toMatchObject(refused);
     const change = { ...agreed, yacht: "quillback", aboard: 3, onNumber: 1, why: "more", told: "" };
-    await expect(base.inBase((db) => changeAgreement(db, id, change, by))).rejects.toMatchObject(refused);
+    await expect(
+      base.inBase(async (db) => changeAgreement(db, await stayIn(db, id), change, by)),
+    ).rejects.toMatchObject(refused);
   });
 
   it("is refused after the handover, before a crew can be late, twice, and over another's change unseen", async () => {
@@ -112,7 +118,7 @@ describe("calling a charter off", () => {
       holdFor(db, simulatedTerminal(terminalBook(db), "approves"), stayId, "a-key-of-its-own", by, nothing),
     );
     await expect(back()).rejects.toMatchObject({ code: "takes-place" });
-    const foreseen = await base.inBase((db) => foresee(db, id, null));
+    const foreseen = await base.inBase(async (db) => foresee(db, await stayIn(db, id), null));
     expect(foreseen.effects).toContainEqual({ code: "deposit-to-give-back", heldMinor: 250_000 });
     await off(id, "cancelled");
     await Promise.all([back(), back()]);
@@ -138,7 +144,8 @@ describe("what is foreseen", () => {
   it("is what the change would be refused for, and changes nothing", async () => {
     const { id, reference } = await enter({ yacht: "two-lanterns", fromDay: "2027-10-02", toDay: "2027-10-09" });
     const becomes = { ...onYacht, yacht: "two-lanterns", fromDay: "2027-10-02", toDay: "2027-10-09" };
-    const ask = (change: object) => base.inBase((db) => foresee(db, id, { ...becomes, ...change }));
+    const ask = (change: object) =>
+      base.inBase(async (db) => foresee(db, await stayIn(db, id), { ...becomes, ...change }));
     expect(await ask({ toDay: "2027-10-10" })).toEqual({ effects: [{ code: "days-more", hours: 24 }] });
     await expect(ask({ aboard: 60 })).rejects.toMatchObject({ code: "too-many-for-her" });
     await expect(ask({ toDay: "2027-10-01" })).rejects.toMatchObject({ code: "days-wrong" });

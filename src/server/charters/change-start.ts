@@ -3,6 +3,7 @@ import type { CharterForm, Guest } from "@/api/schemas/charters";
 import type { StayView } from "@/api/schemas/desk";
 import type { Language } from "@/core/basics/languages";
 import { daysIn, type AgreedDays } from "@/core/charters/days";
+import { now } from "../clock";
 import { currentBase } from "../db/base";
 import { changesOf, findGuest } from "../db/charter-entries";
 import { languageOfCharter } from "../db/charters";
@@ -20,13 +21,18 @@ export async function changeStart(
   language: Language;
   days: AgreedDays;
   onNumber: number;
+  goesOn: { fromDay: string; outAt: string } | null;
 }> {
+  const { timeZone } = await currentBase(db);
+  const { fromDay, outAt } = daysIn(now(), stay.endsAt, timeZone);
+  const isUnderWay = Date.parse(now()) > Date.parse(stay.startsAt) && Date.parse(now()) < Date.parse(stay.endsAt);
   return {
     yachts: await yachtsToChoose(db),
     charterer: await findGuest(db, stay.chartererId),
     skipper: await findGuest(db, stay.skipperId),
     language: await languageOfCharter(db, stay.charterId),
-    days: daysIn(stay.startsAt, stay.endsAt, (await currentBase(db)).timeZone),
+    days: daysIn(stay.startsAt, stay.endsAt, timeZone),
     onNumber: (await changesOf(db, stay.charterId))[0]?.number ?? 0,
+    goesOn: isUnderWay ? { fromDay, outAt } : null,
   };
 }

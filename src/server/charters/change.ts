@@ -7,7 +7,7 @@ import { canonicalJson } from "@/core/basics/digest";
 import { sameInstant } from "@/core/basics/instant";
 import { now } from "../clock";
 import { addCharterChange, changeAgreed, changesOf } from "../db/charter-entries";
-import { findStay, languageOfCharter } from "../db/charters";
+import { findStay, languageOfCharter, staysOfCharter } from "../db/charters";
 import { findYacht } from "../db/yachts";
 import type { Queryable } from "../db/pool";
 import { agree } from "./agree";
@@ -15,19 +15,20 @@ import { agree } from "./agree";
 /** Changes what was agreed in a charter, with a reason that stays. */
 export async function changeAgreement(
   db: Queryable,
-  charterId: string,
+  stayId: string,
   given: Static<typeof changeCharter.body>,
   by: string,
 ): Promise<Record<string, never>> {
-  const stay = await findStay(db, { charterId });
+  const stay = await findStay(db, { stayId });
   if (!stay) throw new AppError("no-such-charter");
   if (stay.calledOff !== null) throw new AppError("called-off");
-  const found = await agree(db, given, stay.stayId);
-  refuseWhatStands(stay, found);
-  const opened = (kind: string) => stay.handovers.some((each) => each.kind === kind);
+  const { charterId } = stay;
+  const found = await agree(db, given, stayId);
+  const stays = await staysOfCharter(db, charterId);
+  refuseWhatStands(stay, stays, found);
   // who signed, signed for this charter
   const people = found.skipperId !== stay.skipperId || found.chartererId !== stay.chartererId;
-  if (people && (opened("check-in") || opened("check-out")))
+  if (people && stays.some(({ handovers }) => handovers.some(({ kind }) => kind !== "prep")))
     throw new AppError("charter-begun", { what: "people" }, "charterer");
   const was = {
     ...wordsOf(stay, stay.yachtName),
@@ -48,18 +49,27 @@ export async function changeAgreement(
   const last = (await changesOf(db, charterId))[0]?.number ?? 0;
   const change = { onNumber, at: now(), by, why: why.trim(), told: told.trim(), was, became };
   if (last !== onNumber || !(await addCharterChange(db, charterId, change))) throw new AppError("charter-changed");
-  await changeAgreed(db, { ...found, charterId, stayId: stay.stayId });
+  await changeAgreed(db, { ...found, charterId, stayId });
   return {};
 }
 
 /**
  * Refuses to move what a handover was opened on: yacht and start once anything was opened aboard, the end once the
- * check-out was.
+ * check-out was; and where the charter changes over from one yacht to the next.
+ *
+ * @param stays every stay of its charter
  */
-export function refuseWhatStands(stay: StayView, found: Pick<StayView, "yachtId" | "startsAt" | "endsAt">): void {
-  if (stay.handovers.length > 0 && (found.yachtId !== stay.yachtId || !sameInstant(found.startsAt, stay.startsAt)))
+export function refuseWhatStands(
+  stay: StayView,
+  stays: readonly StayView[],
+  found: Pick<StayView, "yachtId" | "startsAt" | "endsAt">,
+): void {
+  const isBegun = stay.part > 1 || stay.handovers.length > 0;
+  const isFollowed = stays.some(({ part, calledOff }) => part > stay.part && calledOff === null);
+  const isEnding = isFollowed || stay.handovers.some(({ kind }) => kind === "check-out");
+  if (isBegun && (found.yachtId !== stay.yachtId || !sameInstant(found.startsAt, stay.startsAt)))
     throw new AppError("charter-begun", { what: "start" }, found.yachtId === stay.yachtId ? "fromDay" : "yacht");
-  if (stay.handovers.some(({ kind }) => kind === "check-out") && !sameInstant(found.endsAt, stay.endsAt))
+  if (isEnding && !sameInstant(found.endsAt, stay.endsAt))
     throw new AppError("charter-begun", { what: "end" }, "toDay");
 }
 

@@ -186,8 +186,8 @@ describe("no yacht is promised twice", () => {
   it("is refused by the database itself, whoever writes", async () => {
     await expect(
       base.asOwner(
-        `insert into stay (id, base_id, charter_id, yacht_id, starts_at, ends_at, aboard)
-         select gen_random_uuid(), base_id, charter_id, yacht_id, starts_at + interval '1 day', ends_at, aboard from stay limit 1`,
+        `insert into stay (id, base_id, charter_id, yacht_id, starts_at, ends_at, aboard, part)
+         select gen_random_uuid(), base_id, charter_id, yacht_id, starts_at + interval '1 day', ends_at, aboard, 2 from stay limit 1`,
       ),
     ).rejects.toThrow("yacht_promised_once");
     // two numbers at once from the same count
@@ -206,7 +206,7 @@ describe("changing a charter", () => {
     return base.inBase((db) =>
       changeAgreement(
         db,
-        stay?.charterId ?? "",
+        stay?.stayId ?? "",
         { ...week(), onNumber, why: "asked by telephone", told: "", ...given } as never,
         by,
       ),

@@ -31,9 +31,9 @@ describe("the guests of the week to come", () => {
     expect(references).not.toContain("BR-1052");
     const day = 24 * 3_600_000;
     for (const { startsAt } of rows) expect(Date.parse(startsAt) - Date.parse(now())).toBeLessThan(8 * day);
-    const { charterId } = await stayOf("BR-1060");
+    const { stayId } = await stayOf("BR-1060");
     await base.inBase(async (db) =>
-      callOff(db, charterId, { onNumber: 0, to: "cancelled", why: "ill", told: "" }, await office()),
+      callOff(db, stayId, { onNumber: 0, to: "cancelled", why: "ill", told: "" }, await office()),
     );
     expect(await rowOf("BR-1060")).toBeUndefined();
   });
@@ -67,12 +67,12 @@ describe("the guests of the week to come", () => {
   });
 
   it("tell what they asked in the study, each once, the last one last", async () => {
-    const { charterId } = await stayOf("BR-1065");
+    const stay = await stayOf("BR-1065");
     const ask = (value: string) =>
       base.inBase((db) =>
         addStudyAnswer(
           db,
-          charterId,
+          stay,
           { v: 1, id: uuid(), at: now(), revision: 1, about: "question", topic: null, value },
           "a".repeat(64),
           now(),
@@ -154,7 +154,7 @@ describe("the calendar", () => {
       why: "their flight",
       told: "",
     };
-    await base.inBase((db) => move(db, stay.charterId, given, by));
+    await base.inBase((db) => move(db, stay.stayId, given, by));
     const moved = await stayOf("BR-1065");
     expect(moved).toMatchObject({
       skipperId: stay.skipperId,
@@ -163,11 +163,11 @@ describe("the calendar", () => {
       yachtSlug: "gannet-rock",
     });
     expect(moved.startsAt.slice(0, 10)).toBe(later(60));
-    await expect(base.inBase((db) => move(db, stay.charterId, given, by))).rejects.toMatchObject({
+    await expect(base.inBase((db) => move(db, stay.stayId, given, by))).rejects.toMatchObject({
       code: "charter-same",
     });
-    await expect(
-      base.inBase((db) => move(db, stay.charterId, { ...given, backAt: "10:00" }, by)),
-    ).rejects.toMatchObject({ code: "charter-changed" });
+    await expect(base.inBase((db) => move(db, stay.stayId, { ...given, backAt: "10:00" }, by))).rejects.toMatchObject({
+      code: "charter-changed",
+    });
   });
 });

@@ -37,10 +37,10 @@ export async function comingView(db: Queryable): Promise<ComingView> {
   );
   const answers = await studyAnswersOfAll(
     db,
-    stays.map(({ charterId }) => charterId),
+    stays.map(({ stayId }) => stayId),
   );
   // a file is needed only where there is experience to measure by it
-  const studied = stays.filter(({ charterId }) => (answers.get(charterId) ?? []).length > 0);
+  const studied = stays.filter(({ stayId }) => (answers.get(stayId) ?? []).length > 0);
   const yachts = await yachtsById(
     db,
     studied.map(({ yachtId }) => yachtId),
@@ -48,7 +48,7 @@ export async function comingView(db: Queryable): Promise<ComingView> {
   const rows = stays.flatMap((stay) => {
     const coming = known.get(stay.stayId);
     if (!coming) return [];
-    const said = answers.get(stay.charterId) ?? [];
+    const said = answers.get(stay.stayId) ?? [];
     const file = yachts.get(stay.yachtId)?.file;
     const { experience, questions } = studyState(said, []);
     const below = file && experience ? farBelow(file, experience) : null;

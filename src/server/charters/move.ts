@@ -10,20 +10,20 @@ import { changeAgreement } from "./change";
 /** Moves a charter to other days or another yacht; people, number aboard and language stay as they are. */
 export async function move(
   db: Queryable,
-  charterId: string,
+  stayId: string,
   given: Static<typeof moveCharter.body>,
   by: string,
 ): Promise<Record<string, never>> {
-  const stay = await findStay(db, { charterId });
+  const stay = await findStay(db, { stayId });
   if (!stay) throw new AppError("no-such-charter");
   const [charterer, skipper] = [await findGuest(db, stay.chartererId), await findGuest(db, stay.skipperId)];
   if (!charterer || !skipper) throw new AppError("no-such-guest", {}, "charterer");
   const { aboard } = stay;
-  const language = await languageOfCharter(db, charterId);
+  const language = await languageOfCharter(db, stay.charterId);
   const isOne = stay.skipperId === stay.chartererId;
   return changeAgreement(
     db,
-    charterId,
+    stayId,
     { ...given, aboard, language, charterer: asGiven(charterer), skipper: isOne ? null : asGiven(skipper) },
     by,
   );

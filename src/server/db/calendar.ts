@@ -9,13 +9,16 @@ const signed = (kind: string) =>
   `exists (select 1 from handover h join standing_seal l on l.handover_id = h.id where h.stay_id = s.id and h.kind = '${kind}')`;
 const opened = (kind: string) => `exists (select 1 from handover h where h.stay_id = s.id and h.kind ${kind})`;
 
+/** Whether the charter goes on with another yacht. */
+export const isFollowed = `exists (select 1 from stay n where n.charter_id = s.charter_id and n.part > s.part and n.called_off is null)`;
+
 /** Charters that have a yacht between two instants, with what their bars show. */
 export async function barsBetween(db: Queryable, from: Instant, to: Instant): Promise<CalendarStay[]> {
   const { rows } = await db.query<CalendarStay>(
-    `select c.id, c.reference, y.slug as yacht, s.starts_at as "startsAt", s.ends_at as "endsAt", s.free_from as "freeFrom", k.name as skipper, s.aboard,
+    `select s.id, stay_reference(c.reference, s.part) as reference, y.slug as yacht, s.starts_at as "startsAt", s.ends_at as "endsAt", s.free_from as "freeFrom", k.name as skipper, s.aboard,
        case when exists (select 1 from settlement t where t.stay_id = s.id) then 'settled'
          when ${signed("check-out")} then 'back' when ${signed("check-in")} then 'out' else 'to-come' end as state,
-       ${opened("is not null")} as "isBegun", ${opened("= 'check-out'")} as "isEnding",
+       s.part > 1 or ${opened("is not null")} as "isBegun", ${isFollowed} or ${opened("= 'check-out'")} as "isEnding",
        coalesce((select max(x.number) from charter_change x where x.charter_id = c.id), 0) as "onNumber"
      from stay s join charter c on c.id = s.charter_id join yacht y on y.id = s.yacht_id join person k on k.id = c.skipper_id
      where s.called_off is null and tstzrange(s.starts_at, s.free_from, '[]') && tstzrange($1, $2) order by s.starts_at, c.id`,

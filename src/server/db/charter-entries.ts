@@ -61,7 +61,7 @@ export interface Promised {
   freeFrom: Instant;
 }
 
-const promised = `select c.reference, s.starts_at as "startsAt", s.ends_at as "endsAt", s.free_from as "freeFrom"
+const promised = `select stay_reference(c.reference, s.part) as reference, s.starts_at as "startsAt", s.ends_at as "endsAt", s.free_from as "freeFrom"
   from stay s join charter c on c.id = s.charter_id where s.yacht_id = $1 and s.called_off is null`;
 
 /**
@@ -114,9 +114,32 @@ export async function neighboursOf(
   return { before: before.rows[0] ?? null, after: after.rows[0] ?? null };
 }
 
-/** Writes down that a charter's stays do not take place, or do after all. */
-export async function setCalledOff(db: Queryable, charterId: string, calledOff: CalledOff | null): Promise<void> {
-  await db.query("update stay set called_off = $2 where charter_id = $1", [charterId, calledOff]);
+/** Writes down that a stay does not take place, or does after all. */
+export async function setCalledOff(db: Queryable, stayId: string, calledOff: CalledOff | null): Promise<void> {
+  await db.query("update stay set called_off = $2 where id = $1", [stayId, calledOff]);
+}
+
+/** Writes over until when a stay has its yacht. */
+export async function setEnd(
+  db: Queryable,
+  { stayId, endsAt, freeFrom }: { stayId: string; endsAt: Instant; freeFrom: Instant },
+): Promise<void> {
+  await db.query("update stay set ends_at = $2, free_from = $3 where id = $1", [stayId, endsAt, freeFrom]);
+}
+
+/** Adds a stay on another yacht to a charter. Returns what it is called. */
+export async function addStay(
+  db: Queryable,
+  stay: Pick<NewCharter, "charterId" | "stayId" | "yachtId" | "startsAt" | "endsAt" | "freeFrom" | "aboard">,
+): Promise<string> {
+  const { rows } = await db.query<{ reference: string }>(
+    `with added as (
+       insert into stay (id, base_id, charter_id, yacht_id, starts_at, ends_at, free_from, aboard, part)
+       select $1, current_base(), $2, $3, $4, $5, $6, $7, max(part) + 1 from stay where charter_id = $2 returning charter_id, part)
+     select stay_reference(c.reference, added.part) as reference from added join charter c on c.id = added.charter_id`,
+    [stay.stayId, stay.charterId, stay.yachtId, stay.startsAt, stay.endsAt, stay.freeFrom, stay.aboard],
+  );
+  return rows[0]?.reference ?? "";
 }
 
 /** The last references of the base, the newest charter first. */

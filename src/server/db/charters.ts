@@ -1,12 +1,14 @@
 import "server-only";
 import { v7 as uuid } from "uuid";
 import type { StayView } from "@/api/schemas/desk";
+import { partOf } from "@/core/charters/reference";
+import { stayInHand } from "@/core/charters/in-hand";
 import { now } from "../clock";
 import { isLanguage, type Language, usualLanguage } from "@/core/basics/languages";
 import type { Queryable } from "./pool";
 
 const staySelect = `
-  select s.id as "stayId", c.id as "charterId", c.reference, y.id as "yachtId", y.name as "yachtName", y.slug as "yachtSlug", y.berth,
+  select s.id as "stayId", c.id as "charterId", stay_reference(c.reference, s.part) as reference, s.part, y.id as "yachtId", y.name as "yachtName", y.slug as "yachtSlug", y.berth,
     s.starts_at as "startsAt", s.ends_at as "endsAt", s.aboard, s.called_off as "calledOff", c.skipper_id as "skipperId", sk.name as skipper,
     c.charterer_id as "chartererId", ch.name as charterer, c.terms,
     (select a.reference from money_authority a where a.charter_id = c.id order by a.noted_at desc, a.id desc limit 1) as authority,
@@ -79,7 +81,7 @@ export async function staysAfter(
 ): Promise<StayView[]> {
   const { rows } = await db.query<StayView>(
     `${staySelect}
-     where ($1 = '' or position(lower($1) in lower(concat_ws(' ', c.reference, y.name, sk.name))) > 0)
+     where ($1 = '' or position(lower($1) in lower(concat_ws(' ', stay_reference(c.reference, s.part), y.name, sk.name))) > 0)
        and ($2::timestamptz is null or (s.starts_at, s.id) < ($2, $3::uuid))
      order by s.starts_at desc, s.id desc limit $4`,
     [find, after?.startsAt ?? null, after?.stayId ?? null, limit],
@@ -111,21 +113,25 @@ export async function nextStays(db: Queryable, yachtId: string, at: string, limi
   ).rows;
 }
 
-/** One stay by its id, its charter or the charter's reference; the first of the charter's stays. */
+/** One stay by its id, its own reference, or its charter: of several yachts the one in hand, as {@link stayInHand} tells. */
 export async function findStay(
   db: Queryable,
   key: { stayId: string } | { charterId: string } | { reference: string },
 ): Promise<StayView | null> {
-  const [column, value] =
-    "stayId" in key
-      ? ["s.id", key.stayId]
-      : "charterId" in key
-        ? ["c.id", key.charterId]
-        : ["c.reference", key.reference];
-  return (
-    (await db.query<StayView>(`${staySelect} where ${column} = $1 order by s.starts_at limit 1`, [value])).rows[0] ??
-    null
-  );
+  if ("charterId" in key) return stayInHand(await staysOfCharter(db, key.charterId));
+  const { where, values } =
+    "stayId" in key ? { where: "s.id = $1", values: [key.stayId] } : whereReference(key.reference);
+  return (await db.query<StayView>(`${staySelect} where ${where}`, values)).rows[0] ?? null;
+}
+
+function whereReference(stayReference: string) {
+  const { reference, part } = partOf(stayReference);
+  return { where: "c.reference = $1 and s.part = $2", values: [reference, part] };
+}
+
+/** The stays of a charter, one for each yacht that it was on or goes on with, in order. */
+export async function staysOfCharter(db: Queryable, charterId: string): Promise<StayView[]> {
+  return (await db.query<StayView>(`${staySelect} where c.id = $1 order by s.part`, [charterId])).rows;
 }
 
 /** In which language a charter's people are spoken to. */

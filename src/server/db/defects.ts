@@ -65,7 +65,7 @@ export async function reportedBefore(
   exceptHandover: string,
 ): Promise<PriorReport[]> {
   const { rows } = await db.query<PriorReport>(
-    `select d.subject, d.title || ': ' || d.words as words, d.found_at as at, case when h.kind = 'prep' then null else c.reference end as charter
+    `select d.subject, d.title || ': ' || d.words as words, d.found_at as at, case when h.kind = 'prep' then null else stay_reference(c.reference, s.part) end as charter
      from defect d left join handover h on h.id = d.handover_id left join stay s on s.id = h.stay_id left join charter c on c.id = s.charter_id
      where d.yacht_id = $1 and d.found_at <= $2 and d.handover_id is distinct from $3
        and coalesce((select w.state from work_step w where w.defect_id = d.id and w.at <= $2 order by w.number desc limit 1), 'ordered') <> 'done'

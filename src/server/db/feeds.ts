@@ -26,13 +26,13 @@ export async function feedBySecret(secretHash: string, at: Instant): Promise<Ope
 /** The charters that a feed tells of from an instant on, those too that were moved off its yacht. */
 export async function fedCharters(db: Queryable, yachtId: string | null, from: Instant): Promise<FedCharter[]> {
   const { rows } = await db.query<FedCharter>(
-    `select c.id, c.reference, y.name as yacht, k.name as skipper, s.starts_at as "startsAt", s.ends_at as "endsAt",
+    `select case s.part when 1 then c.id else s.id end as id, stay_reference(c.reference, s.part) as reference, y.name as yacht, k.name as skipper, s.starts_at as "startsAt", s.ends_at as "endsAt",
        s.called_off is not null as "isCalledOff", coalesce(x.number, 0) as changes, coalesce(x.at, s.starts_at - interval '1 year') as "changedAt",
        $1::uuid is not null and s.yacht_id <> $1 as "hasLeft"
      from stay s join charter c on c.id = s.charter_id join person k on k.id = c.skipper_id join yacht y on y.id = coalesce($1, s.yacht_id)
      left join lateral (select v.number, v.at from charter_change v where v.charter_id = c.id order by v.number desc limit 1) x on true
      where s.ends_at > $2 and ($1::uuid is null or s.yacht_id = $1
-       or exists (select 1 from charter_change v where v.charter_id = c.id and v.was ->> 'yacht' = y.name))
+       or s.part = 1 and exists (select 1 from charter_change v where v.charter_id = c.id and v.was ->> 'yacht' = y.name))
      order by s.starts_at, c.id`,
     [yachtId, from],
   );

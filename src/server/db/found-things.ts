@@ -19,7 +19,7 @@ export interface FoundThingsRow {
 /** Signed handovers at which things were found, the last one first. */
 export async function handoversWithFoundThings(db: Queryable): Promise<FoundThingsRow[]> {
   const { rows } = await db.query<FoundThingsRow>(
-    `select h.id as handover, y.name as "yachtName", h.kind, c.reference as charter, p.name as charterer, l.sealed_at as "sealedAt",
+    `select h.id as handover, y.name as "yachtName", h.kind, stay_reference(c.reference, s.part) as charter, p.name as charterer, l.sealed_at as "sealedAt",
        (select jsonb_agg(e.content order by e.number) from entry e where e.handover_id = h.id and e.subject like 'found:%') as entries,
        coalesce((select jsonb_agg(jsonb_build_object('found', r.found, 'state', r.state, 'words', r.words, 'at', r.at) order by r.at, r.id) from found_return r where r.handover_id = h.id), '[]') as said
      from handover h join standing_seal l on l.handover_id = h.id join stay s on s.id = h.stay_id join charter c on c.id = s.charter_id join person p on p.id = c.charterer_id join yacht y on y.id = h.yacht_id

@@ -20,7 +20,7 @@ export async function goTo(db: Queryable, find: string): Promise<GoTo[]> {
        (select 1 as rank, 'yacht' as kind, y.name as title, y.berth as detail, y.slug as key, y.name as by
         from yacht y where y.name ilike $1 or y.slug ilike $1 or y.code ilike $1)
        union all
-       (select 2, 'charter', c.reference, y.name || ', ' || k.name, c.reference, s.starts_at::text
+       (select 2, 'charter', stay_reference(c.reference, s.part), y.name || ', ' || k.name, stay_reference(c.reference, s.part), s.starts_at::text
         from charter c join stay s on s.charter_id = c.id join yacht y on y.id = s.yacht_id
           join person k on k.id = c.skipper_id join person h on h.id = c.charterer_id
         where c.reference ilike $1 or k.name ilike $1 or h.name ilike $1 order by s.starts_at desc limit 6)

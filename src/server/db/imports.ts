@@ -5,24 +5,27 @@ import type { Held } from "@/core/imports/held";
 import type { KnownGuest } from "@/core/imports/people";
 import type { KnownCharter } from "@/core/imports/known";
 import type { CharterTerms } from "@/core/settlement/terms";
+import { isFollowed } from "./calendar";
 import type { Queryable } from "./pool";
 
 const opened = (which: string) => `exists (select 1 from handover h where h.stay_id = s.id and ${which})`;
+const openedInCharter = (which: string) =>
+  `exists (select 1 from handover h join stay o on o.id = h.stay_id where o.charter_id = c.id and ${which})`;
 const guest = (as: string) =>
   `json_build_object('id', ${as}.id, 'name', ${as}.name, 'email', coalesce(${as}.email, ''), 'phone', coalesce(${as}.phone, ''))`;
 
 /** Charters with some references, whatever case they are written in; all of the base where none are given. */
 export async function knownCharters(db: Queryable, references: readonly string[] | null): Promise<KnownCharter[]> {
   const { rows } = await db.query<KnownCharter>(
-    `select c.id, c.reference, y.slug as yacht, s.starts_at as "startsAt", s.ends_at as "endsAt", s.free_from as "freeFrom", s.aboard, c.language,
+    `select c.id, s.id as "stayId", stay_reference(c.reference, s.part) as reference, y.slug as yacht, s.starts_at as "startsAt", s.ends_at as "endsAt", s.free_from as "freeFrom", s.aboard, c.language,
        ${guest("m")} as charterer, ${guest("k")} as skipper, s.called_off as "calledOff",
        coalesce((select max(x.number) from charter_change x where x.charter_id = c.id), 0) as "onNumber",
-       ${opened("true")} as "isBegun", ${opened("h.kind in ('check-in', 'check-out')")} as "hasPeopleAboard",
-       ${opened("h.kind = 'check-out'")} as "isEnding",
-       ${opened("h.kind = 'check-in' and exists (select 1 from standing_seal l where l.handover_id = h.id)")} as "isHandedOver"
+       s.part > 1 or ${opened("true")} as "isBegun", ${openedInCharter("h.kind in ('check-in', 'check-out')")} as "hasPeopleAboard",
+       ${isFollowed} or ${opened("h.kind = 'check-out'")} as "isEnding",
+       s.part > 1 or ${opened("h.kind = 'check-in' and exists (select 1 from standing_seal l where l.handover_id = h.id)")} as "isHandedOver"
      from charter c join stay s on s.charter_id = c.id join yacht y on y.id = s.yacht_id
      join person m on m.id = c.charterer_id join person k on k.id = c.skipper_id
-     where $1::text[] is null or lower(c.reference) = any ($1) order by s.starts_at, c.reference`,
+     where $1::text[] is null or lower(stay_reference(c.reference, s.part)) = any ($1) order by s.starts_at, c.reference`,
     [references],
   );
   return rows;
@@ -31,7 +34,7 @@ export async function knownCharters(db: Queryable, references: readonly string[]
 /** Every charter that has a yacht after an instant, until her turn-round is done. */
 export async function heldAfter(db: Queryable, from: Instant): Promise<Held[]> {
   const { rows } = await db.query<Held>(
-    `select c.id as "charterId", c.reference, y.slug as yacht, s.starts_at as "startsAt", s.free_from as "freeFrom"
+    `select c.id as "charterId", stay_reference(c.reference, s.part) as reference, y.slug as yacht, s.starts_at as "startsAt", s.free_from as "freeFrom"
      from stay s join charter c on c.id = s.charter_id join yacht y on y.id = s.yacht_id
      where s.called_off is null and s.free_from > $1 order by s.starts_at, c.id`,
     [from],
@@ -131,7 +134,7 @@ export async function changeCharters(db: Queryable, charters: readonly WrittenCh
   );
   await db.query(
     `update stay s set yacht_id = y.id, starts_at = g."startsAt", ends_at = g."endsAt", free_from = g."freeFrom", aboard = g.aboard, called_off = g."calledOff"
-     from jsonb_to_recordset($1) as g ${columnsOf} join yacht y on y.slug = g.yacht where s.charter_id = g."charterId"`,
+     from jsonb_to_recordset($1) as g ${columnsOf} join yacht y on y.slug = g.yacht where s.id = g."stayId"`,
     given,
   );
 }

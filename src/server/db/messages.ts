@@ -144,7 +144,7 @@ export async function staysToRemind(db: Queryable, at: Instant, startsBefore: In
     `exists (select 1 from handover h join standing_seal l on l.handover_id = h.id where h.stay_id = s.id and h.kind = '${kind}')`;
   const { rows } = await db.query<StayToRemind>(
     `select s.id as "stayId", s.starts_at as "startsAt", s.ends_at as "endsAt",
-       exists (select 1 from study_answer a where a.charter_id = s.charter_id) as "hasStudied",
+       exists (select 1 from study_answer a where a.charter_id = s.charter_id and a.yacht_id = s.yacht_id) as "hasStudied",
        ${signed("check-in")} as "isHandedOver", ${signed("check-out")} as "isBack",
        coalesce((select array_agg(distinct m.kind) from outbox_message m where m.base_id = s.base_id and m.stay_id = s.id), '{}') as sent
      from stay s where s.ends_at > $1 and s.starts_at < $2 and s.called_off is null`,

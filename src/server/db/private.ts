@@ -74,18 +74,18 @@ export async function heldOfGuest(db: Queryable, guest: string): Promise<HeldOfG
   return {
     person,
     charters: await all(
-      `select c.reference, y.name as yacht, s.starts_at as from, s.ends_at as until, c.language,
+      `select stay_reference(c.reference, s.part) as reference, y.name as yacht, s.starts_at as from, s.ends_at as until, c.language,
          array_remove(array[case when c.skipper_id = $1 then 'skipper' end, case when c.charterer_id = $1 then 'charterer' end], null) as as
        from ${ofCharters} join yacht y on y.id = s.yacht_id order by s.starts_at`,
     ),
     crew: await all(
-      `select c.reference, l.crew, l.entered_at as at from ${ofCharters} join crew_list l on l.base_id = s.base_id and l.stay_id = s.id order by l.entered_at`,
+      `select stay_reference(c.reference, s.part) as reference, l.crew, l.entered_at as at from ${ofCharters} join crew_list l on l.base_id = s.base_id and l.stay_id = s.id order by l.entered_at`,
     ),
     study: await all(
       "select c.reference, a.content as said, a.received_at as at from charter c join study_answer a on a.base_id = c.base_id and a.charter_id = c.id where c.skipper_id = $1 order by a.received_at",
     ),
     calls: await all(
-      `select c.reference, n.topic, n.words, n.noted_at as at from ${ofCharters} join call_note n on n.base_id = s.base_id and n.stay_id = s.id order by n.noted_at`,
+      `select stay_reference(c.reference, s.part) as reference, n.topic, n.words, n.noted_at as at from ${ofCharters} join call_note n on n.base_id = s.base_id and n.stay_id = s.id order by n.noted_at`,
     ),
     messages: await all(
       `select m.at, m.kind, m.to_address as to, m.subject, m.words from outbox_message m left join stay s on s.base_id = m.base_id and s.id = m.stay_id
@@ -102,13 +102,13 @@ export async function heldOfGuest(db: Queryable, guest: string): Promise<HeldOfG
       "select o.created_at as from, o.expires_at as until from session o join charter c on c.base_id = o.base_id and c.id = o.charter_id where c.skipper_id = $1 order by o.created_at",
     ),
     deposits: await all(
-      `select c.reference, d.kind, d.amount_minor::float8 as "amountMinor", d.currency, d.at from ${ofCharters} join deposit_event d on d.base_id = s.base_id and d.stay_id = s.id order by d.at`,
+      `select stay_reference(c.reference, s.part) as reference, d.kind, d.amount_minor::float8 as "amountMinor", d.currency, d.at from ${ofCharters} join deposit_event d on d.base_id = s.base_id and d.stay_id = s.id order by d.at`,
     ),
     objections: await all(
-      `select c.reference, o.words, o.at from ${ofCharters} join settlement t on t.base_id = s.base_id and t.stay_id = s.id join settlement_objection o on o.base_id = t.base_id and o.settlement_id = t.id order by o.at`,
+      `select stay_reference(c.reference, s.part) as reference, o.words, o.at from ${ofCharters} join settlement t on t.base_id = s.base_id and t.stay_id = s.id join settlement_objection o on o.base_id = t.base_id and o.settlement_id = t.id order by o.at`,
     ),
     reported: await all(
-      "select c.reference, a.kind, a.content as said, a.received_at as at from addendum a join handover h on h.base_id = a.base_id and h.id = a.handover_id join stay s on s.base_id = h.base_id and s.id = h.stay_id join charter c on c.base_id = s.base_id and c.id = s.charter_id where a.made_by = $1 order by a.received_at",
+      "select stay_reference(c.reference, s.part) as reference, a.kind, a.content as said, a.received_at as at from addendum a join handover h on h.base_id = a.base_id and h.id = a.handover_id join stay s on s.base_id = h.base_id and s.id = h.stay_id join charter c on c.base_id = s.base_id and c.id = s.charter_id where a.made_by = $1 order by a.received_at",
     ),
   };
 }

@@ -90,11 +90,11 @@ async function withExperience(
 ): Promise<TodayRow[]> {
   const answers = await studyAnswersOfAll(
     db,
-    rows.filter(isBeforeCheckIn).map(({ stay }) => stay.charterId),
+    rows.filter(isBeforeCheckIn).map(({ stay }) => stay.stayId),
   );
   return rows.map((row) => {
     const file = files.get(row.stay.yachtId);
-    const said = answers.get(row.stay.charterId);
+    const said = answers.get(row.stay.stayId);
     if (!file || !said) return row;
     const { experience } = studyState(said, []);
     return { ...row, farBelow: experience && farBelow(file, experience) };

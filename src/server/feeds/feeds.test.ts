@@ -66,7 +66,7 @@ describe("a calendar of ours", () => {
 
   it("tells a move, a yacht that was left and what is called off under the same uid, each time with a higher sequence", async () => {
     const by = await office();
-    const { charterId } = await stayOf("BR-1066");
+    const { charterId, stayId } = await stayOf("BR-1066");
     const uid = `charter-${charterId}@brinecove`;
     const [whole, heron] = [await make(null), await make((await stayOf("BR-1066")).yachtSlug)];
     const told = async (secret: string) => {
@@ -77,14 +77,14 @@ describe("a calendar of ours", () => {
     const days = { fromDay: "2027-10-30", outAt: "17:00", toDay: "2027-11-06", backAt: "09:00" };
     const onNumber = async () => (await base.inBase((db) => changesOf(db, charterId))).length;
     await base.inBase((db) =>
-      move(db, charterId, { yacht: "quillback", ...days, onNumber: 0, why: "asked", told: "" }, by),
+      move(db, stayId, { yacht: "quillback", ...days, onNumber: 0, why: "asked", told: "" }, by),
     );
     // the clocks of the Azores go back on 31 October: five in the afternoon of the 30th is at UTC still
     expect(await told(whole.secret)).toEqual(["1", "CONFIRMED", "20271030T170000Z"]);
     expect((await eventsOf(whole.secret)).get(uid)).toContain("DTEND:20271106T100000Z");
     expect((await told(heron.secret)).slice(0, 2)).toEqual(["1", "CANCELLED"]);
     const number = await onNumber();
-    await base.inBase((db) => callOff(db, charterId, { onNumber: number, to: "cancelled", why: "ill", told: "" }, by));
+    await base.inBase((db) => callOff(db, stayId, { onNumber: number, to: "cancelled", why: "ill", told: "" }, by));
     expect((await told(whole.secret)).slice(0, 2)).toEqual(["2", "CANCELLED"]);
   });
 

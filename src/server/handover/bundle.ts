@@ -50,7 +50,7 @@ export async function handoverBundle(
       isManager: side === "base" && (await managersAmong(db, [personId])).has(personId),
     },
     before: handover.checkInId ? await valuesOf(db, handover.checkInId) : {},
-    changes: studied ? await changesSinceStudy(db, handover.yachtId, [studied], handover.revision, file) : [],
+    changes: await changesSinceStudy(db, handover.yachtId, studied?.revision ?? null, handover.revision, file),
     ...(handover.kind === "check-in" ? await areaOf(db) : {}),
     ...(await heardBy(db, handover, grant)),
     serverTime: now(),

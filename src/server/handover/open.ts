@@ -86,7 +86,7 @@ export async function openHandover(
       : { reported: [], happened: [], often: new Map() },
     hired,
     turnRound: kind === "prep" ? await turnRoundOf(db, stay, yacht.file, base.timeZone) : { tasks: [], takeOff: [] },
-    study: kind === "check-in" ? await studyAnswersOf(db, stay.charterId) : [],
+    study: kind === "check-in" ? await studyAnswersOf(db, stayId) : [],
   });
   await addHandover(db, {
     id,

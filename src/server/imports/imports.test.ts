@@ -234,7 +234,7 @@ describe("a row is undone", () => {
     const by = await office();
     await base.inBase((db) => openHandover(db, first?.stayId ?? "", "prep", by));
     await base.inBase((db) =>
-      callOff(db, second?.charterId ?? "", { onNumber: 0, to: "cancelled", why: "they rang", told: "" }, by),
+      callOff(db, second?.stayId ?? "", { onNumber: 0, to: "cancelled", why: "they rang", told: "" }, by),
     );
     const before = await counts();
     for (const line of [2, 3]) await expect(undoIt(id, line)).rejects.toMatchObject({ code: "row-built-on" });

@@ -109,7 +109,7 @@ function writtenOf(becomes: CharterToBe, usual: UsualCharters, idOf: (meant: Mea
   return {
     ...rest,
     charterId: known ? charterId : uuid(),
-    stayId: uuid(),
+    stayId: known?.stayId ?? uuid(),
     terms: usual.templates[terms]?.terms ?? null,
     chartererId: idOf(charterer),
     skipperId: idOf(skipper),

@@ -7,7 +7,7 @@ import { agreeOnYacht } from "../charters/agree";
 import { refuseWhatStands } from "../charters/change";
 import { currentBase } from "../db/base";
 import { changesOf } from "../db/charter-entries";
-import { findStay, languageOfCharter } from "../db/charters";
+import { findStay, languageOfCharter, staysOfCharter } from "../db/charters";
 import { holdImportRow, setUndone, takeBackCharter, type Stood, type TakenRow } from "../db/import-runs";
 import { addChanges, changeCharters } from "../db/imports";
 import type { Queryable } from "../db/pool";
@@ -64,5 +64,5 @@ async function refuseWhatCannotBe(db: Queryable, stay: StayView, was: Stood): Pr
   const { timeZone } = await currentBase(db);
   const days = daysIn(was.startsAt, was.endsAt, timeZone);
   const found = await agreeOnYacht(db, { yacht: was.yacht, aboard: was.aboard, ...days }, stay.stayId);
-  refuseWhatStands(stay, { ...found, startsAt: was.startsAt, endsAt: was.endsAt });
+  refuseWhatStands(stay, await staysOfCharter(db, stay.charterId), { ...found, startsAt: was.startsAt, endsAt: was.endsAt });
 }

@@ -22,7 +22,8 @@ export async function takeStudyAnswers(
 ): Promise<ItemAnswer[]> {
   await takeTurns(db, `study ${charterId}`);
   const stay = await findStay(db, { charterId });
-  const newest = (stay && (await findYacht(db, { id: stay.yachtId })))?.revision ?? 0;
+  if (!stay) throw new AppError("no-such-charter");
+  const newest = (await findYacht(db, { id: stay.yachtId }))?.revision ?? 0;
   return takeItems<StudyAnswer>(
     {
       schema: StudyAnswer,
@@ -30,8 +31,8 @@ export async function takeStudyAnswers(
       check: ({ revision }) => (revision > newest ? new AppError("no-such-revision", { revision }) : null),
       keep: oneByOne<StudyAnswer>(
         (id) => studyAnswerHash(db, id),
-        ({ item, hash }) => addStudyAnswer(db, charterId, item, hash, now()),
-        async () => mostAnswers - (await studyAnswersOf(db, charterId)).length,
+        ({ item, hash }) => addStudyAnswer(db, stay, item, hash, now()),
+        async () => mostAnswers - (await studyAnswersOf(db, stay.stayId)).length,
       ),
     },
     answers,

@@ -31,7 +31,7 @@ export async function statementPdf(
   const file = await yachtFileAt(db, stay.yachtId, checkIn.handover.revision);
   if (!file) throw new Error("a record without its file");
   // names of things in the language the skipper named, where the yacht's file has them
-  const named = studyState(await studyAnswersOf(db, stay.charterId), []).experience?.language ?? language;
+  const named = studyState(await studyAnswersOf(db, stay.stayId), []).experience?.language ?? language;
   const input = signed?.input ?? view.input;
   const money = (minor: number) => formatMoney(minor, input.currency, language);
   const title = `${stay.yachtName}: ${t("paper.statement")}`;

@@ -7,7 +7,7 @@ import type { HiredExtra } from "@/core/extras/extra";
 import { hireFaults } from "@/core/extras/hire";
 import { now } from "../clock";
 import { currentList } from "../db/base-lists";
-import { findStay } from "../db/charters";
+import { staysOfCharter } from "../db/charters";
 import { addHired, hiredElsewhere, hiredOf } from "../db/hired-extras";
 import { takeTurns } from "../db/locks";
 import type { Queryable } from "../db/pool";
@@ -27,7 +27,7 @@ export async function hireForCharter(
 ): Promise<Record<string, never>> {
   // two charters that want the last one take turns
   await takeTurns(db, "extras");
-  const stay = await findStay(db, { charterId });
+  const stay = (await staysOfCharter(db, charterId)).findLast(({ calledOff }) => calledOff === null);
   const yacht = stay && (await findYacht(db, { id: stay.yachtId }));
   if (!stay || !yacht) throw new AppError("no-such-charter");
   if (stay.handovers.some(({ kind }) => kind === "check-in")) throw new AppError("list-fixed");

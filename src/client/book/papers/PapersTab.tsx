@@ -1,5 +1,6 @@
 "use client";
 import { useTranslations } from "next-intl";
+import type { BoatBook } from "@/api/schemas/book";
 import type { BookStore } from "../../store/book-store";
 import styles from "../Book.module.css";
 import { CloseBook } from "../CloseBook";
@@ -19,6 +20,18 @@ export function PapersTab({ store }: { store: BookStore }) {
   return (
     <>
       <Records store={store} />
+      {book.others
+        ?.filter(({ handovers }) => handovers.length > 0)
+        .map((other) => (
+          <Signed
+            key={other.reference}
+            store={store}
+            title={t("book.records-of", { yacht: other.yacht })}
+            handovers={other.handovers}
+            settlement={other.settlement}
+            stayId={other.stayId}
+          />
+        ))}
       {book.terms && <Terms store={store} terms={book.terms} />}
       <Figures file={book.yacht.file} />
       <Manuals file={book.yacht.file} />
@@ -34,24 +47,40 @@ export function PapersTab({ store }: { store: BookStore }) {
 
 /** What was signed: check-in, check-out and statement. */
 function Records({ store }: { store: BookStore }) {
+  const t = useTranslations("book");
+  const { handovers, settlement, stay } = store.book;
+  return <Signed title={t("records")} stayId={stay.id} {...{ store, handovers, settlement }} />;
+}
+
+/** What was signed of one of a charter's yachts. */
+function Signed({
+  store: { book },
+  title,
+  handovers,
+  settlement,
+  stayId,
+}: {
+  store: BookStore;
+  title: string;
+  stayId: string;
+} & Pick<BoatBook, "handovers" | "settlement">) {
   const t = useTranslations();
-  const at = useAt(store.book.base.timeZone);
-  const { book } = store;
+  const at = useAt(book.base.timeZone);
   return (
-    <section className={styles.block} aria-label={t("book.records")}>
-      <h2>{t("book.records")}</h2>
-      {book.handovers.length === 0 && <p>{t("book.none-yet")}</p>}
-      {book.handovers.map((handover) =>
+    <section className={styles.block} aria-label={title}>
+      <h2>{title}</h2>
+      {handovers.length === 0 && <p>{t("book.none-yet")}</p>}
+      {handovers.map((handover) =>
         handover.sealedAt ? (
           <SignedHandover key={handover.id} handover={{ ...handover, sealedAt: handover.sealedAt }} at={at} />
         ) : (
           <p key={handover.id}>{t(`book.not-yet-${handover.kind}`)}</p>
         ),
       )}
-      {book.settlement && (
+      {settlement && (
         <StatementPart
-          settlement={book.settlement}
-          stayId={book.stay.id}
+          settlement={settlement}
+          stayId={stayId}
           currency={book.base.currency}
           timeZone={book.base.timeZone}
           onChanged={() => location.reload()}

@@ -13,6 +13,7 @@ import { BringAlong } from "./BringAlong";
 import { CallTheBase } from "./CallTheBase";
 import { CrewPart } from "./CrewPart";
 import { KeptHere } from "./KeptHere";
+import { OtherYachts } from "./OtherYachts";
 import { Over } from "./Over";
 import { WhenAndWhere } from "./WhenAndWhere";
 import { WhoDoesWhat } from "./WhoDoesWhat";
@@ -27,6 +28,7 @@ export function TodayTab({ store, stage, go }: { store: BookStore; stage: Stage;
   const alone = mayStudy && book.notAlone && !store.keptAt && <WalkAlone against={book.notAlone} />;
   return (
     <>
+      <OtherYachts store={store} stage={stage} />
       {stage === "day" && <WhenAndWhere store={store} />}
       {stage === "day" && alone}
       {mayStudy && <StudyPart store={store} onOpen={() => go("study")} />}

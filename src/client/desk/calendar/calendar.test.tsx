@@ -171,7 +171,7 @@ describe("moving a charter", () => {
     await user.type(dialog.getByLabelText("Why"), "their flight");
     base.answer(201, {});
     await user.click(dialog.getByRole("button", { name: "Move it" }));
-    await waitFor(() => expect(base.asked.at(-1)?.path).toBe(`/api/charters/${id(2)}/move`));
+    await waitFor(() => expect(base.asked.at(-1)?.path).toBe(`/api/stays/${id(2)}/move`));
     expect(base.asked.at(-1)?.body).toEqual({
       yacht: "pale-heron",
       fromDay: "2027-06-28",

@@ -25,7 +25,9 @@ interface Props {
 export function CallOff(props: Props) {
   const t = useTranslations("charters");
   const [isOpen, setOpen] = useState(false);
-  const { calledOff, handovers } = props.stay;
+  const { calledOff, handovers, part } = props.stay;
+  // a second yacht that was called off is agreed anew, from the first
+  if (calledOff !== null && part > 1) return null;
   if (calledOff === null && handovers.some(({ kind, seals }) => kind === "check-in" && seals.length > 0)) return null;
   return (
     <Allowed action="enter-charter" quiet>
@@ -44,8 +46,8 @@ function CallOffDialog({ stay, onNumber, currency, at, onClose }: Props & { onCl
   const t = useTranslations("charters");
   const common = useTranslations("common");
   const [to, setTo] = useState<CalledOff>("cancelled");
-  const foresight = useForesight(stay.charterId, null);
-  const form = useOffForm(stay.charterId, onNumber, to, onClose);
+  const foresight = useForesight(stay.stayId, null);
+  const form = useOffForm(stay.stayId, onNumber, to, onClose);
   return (
     <Dialog
       title={t("call-off-title", { reference: stay.reference })}
@@ -72,7 +74,7 @@ function CallOffDialog({ stay, onNumber, currency, at, onClose }: Props & { onCl
 function TakesPlaceDialog({ stay, onNumber, onClose }: Props & { onClose: () => void }) {
   const t = useTranslations("charters");
   const common = useTranslations("common");
-  const form = useOffForm(stay.charterId, onNumber, null, onClose);
+  const form = useOffForm(stay.stayId, onNumber, null, onClose);
   return (
     <Dialog title={t("takes-place-title", { reference: stay.reference })} closeWord={common("back")} onClose={onClose}>
       <chakra.p marginBottom="3">{t("takes-place-words")}</chakra.p>
@@ -84,12 +86,12 @@ function TakesPlaceDialog({ stay, onNumber, onClose }: Props & { onClose: () => 
   );
 }
 
-function useOffForm(charterId: string, onNumber: number, to: CalledOff | null, onTaken: () => void) {
+function useOffForm(stayId: string, onNumber: number, to: CalledOff | null, onTaken: () => void) {
   const t = useTranslations("charters");
   return useDeskForm(callOffCharter, {
     fields: { why: { label: t("why") }, told: { label: t("told") } },
     ask: ({ why, told }) => ({
-      params: { id: charterId },
+      params: { id: stayId },
       body: { onNumber, to, why: why.trim(), told: told.trim() },
     }),
     onTaken,

@@ -26,6 +26,8 @@ export interface ChangeStart {
   /** the days as the base's clock shows them */
   days: { fromDay: string; outAt: string; toDay: string; backAt: string };
   onNumber: number;
+  /** when it could go on with another yacht: now, while it is under way */
+  goesOn: { fromDay: string; outAt: string } | null;
 }
 
 interface Props {
@@ -79,13 +81,13 @@ export function ChangeDialog({ stay, start, currency, at, onClose }: Props & { o
         ]),
       ),
     ask: (now) => ({
-      params: { id: stay.charterId },
+      params: { id: stay.stayId },
       body: { ...agreedOf(now, people), onNumber: start.onNumber, why: now.why.trim(), told: now.told.trim() },
     }),
     onTaken: onClose,
   });
-  const isBegun = stay.handovers.length > 0;
-  const foresight = useForesight(stay.charterId, becomesOf(form.typed, people, stay, start, mostOf(form.typed.yacht)));
+  const isBegun = stay.part > 1 || stay.handovers.length > 0;
+  const foresight = useForesight(stay.stayId, becomesOf(form.typed, people, stay, start, mostOf(form.typed.yacht)));
   return (
     <Dialog
       title={t("change-title", { reference: stay.reference })}

@@ -3,7 +3,7 @@ import { chakra } from "@chakra-ui/react";
 import { useTranslations } from "next-intl";
 import type { CharterChangeView } from "@/api/schemas/charters";
 
-const told = ["yacht", "startsAt", "endsAt", "aboard", "language", "calledOff"] as const;
+const told = ["yacht", "goesOnAt", "startsAt", "endsAt", "aboard", "language", "calledOff"] as const;
 
 /** What was changed in a charter after it was agreed: what, why, and who was told. */
 export function ChangeList({
@@ -15,7 +15,7 @@ export function ChangeList({
 }) {
   const t = useTranslations("charters");
   const shown = (field: (typeof told)[number], value: unknown) => {
-    if (field === "startsAt" || field === "endsAt") return at(String(value));
+    if (field === "startsAt" || field === "endsAt" || field === "goesOnAt") return at(String(value));
     // the words are chosen by it, and a choice may not hold a hyphen
     return field === "calledOff" ? String(value).replaceAll("-", "") : String(value);
   };

@@ -15,7 +15,6 @@ interface Props {
 /** What a change does to the rest of a charter, told before it is made; or what keeps it from being made. */
 export function Effects({ foresight: { effects, fault }, currency, at }: Props) {
   const t = useTranslations("charters");
-  const words = useEffectWords(currency, at);
   if (fault !== null) return <Fault words={fault} />;
   if (effects === null) return null;
   return (
@@ -28,16 +27,20 @@ export function Effects({ foresight: { effects, fault }, currency, at }: Props) 
       paddingLeft="3"
     >
       <chakra.h3 fontSize="md">{t("effects")}</chakra.h3>
-      {effects.length === 0 ? (
-        <p>{t("effects-none")}</p>
-      ) : (
-        <chakra.ul listStyleType="disc" paddingLeft="5">
-          {effects.map((effect) => (
-            <li key={effect.code}>{words(effect)}</li>
-          ))}
-        </chakra.ul>
-      )}
+      {effects.length === 0 ? <p>{t("effects-none")}</p> : <EffectList {...{ effects, currency, at }} />}
     </Box>
+  );
+}
+
+/** Effects of a change, a sentence each. */
+export function EffectList({ effects, currency, at }: { effects: readonly Effect[] } & Omit<Props, "foresight">) {
+  const words = useEffectWords(currency, at);
+  return (
+    <chakra.ul listStyleType="disc" paddingLeft="5">
+      {effects.map((effect) => (
+        <li key={effect.code}>{words(effect)}</li>
+      ))}
+    </chakra.ul>
   );
 }
 
@@ -55,8 +58,9 @@ function useEffectWords(currency: string, at: (instant: string) => string): (eff
       ...("reference" in effect ? { reference: effect.reference } : {}),
       ...("count" in effect ? { count: effect.count } : {}),
       ...("hours" in effect ? { span: span(effect.hours).trim() } : {}),
-      ...("heldMinor" in effect ? { held: formatMoney(effect.heldMinor, currency) } : {}),
-      ...("startsAt" in effect ? { from: at(effect.startsAt), until: at(effect.endsAt) } : {}),
+      ...("heldMinor" in effect ? { held: formatMoney(effect.heldMinor, currency), minor: effect.heldMinor } : {}),
+      ...("startsAt" in effect ? { from: at(effect.startsAt) } : {}),
+      ...("endsAt" in effect ? { until: at(effect.endsAt) } : {}),
       ...("kinds" in effect ? { kinds: effect.kinds.map((kind) => messages(`kind-${kind}`)).join(", ") } : {}),
     };
     return t(`effect-${effect.code}`, values);

@@ -156,6 +156,7 @@ describe("changing a charter", () => {
     language: "en" as const,
     days: { fromDay: "2027-06-12", outAt: "17:00", toDay: "2027-06-19", backAt: "09:00" },
     onNumber: 2,
+    goesOn: null,
   };
   const said = { currency: "EUR", at: (instant: string) => `at ${instant}` };
   const stay = stayOf({ skipperId: jory.id, chartererId: jory.id, skipper: jory.name, charterer: jory.name });
@@ -190,7 +191,7 @@ describe("changing a charter", () => {
       "BR-1070 goes out 6 h later.",
     ]);
     expect(base.asked.at(-1)).toMatchObject({
-      path: `/api/charters/${stay.charterId}/foresee`,
+      path: `/api/stays/${stay.stayId}/foresee`,
       body: { becomes: { yacht: "sea-thrift", aboard: 3, fromDay: "2027-06-12" } },
     });
     base.answer(409, {

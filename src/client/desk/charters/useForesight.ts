@@ -15,11 +15,11 @@ export interface Foresight {
 }
 
 /** What a change of a charter would do; asked again whenever it changes. Undefined while what is typed is no change yet. */
-export function useForesight(charterId: string, becomes: Becomes | undefined): Foresight {
+export function useForesight(stayId: string, becomes: Becomes | undefined): Foresight {
   const asked = useDeferredValue(becomes);
   const { data, error } = useQuery({
-    queryKey: ["foresee", charterId, asked],
-    queryFn: () => call(foreseeChange, { params: { id: charterId }, body: { becomes: asked ?? null } }),
+    queryKey: ["foresee", stayId, asked],
+    queryFn: () => call(foreseeChange, { params: { id: stayId }, body: { becomes: asked ?? null } }),
     enabled: asked !== undefined,
     placeholderData: (before) => before,
     retry: false,

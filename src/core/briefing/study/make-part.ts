@@ -1,11 +1,13 @@
 import type { YachtFile } from "../../yacht/schema";
 import type { BriefingPart } from "../part";
 import type { StudyAnswer } from "./answer";
+import { studiedRevision } from "./studied-revision";
 import { briefingPlan } from "./study";
 
 /** The briefing of a check-in, out of the pinned yacht file and what the skipper said in the study. */
 export function makeBriefingPart(file: YachtFile, answers: readonly StudyAnswer[]): BriefingPart {
   const { topics, questions, state } = briefingPlan(file, answers);
+  const revision = studiedRevision(answers);
   const byTopic = new Map(questions.map((question) => [question.id, question.topic]));
   return {
     stops: topics.map(({ topic: { id, title, place, system, safety }, depth, reasons, minutes }) => ({
@@ -23,10 +25,10 @@ export function makeBriefingPart(file: YachtFile, answers: readonly StudyAnswer[
       right ? [] : [{ topic: byTopic.get(question) ?? "", question }],
     ),
     studied:
-      answers.length === 0
+      revision === null
         ? null
         : {
-            revision: Math.max(...answers.map((answer) => answer.revision)),
+            revision,
             answered: state.checks.size,
             asked: questions.length,
           },

@@ -9,6 +9,8 @@ import { accessOf } from "@/server/db/access";
 import { currentBase } from "@/server/db/base";
 import { currentRules } from "@/server/db/base-rules";
 import { changeStart } from "@/server/charters/change-start";
+import { partsOf } from "@/server/charters/parts";
+import { changeOverTo } from "@/server/charters/foresee-other";
 import { changesOf } from "@/server/db/charter-entries";
 import { crewOf } from "@/server/db/crew";
 import { openDefects } from "@/server/db/defects";
@@ -70,10 +72,12 @@ export default async function CharterRoute({ params }: Props) {
       limits: windLimits((await currentRules(db)).rules, yacht?.file.particulars.windLimitKn),
       inHand: open ? await handoverInHand(db, open.id) : null,
       afterwards: signed ? await addendaView(db, signed.id) : null,
-      study: (await studyAnswersOf(db, stay.charterId)).length,
+      study: (await studyAnswersOf(db, stay.stayId)).length,
       messages: await messagesOf(db, stay.stayId),
       change: await changeStart(db, stay),
       changes: await changesOf(db, stay.charterId),
+      parts: await partsOf(db, stay.charterId),
+      changeOver: signed || stay.calledOff !== null ? null : await changeOverTo(db, stay),
       access: await accessOf(db, stay.charterId),
       faults: await faultsOfAll(
         db,
@@ -99,6 +103,8 @@ export default async function CharterRoute({ params }: Props) {
       messages={view.messages}
       change={view.change}
       changes={view.changes}
+      parts={view.parts}
+      changeOver={view.changeOver}
       mailStays={whyMailStays(view.base)}
       faults={view.faults}
       access={view.access}
