@@ -344,3 +344,24 @@ it("takes any list so that no yacht is promised twice, and the same list once mo
     { numRuns: 400 },
   );
 });
+
+describe("a charter of two yachts in a list", () => {
+  const second = known({
+    id: "c1",
+    stayId: "s2",
+    reference: "BR-1~2",
+    yacht: "quillback",
+    isBegun: true,
+    isHandedOver: true,
+  });
+  it("is known by its own reference again, as it was saved", () => {
+    const row = { ...fresh, reference: "br-1~2", yacht: "quillback", fromDay: "03.07.2027", toDay: "10.07.2027" };
+    const charters = [known({ yacht: "pale-heron", endsAt: "2027-07-03T16:00:00.000Z" }), second];
+    expect(fates([row], { charters })[0]).toMatchObject({ reference: "BR-1~2", isKnown: true });
+    // it is called off where it was agreed: with the first yacht before one's eyes
+    expect(told([{ ...row, state: "cancelled" }], { charters })).toEqual(["refused: state handed-over"]);
+  });
+  it("is not begun by a list", () => {
+    expect(told([{ ...fresh, reference: "BR-9~2" }])).toEqual(["refused: reference reference-form"]);
+  });
+});

@@ -1,3 +1,4 @@
+import { partOf } from "../charters/reference";
 import { changesOf, standing } from "./changes";
 import { refuseClashes } from "./clashes";
 import type { KnownBase, KnownCharter, RowFate } from "./known";
@@ -41,6 +42,8 @@ function fateOfRow(
   const refused = (): RowFate => ({ ...fate, fate: "refused" });
   // what never came here and does not take place is nothing to enter
   if (known === null && row.state === "cancelled" && faults.length === 0) return { ...fate, fate: "same" };
+  // a second yacht is given under way, on the page of the first
+  if (known === null && partOf(row.reference).part > 1) faults.push({ column: "reference", what: "reference-form" });
   if (known === null)
     for (const column of ["yacht", "fromDay", "toDay", "charterer"] as const)
       if (row[column] === null && !faults.some((each) => each.column === column))

@@ -1,4 +1,5 @@
 import { readCount, readLanguage, readMoment, readState, readTime, type DateOrder, type Moment } from "./cells";
+import { partOf, stayReference } from "../charters/reference";
 import type { CharterColumn } from "./columns";
 
 /** A row of a file: its line there, and what its mapped columns hold. */
@@ -75,12 +76,11 @@ const mail = /^[^\s@<>]+@[^\s@<>]+$/;
 const phone = /^[+0-9][0-9 ()/.-]{3,39}$/;
 const longestName = 80;
 
-/** A reference as addresses can hold it: what they cannot becomes a hyphen. */
-export const referenceOf = (cell: string): string =>
-  cell
-    .trim()
-    .replaceAll(/[^A-Za-z0-9._-]+/g, "-")
-    .replace(/^[-._]+/, "");
+/** A reference as addresses can hold it: what they cannot becomes a hyphen. Which of a charter's yachts is meant stays. */
+export function referenceOf(cell: string): string {
+  const { reference, part } = partOf(cell.trim());
+  return stayReference(reference.replaceAll(/[^A-Za-z0-9._-]+/g, "-").replace(/^[-._]+/, ""), part);
+}
 
 /** Reads the cells of a row. What is wrong with them is told cell by cell. */
 export function readRow({ line, cells }: GivenRow, by: ReadBy): { row: CharterRow; faults: RowFault[] } {

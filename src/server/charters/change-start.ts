@@ -5,6 +5,7 @@ import type { Language } from "@/core/basics/languages";
 import { daysIn, type AgreedDays } from "@/core/charters/days";
 import { now } from "../clock";
 import { currentBase } from "../db/base";
+import { yachtsTaken } from "../db/calendar";
 import { changesOf, findGuest } from "../db/charter-entries";
 import { languageOfCharter } from "../db/charters";
 import type { Queryable } from "../db/pool";
@@ -21,11 +22,12 @@ export async function changeStart(
   language: Language;
   days: AgreedDays;
   onNumber: number;
-  goesOn: { fromDay: string; outAt: string } | null;
+  goesOn: { fromDay: string; outAt: string; taken: Record<string, string | null> } | null;
 }> {
   const { timeZone } = await currentBase(db);
-  const { fromDay, outAt } = daysIn(now(), stay.endsAt, timeZone);
-  const isUnderWay = Date.parse(now()) > Date.parse(stay.startsAt) && Date.parse(now()) < Date.parse(stay.endsAt);
+  const at = now();
+  const { fromDay, outAt } = daysIn(at, stay.endsAt, timeZone);
+  const isUnderWay = Date.parse(at) > Date.parse(stay.startsAt) && Date.parse(at) < Date.parse(stay.endsAt);
   return {
     yachts: await yachtsToChoose(db),
     charterer: await findGuest(db, stay.chartererId),
@@ -33,6 +35,6 @@ export async function changeStart(
     language: await languageOfCharter(db, stay.charterId),
     days: daysIn(stay.startsAt, stay.endsAt, timeZone),
     onNumber: (await changesOf(db, stay.charterId))[0]?.number ?? 0,
-    goesOn: isUnderWay ? { fromDay, outAt } : null,
+    goesOn: isUnderWay ? { fromDay, outAt, taken: await yachtsTaken(db, at, stay.endsAt) } : null,
   };
 }

@@ -26,8 +26,8 @@ export interface ChangeStart {
   /** the days as the base's clock shows them */
   days: { fromDay: string; outAt: string; toDay: string; backAt: string };
   onNumber: number;
-  /** when it could go on with another yacht: now, while it is under way */
-  goesOn: { fromDay: string; outAt: string } | null;
+  /** when it could go on with another yacht: now, while it is under way; and which yachts somebody has until its end */
+  goesOn: { fromDay: string; outAt: string; taken: Record<string, string | null> } | null;
 }
 
 interface Props {

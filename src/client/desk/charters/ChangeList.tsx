@@ -15,6 +15,7 @@ export function ChangeList({
 }) {
   const t = useTranslations("charters");
   const shown = (field: (typeof told)[number], value: unknown) => {
+    if (value === undefined) return "";
     if (field === "startsAt" || field === "endsAt" || field === "goesOnAt") return at(String(value));
     // the words are chosen by it, and a choice may not hold a hyphen
     return field === "calledOff" ? String(value).replaceAll("-", "") : String(value);

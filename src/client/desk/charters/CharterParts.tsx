@@ -22,10 +22,10 @@ export function CharterParts({
         {parts.map(({ reference, yacht, startsAt, endsAt, isCalledOff }) => (
           <chakra.li
             key={reference}
-            borderWidth="1px"
-            borderRadius="md"
-            paddingInline="3"
-            paddingBlock="1"
+            borderLeftWidth="4px"
+            borderLeftStyle="solid"
+            borderColor={reference === here ? "brass" : "line"}
+            paddingLeft="2"
             fontWeight={reference === here ? "700" : "400"}
           >
             <Link href={`/charters/${reference}`} aria-current={reference === here ? "page" : undefined}>

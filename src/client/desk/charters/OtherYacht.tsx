@@ -11,6 +11,7 @@ import { FormFrame } from "../../forms/FormFrame";
 import { FormInput, FormSelect } from "../../forms/FormField";
 import { useDeskForm } from "../../forms/useDeskForm";
 import { Allowed } from "../shared/staff";
+import type { ChangeStart } from "./ChangeCharter";
 import { Effects } from "./Effects";
 import { useForesight } from "./useForesight";
 
@@ -18,8 +19,8 @@ interface Props {
   stay: StayView;
   yachts: CharterForm["yachts"];
   onNumber: number;
-  /** day and hour by the base's clock that the form begins with */
-  from: { fromDay: string; outAt: string };
+  /** day and hour by the base's clock that the form begins with, and the yachts that somebody has from then on */
+  from: NonNullable<ChangeStart["goesOn"]>;
   currency: string;
   at: (instant: string) => string;
   /** goes to the page of the new stay */
@@ -50,7 +51,9 @@ function OtherYachtDialog({
 }: Props & { onClose: () => void }) {
   const t = useTranslations("charters");
   const common = useTranslations("common");
-  const others = yachts.filter(({ slug, maximumAboard }) => slug !== stay.yachtSlug && maximumAboard >= stay.aboard);
+  const isTaken = ({ slug }: { slug: string }) => Object.hasOwn(from.taken, slug);
+  const fitting = yachts.filter(({ slug, maximumAboard }) => slug !== stay.yachtSlug && maximumAboard >= stay.aboard);
+  const others = [...fitting.filter((each) => !isTaken(each)), ...fitting.filter(isTaken)];
   const form = useDeskForm(giveOtherYacht, {
     fields: {
       yacht: { label: t("yacht"), typed: others[0]?.slug ?? "" },
@@ -75,15 +78,21 @@ function OtherYachtDialog({
       atSide
     >
       <chakra.p marginBottom="3">{t("other-yacht-words")}</chakra.p>
+      {others.length === 0 && <p>{t("other-yacht-none", { aboard: stay.aboard })}</p>}
       <FormFrame
         form={form}
         action={t("other-yacht-do")}
-        disabled={form.typed.why.trim() === "" || foresight.fault !== null}
+        disabled={form.typed.why.trim() === "" || foresight.fault !== null || others.length === 0}
       >
         <FormSelect form={form} name="yacht" autoFocus>
           {others.map(({ slug, name, maximumAboard }) => (
             <option key={slug} value={slug}>
-              {t("yacht-option", { name, most: maximumAboard })}
+              {t("other-yacht-option", {
+                name,
+                most: maximumAboard,
+                taken: Object.hasOwn(from.taken, slug) ? (from.taken[slug] === null ? "closed" : "promised") : "no",
+                reference: from.taken[slug] ?? "",
+              })}
             </option>
           ))}
         </FormSelect>

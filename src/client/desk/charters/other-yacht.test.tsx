@@ -12,12 +12,14 @@ const router = { refresh: jest.fn(), push: jest.fn() };
 jest.mock("next/navigation", () => ({ useRouter: () => router }));
 afterEach(cleanup);
 
-const at = (instant: string) => `at ${instant.slice(5, 16)}`;
+const at = (instant: string) => `at ${new Date(instant).toISOString().slice(5, 16)}`;
 const out = stayOf({ handovers: [handoverOf("check-in", { sealedAt: "2027-06-12T15:00:00.000Z" })] });
 const change = {
   yachts: [
     { slug: "pale-heron", name: "Pale Heron", berth: "A4", maximumAboard: 10 },
     { slug: "little-auk", name: "Little Auk", berth: "C1", maximumAboard: 3 },
+    { slug: "two-lanterns", name: "Two Lanterns", berth: "B2", maximumAboard: 10 },
+    { slug: "gannet-rock", name: "Gannet Rock", berth: "B1", maximumAboard: 10 },
     { slug: "quillback", name: "Quillback", berth: "A5", maximumAboard: 8 },
   ],
   charterer: null,
@@ -25,7 +27,7 @@ const change = {
   language: "en" as const,
   days: { fromDay: "2027-06-12", outAt: "15:00", toDay: "2027-06-19", backAt: "09:00" },
   onNumber: 3,
-  goesOn: { fromDay: "2027-06-14", outAt: "10:12" },
+  goesOn: { fromDay: "2027-06-14", outAt: "10:12", taken: { "two-lanterns": "BR-7", "gannet-rock": null } },
 };
 const first: CharterPart = {
   part: 1,
@@ -40,7 +42,7 @@ const draw = (stay = out, parts = [first], roles: ("office" | "technician")[] = 
   drawDesk(<CharterHead row={rowOf(stay)} at={at} change={change} parts={parts} currency="EUR" />, roles);
 
 describe("another yacht for a charter under way", () => {
-  it("offers the yachts that take the crew, tells what moves over, and goes to the page of the new stay", async () => {
+  it("offers the yachts that take the crew, free ones first, tells what moves over, and goes to the page of the new stay", async () => {
     const base = wire();
     base.answer(200, {
       effects: [
@@ -54,7 +56,12 @@ describe("another yacht for a charter under way", () => {
     const user = draw();
     await user.click(screen.getByRole("button", { name: "Another yacht" }));
     const dialog = within(await screen.findByRole("dialog"));
-    expect(dialog.getAllByRole("option").map(({ textContent }) => textContent)).toEqual(["Quillback, takes 8"]);
+    expect(dialog.getAllByRole("option").map(({ textContent }) => textContent)).toEqual([
+      "Quillback, takes 8, free",
+      "Two Lanterns, takes 10, promised to BR-7",
+      "Gannet Rock, takes 10, closed",
+    ]);
+    expect(dialog.getByLabelText("Yacht")).toHaveValue("quillback");
     expect(dialog.getByLabelText("From")).toHaveValue("2027-06-14");
     const effects = within(await dialog.findByRole("region", { name: "What it does" }));
     expect(effects.getAllByRole("listitem").map(({ textContent }) => textContent)).toEqual([
