@@ -1,4 +1,5 @@
 import type { PartySide } from "../core/basics/ids";
+import type { Scope } from "../core/programs/scopes";
 import type { Action, Role } from "./permissions";
 
 /** Somebody of the base, signed in. */
@@ -32,13 +33,24 @@ export interface DeviceGrant {
   side: PartySide;
 }
 
+/** A program of somebody else, by its token. */
+export interface ProgramSession {
+  kind: "program";
+  id: string;
+  baseId: string;
+  name: string;
+  scopes: readonly Scope[];
+  /** who of the base made the token, in whose name it changes things */
+  personId: string;
+}
+
 /** Nobody in particular: who has come by an address that asks for nothing. */
 export interface NoSession {
   kind: "anyone";
   baseId: null;
 }
 
-export type Session = StaffSession | CharterSession | DeviceGrant | NoSession;
+export type Session = StaffSession | CharterSession | DeviceGrant | ProgramSession | NoSession;
 
 /** In which part of a request the id stands that a charter or a device must own. */
 export type Owns =
@@ -50,6 +62,7 @@ export interface Caller<S extends Session = Session> {
   action?: Action;
   owns?: Owns;
   side?: PartySide;
+  scope?: Scope;
   /** never there; carries the type */
   session?: S;
 }
@@ -69,6 +82,9 @@ export const device = (owns: Owns, side?: PartySide): Caller<DeviceGrant> => ({
   owns,
   ...(side ? { side } : {}),
 });
+
+/** A program of somebody else whose token has this scope. */
+export const program = (scope: Scope): Caller<ProgramSession> => ({ kind: "program", scope });
 
 /** The handover, stay or yacht that an address names. */
 export const handoverIn = (where: "params" | "query", name = "id"): Owns => ({ of: "handover", in: where, name });

@@ -12,9 +12,11 @@ import * as lists from "./lists";
 import * as logs from "./log";
 import * as manuals from "./manuals";
 import * as messages from "./messages";
+import * as outside from "./outside";
 import * as people from "./people";
 import * as photos from "./photos";
 import * as privates from "./private";
+import * as programs from "./programs";
 import * as secondFactor from "./second-factor";
 import * as setUp from "./set-up";
 import * as signIn from "./sign-in";
@@ -37,6 +39,8 @@ const groups = {
   charters,
   imports,
   feeds,
+  programs,
+  outside,
   yachts,
   drafts,
   upkeep,

@@ -10,6 +10,7 @@ const security: Readonly<Record<Exclude<Caller["kind"], "anyone">, string>> = {
   staff: "desk",
   charter: "boatBook",
   device: "device",
+  program: "program",
 };
 
 /** The description of every address of the app in OpenAPI 3.1, made from the endpoints themselves. */
@@ -34,6 +35,7 @@ export function openApi(): Record<string, unknown> {
         desk: { type: "apiKey", in: "cookie", name: "brinecove-desk", description: "somebody of the base, signed in" },
         boatBook: { type: "apiKey", in: "cookie", name: "brinecove-book", description: "a charter, by link and PIN" },
         device: { type: "http", scheme: "bearer", description: "a device's right to record on one handover" },
+        program: { type: "http", scheme: "bearer", description: "a program of somebody else, by a token of the base" },
       },
     },
   };
@@ -62,10 +64,11 @@ function operationOf(group: string, endpoint: AnyEndpoint): Record<string, unkno
   };
 }
 
-function callerWords({ kind, action, side }: Caller): string {
+function callerWords({ kind, action, side, scope }: Caller): string {
   if (kind === "staff" && action) return `For the base's ${permissions[action].join(", ")} (${action}).`;
   if (kind === "charter") return "For a charter's people, of what is theirs.";
   if (kind === "device") return `For a device on its own handover${side ? `, of the ${side}'s side` : ""}.`;
+  if (kind === "program" && scope) return `For a program whose token has the scope ${scope}.`;
   return "For everybody.";
 }
 

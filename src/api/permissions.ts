@@ -41,6 +41,7 @@ export const permissions = {
   "keep-extras": money,
   "keep-tasks": works,
   "enter-charter": ["briefer", "office", "manager"],
+  "keep-programs": manager,
   "note-coming": everybody,
   "close-yacht": ["technician", "office", "manager"],
   "hire-extras": ["briefer", "office", "manager"],

@@ -44,6 +44,7 @@ export function shellMessages(messages: typeof en): Partial<typeof en> {
     charters: _charters,
     imports: _imports,
     feeds: _feeds,
+    programs: _programs,
     "staff-message": _staffMessage,
     private: _private,
     "deed-on": _deedOn,

@@ -9,6 +9,8 @@ import { usualMessages } from "@/core/messages/template";
 import { usualCharters } from "@/core/charters/agreed";
 import { usualKeeping } from "@/core/private/keeping";
 import { usualTasks } from "@/core/tasks/usual";
+import { scopes } from "@/core/programs/scopes";
+import { tokenPrefix } from "@/server/auth/program";
 import { charterCookie, staffCookie } from "@/server/auth/session";
 import { freshToken, tokenHash } from "@/server/auth/token";
 import { makeGrant } from "@/server/auth/grant";
@@ -36,10 +38,13 @@ const callers = {
   Z: "a device on another handover",
   Y: "the boat book of another charter",
   X: "the manager of another base",
+  P: "a program with every scope",
+  R: "a program that reads charters alone",
+  Q: "a program of another base",
 } as const;
 type Caller = keyof typeof callers;
 
-const everybody = "NBTOMDSCZYX";
+const everybody = "NBTOMDSCZYXPRQ";
 const staff = "BTOM";
 
 /**
@@ -185,6 +190,18 @@ const allowed: Record<string, string> = {
   "save-history": staff,
   "save-log": "M",
   "find-anywhere": staff,
+  "make-program": "M",
+  "end-program": "M",
+  "make-hook": "M",
+  "end-hook": "M",
+  "try-hook": "M",
+  "tell-hook-again": "M",
+  "v1-yachts": "PRQ",
+  "v1-charters": "PRQ",
+  "v1-charter": "PRQ",
+  "v1-send-charters": "PQ",
+  "v1-statement": "PQ",
+  "v1-statement-pdf": "PQ",
   "read-health": everybody,
   "read-keys": everybody,
   "read-yacht-file-schema": everybody,
@@ -206,6 +223,8 @@ const ownOfEach = new Set([
   "find-guests",
   "keep-usual-charters",
   "make-feed",
+  "make-program",
+  "make-hook",
   "find-elsewhere",
   "look-through-list",
   "keep-mappings",
@@ -271,6 +290,14 @@ beforeAll(async () => {
   const of = async (name: string) => ({
     cookie: [staffCookie, await session({ staffId: await base.person(name) })] as [string, string],
   });
+  const token = async (baseId: string, by: string, scopes: readonly string[]) => {
+    const secret = freshToken();
+    await base.asOwner(
+      "insert into program (id, base_id, name, secret_hash, scopes, by_person, at) values ($1, $2, 'Ledger', $3, $4, $5, now())",
+      [randomUUID(), baseId, tokenHash(secret), scopes, by],
+    );
+    return `${tokenPrefix}${secret}`;
+  };
   // the demo's technician also briefs; here each is one thing alone
   await base.asOwner("update staff set roles = '{technician}' where person_id = $1", [await base.person("Ilko Brand")]);
   const otherBase = randomUUID();
@@ -296,6 +323,9 @@ beforeAll(async () => {
     C: { cookie: [charterCookie, await session({ charterId: charter!.id })] },
     Y: { cookie: [charterCookie, await session({ charterId: otherCharter!.id })] },
     X: { cookie: [staffCookie, await session({ staffId: stranger }, otherBase)] },
+    P: { grant: await token(base.baseId, ids.manager!, scopes) },
+    R: { grant: await token(base.baseId, ids.manager!, ["read-charters"]) },
+    Q: { grant: await token(otherBase, stranger, scopes) },
   });
 }, 120_000);
 
@@ -320,6 +350,7 @@ function paramsOf({ path, name }: AnyEndpoint): Record<string, string> {
     session: randomUUID(),
     secret: "a".repeat(43),
     yacht: "gannet-rock",
+    reference: "BR-1059",
   };
   // a note's own id beside its yacht
   if (name === "answer-note") known.id = randomUUID();
@@ -441,6 +472,9 @@ const bodies: Record<string, () => Record<string, unknown>> = {
   "keep-keeping": () => ({ onNumber: 2_000_000, keeping: usualKeeping }),
   "erase-guest": () => ({ why: "asked by letter" }),
   "enter-charter": () => ({ ...agreed, reference: "", terms: "no-such", extras: [] }),
+  "make-program": () => ({ name: "Ledger", scopes: ["read-charters"] }),
+  "make-hook": () => ({ name: "Ledger", address: "https://ledger.example/told", kinds: ["charter-entered"] }),
+  "v1-send-charters": () => ({ charters: [{ reference: "X-1" }], look: true }),
   "foresee-change": () => ({ becomes: null }),
   "give-other-yacht": () => ({
     yacht: "no-such",
@@ -603,7 +637,7 @@ describe("who may call", () => {
 
 const withJson = every.filter(([, { body }]) => body !== null && !isBytes(body));
 const oneWhoMay = (name: string): Caller =>
-  (allowed[name] === everybody ? "N" : [..."MDCBTO"].find((each) => allowed[name]?.includes(each))) as Caller;
+  (allowed[name] === everybody ? "N" : [..."MDCBTOP"].find((each) => allowed[name]?.includes(each))) as Caller;
 
 describe("what is no body", () => {
   it.each(withJson)("%s refuses it, says so, and keeps nothing", async (name, endpoint) => {

@@ -3,6 +3,7 @@ import pg from "pg";
 import { freeJobs, maySend } from "../../server/db/message-queue";
 import { sendMail, type MailServer } from "./mail";
 import { sendFromQueue, TryLater } from "./send";
+import { tellHook } from "./tell-hook";
 
 const againMs = 15_000;
 
@@ -74,27 +75,39 @@ async function sendWhileConnected(
   return end;
 }
 
-/** The queue's runner: one message after another, so that a slow server is asked once. */
+/** The queue's runner. Messages go one after another, and so does what one address is told: each has a queue of its own. */
 export const sendingOf = (ownerUrl: string, server: MailServer | null) => ({
   connectionString: ownerUrl,
-  concurrency: 1,
+  concurrency: 3,
   pollInterval: 5000,
   noHandleSignals: true,
   logger: new Logger(() => () => undefined),
   taskList: {
-    "send-message": async (payload: unknown, { job, withPgClient }: JobHelpers) => {
+    "tell-hook": toldWhereOdd("An address was not told", async (payload, { withPgClient }) => {
+      const { event } = payload as { event: string };
+      await withPgClient((client) => tellHook(client, event, new Date()));
+    }),
+    "send-message": toldWhereOdd("A message was not sent", async (payload, { job, withPgClient }) => {
       const { message } = payload as { message: string };
-      try {
-        await withPgClient((client) =>
-          sendFromQueue(client, message, job.attempts, server === null ? null : (mail) => sendMail(server, mail), () =>
-            new Date().toISOString(),
-          ),
-        );
-      } catch (error) {
-        // told in the message's own states; the queue tries again
-        if (!(error instanceof TryLater)) console.error(`A message was not sent: ${(error as Error).message}`);
-        throw error;
-      }
-    },
+      await withPgClient((client) =>
+        sendFromQueue(client, message, job.attempts, server === null ? null : (mail) => sendMail(server, mail), () =>
+          new Date().toISOString(),
+        ),
+      );
+    }),
   },
 });
+
+type Task = (payload: unknown, helpers: JobHelpers) => Promise<void>;
+
+/** A task whose faults are told, but for those that another attempt follows: these stand in its own log. */
+const toldWhereOdd =
+  (words: string, task: Task): Task =>
+  async (payload, helpers) => {
+    try {
+      await task(payload, helpers);
+    } catch (error) {
+      if (!(error instanceof TryLater)) console.error(`${words}: ${(error as Error).message}`);
+      throw error;
+    }
+  };

@@ -83,6 +83,11 @@ export function CharterTable({ page: { rows, timeZone, find, more } }: { page: C
                 <Link href="/charters/import">{t("imports.open")}</Link>
               </Button>
             </Allowed>
+            <Allowed action="keep-programs" quiet>
+              <Button asChild>
+                <Link href="/charters/programs">{t("programs.open")}</Link>
+              </Button>
+            </Allowed>
           </Box>
         }
       />

@@ -101,11 +101,11 @@ function DeedTable({ deeds, timeZone }: Pick<Props, "deeds" | "timeZone">) {
 
 function Who({ deed: { by, kind, device } }: { deed: Deed }) {
   const t = useTranslations("log");
-  const browser = device === null ? null : browserOf(device);
+  const browser = device === null || kind === "program" ? null : browserOf(device);
   return (
     <>
       {by && <strong>{by}</strong>}
-      {(by === null || kind !== "anyone") && <div>{t(`kind-${kind}`)}</div>}
+      {(by === null || kind !== "anyone") && <div>{t(`kind-${kind}`, { program: device ?? "" })}</div>}
       {browser && <div>{t("device", browser)}</div>}
     </>
   );

@@ -1,9 +1,10 @@
+import { readdirSync } from "node:fs";
 import fc from "fast-check";
 import { addDays } from "../basics/instant";
 import { mismatch } from "@/formats/validate";
 import { UsualCharters, usualCharters } from "./agreed";
 import { daysFault, daysIn, freeFrom, nextSaturday, stayOf, type AgreedDays } from "./days";
-import { nextReference } from "./reference";
+import { isPageName, nextReference } from "./reference";
 
 const week: AgreedDays = { fromDay: "2027-06-12", outAt: "17:00", toDay: "2027-06-19", backAt: "09:00" };
 
@@ -84,4 +85,14 @@ it("what is usual at a new base fits, and invents no sum", () => {
   expect(Object.values(usualCharters.templates).map(({ terms }) => terms.deposit)).toEqual([
     { amountMinor: 0, how: "none" },
   ]);
+});
+
+describe("what no charter is called", () => {
+  it("is the name of every page that lies where a charter's would", () => {
+    const pages = readdirSync("src/app/(desk)/charters").filter((name) => !/[[.]/.test(name));
+    expect(pages).toContain("programs");
+    for (const page of pages)
+      expect([page, isPageName(page), isPageName(page.toUpperCase())]).toEqual([page, true, true]);
+    expect(isPageName("BR-1052")).toBe(false);
+  });
 });

@@ -13,6 +13,12 @@ export function partOf(stayReference: string): { reference: string; part: number
 export const stayReference = (reference: string, part: number): string =>
   part === 1 ? reference : `${reference}${partSign}${part}`;
 
+/** What lies where a charter's page would: no charter is called so. */
+const pages: ReadonlySet<string> = new Set(["new", "calendar", "coming", "import", "feeds", "programs"]);
+
+/** Whether a page of the desk has the name that a charter is to have. */
+export const isPageName = (reference: string): boolean => pages.has(reference.toLowerCase());
+
 /** The number at the end of a reference, with what stands before it. */
 const numbered = /^(.*?)(\d{1,9})$/;
 

@@ -1,5 +1,5 @@
 import { readCount, readLanguage, readMoment, readState, readTime, type DateOrder, type Moment } from "./cells";
-import { partOf, stayReference } from "../charters/reference";
+import { isPageName, partOf, stayReference } from "../charters/reference";
 import type { CharterColumn } from "./columns";
 
 /** A row of a file: its line there, and what its mapped columns hold. */
@@ -112,7 +112,7 @@ export function readRow({ line, cells }: GivenRow, by: ReadBy): { row: CharterRo
   };
   const reference = referenceOf(cell("reference"));
   if (cell("reference") === "") fault("reference", "missing");
-  else if (reference === "" || reference.length > 30 || reference.toLowerCase() === "new")
+  else if (reference === "" || reference.length > 30 || isPageName(reference))
     fault("reference", "reference-form");
   const [out, back] = [moment("fromDay"), moment("toDay")];
   const row: CharterRow = {

@@ -8,7 +8,7 @@ export interface Deed {
   request: string;
   /** the endpoint or task by which it was done */
   action: string;
-  kind: "staff" | "charter" | "device" | "anyone" | "house";
+  kind: "staff" | "charter" | "device" | "anyone" | "house" | "program";
   /** who did it, by name; null where nobody is known, or the name was erased */
   by: string | null;
   /** what the browser calls itself */

@@ -17,6 +17,7 @@ import message from "./message.json";
 import privates from "./private.json";
 import setUp from "./set-up.json";
 import people from "./people.json";
+import programs from "./programs.json";
 import settlement from "./settlement.json";
 import signing from "./signing.json";
 import yacht from "./yacht.json";
@@ -42,6 +43,7 @@ export const en = {
   ...privates,
   ...setUp,
   ...people,
+  ...programs,
   ...settlement,
   ...signing,
   ...yacht,

@@ -8,6 +8,7 @@ import { beginFactor, confirmFactor } from "@/api/second-factor";
 import { inBaseTransaction } from "../db/pool";
 import { isOfCharter } from "../db/ways-in";
 import { deviceGrant } from "./grant";
+import { programSession } from "./program";
 import { charterSession, staffSession } from "./session";
 
 interface Asked {
@@ -48,6 +49,7 @@ const unknownAs: Readonly<Record<Session["kind"], ErrorCode>> = {
   staff: "not-signed-in",
   charter: "book-closed",
   device: "no-grant",
+  program: "no-token",
 };
 
 async function provenAs(caller: Caller, request: Request, asked: Asked): Promise<Session | AppError> {
@@ -69,6 +71,12 @@ async function provenAs(caller: Caller, request: Request, asked: Asked): Promise
       const { of } = caller.owns;
       const isTheirs = await inBaseTransaction(session.baseId, (db) => isOfCharter(db, session.charterId, { of, id }));
       return isTheirs ? session : new AppError("not-open");
+    }
+    case "program": {
+      const session = await programSession(request);
+      if (!session) return new AppError("no-token");
+      const { scope } = caller;
+      return scope && session.scopes.includes(scope) ? session : new AppError("no-scope", { scope: scope ?? "" });
     }
     case "device": {
       const grant = await deviceGrant(request);

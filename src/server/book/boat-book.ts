@@ -28,7 +28,7 @@ import { findHandover } from "../db/handovers";
 import { faultsOf } from "../record/faults";
 import { sealedRecord } from "../record/record";
 import { changesSinceStudy } from "../briefing/changes-since-study";
-import { settlementScreen } from "../settlement/screen";
+import { settledBook } from "../settlement/settled";
 import { walkAloneNow } from "./walk-alone";
 import { addendaView } from "../addenda/addenda-view";
 import { AppError } from "@/api/app-error";
@@ -76,7 +76,14 @@ export async function boatBook(
     crew: await crewOf(db, stay.stayId),
     arrives: await arrivalOf(db, stay.stayId, base.timeZone),
     ...(told ? { area: told.area } : {}),
-    changes: await changesSinceStudy(db, stay.yachtId, studiedRevision(study), pinned?.revision ?? yacht.revision, file, t),
+    changes: await changesSinceStudy(
+      db,
+      stay.yachtId,
+      studiedRevision(study),
+      pinned?.revision ?? yacht.revision,
+      file,
+      t,
+    ),
     study,
     notAlone: checkIn?.sealedAt ? null : await walkAloneNow(db, stay, file, study),
     handovers: await handoversOf(db, stay.handovers, t),
@@ -167,25 +174,5 @@ function termsOf(
     lateHours: rules.lateHours,
     windLimitKn: windKn,
     ...(gustKn === null ? {} : { gustLimitKn: gustKn }),
-  };
-}
-
-async function settledBook(db: Queryable, stayId: string): Promise<BoatBook["settlement"]> {
-  const { signed, after } = await settlementScreen(db, stayId);
-  if (!signed || !after) return null;
-  const { dueMinor, heldMinor, releaseMinor } = signed.output;
-  const how = new Map(signed.output.lines.map((line) => [line.id, line.how]));
-  return {
-    sealedAt: signed.sealedAt,
-    dueMinor,
-    heldMinor,
-    releaseMinor,
-    objectUntil: signed.objectUntil,
-    lines: after.lines.map(({ said, ...line }) => ({
-      ...line,
-      how: how.get(line.id) ?? "",
-      mayObject: line.state === "may-be-objected",
-      said: said.map(({ words }) => words),
-    })),
   };
 }

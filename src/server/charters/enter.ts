@@ -4,7 +4,7 @@ import { v7 as uuid } from "uuid";
 import { AppError } from "@/api/app-error";
 import type { enterCharter } from "@/api/charters";
 import { placeOf } from "@/core/extras/aboard";
-import { nextReference } from "@/core/charters/reference";
+import { isPageName, nextReference } from "@/core/charters/reference";
 import { currentList } from "../db/base-lists";
 import { addCharter, lastReferences } from "../db/charter-entries";
 import { takeTurns } from "../db/locks";
@@ -24,8 +24,7 @@ export async function enterNewCharter(
   if (!template) throw new AppError("no-such-terms", {}, "terms");
   await takeTurns(db, "references");
   const reference = given.reference.trim() || nextReference(await lastReferences(db));
-  // the page for a new charter lies there
-  if (reference.toLowerCase() === "new") throw new AppError("reference-taken", { reference }, "reference");
+  if (isPageName(reference)) throw new AppError("reference-taken", { reference }, "reference");
   const [charterId, stayId] = [uuid(), uuid()];
   const agreed = await agree(db, given, stayId);
   if (!(await addCharter(db, { ...agreed, charterId, stayId, reference, terms: template.terms })))

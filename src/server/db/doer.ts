@@ -5,13 +5,13 @@ import { now } from "../clock";
 
 /** Who does something, from where and by which endpoint or task: what the log of deeds is kept with. */
 export interface Doer {
-  kind: "staff" | "charter" | "device" | "anyone" | "house";
+  kind: "staff" | "charter" | "device" | "anyone" | "house" | "program";
   /** the endpoint's or the task's name */
   action: string;
   person?: string;
   session?: string;
   grant?: string;
-  /** what the browser calls itself */
+  /** what the browser, or the program, calls itself */
   device?: string;
 }
 

@@ -1,11 +1,9 @@
 import "server-only";
-import { lookup, type LookupAddress } from "node:dns";
 import http from "node:http";
 import https from "node:https";
-import { isIP, type LookupFunction } from "node:net";
-import ipaddr from "ipaddr.js";
 import { AppError } from "@/api/app-error";
 import type { ErrorCode } from "@/api/errors";
+import { lookupPublic, NearError, publicAddress } from "../http-out/public-address";
 
 const mostBytes = 2_000_000;
 const mostHops = 3;
@@ -19,32 +17,11 @@ const fail = (code: FeedFault): never => {
   throw new AppError(code, {}, code === "feed-address" ? "address" : null);
 };
 
-/** Whether the app may read feeds from its own machine and network: in tests alone. */
-const isNearAllowed = () => process.env.BRINECOVE_FEEDS_FROM_NEAR === "yes";
-
-/** Whether an address lies in the open internet: nobody reads the house's own machines through us. */
-const isPublic = (address: string): boolean => isNearAllowed() || ipaddr.process(address).range() === "unicast";
-
 /** Calendar programs write webcal for https. */
 export function feedAddress(text: string): URL {
   const written = text.trim().replace(/^webcals?:/i, "https:");
-  const url = URL.canParse(written) ? new URL(written) : fail("feed-address");
-  const host = url.hostname.replace(/^\[|\]$/g, "");
-  const isNear = isIP(host) !== 0 && !isPublic(host);
-  if (!["http:", "https:"].includes(url.protocol) || isNear) return fail("feed-address");
-  return url;
+  return publicAddress(written) ?? fail("feed-address");
 }
-
-/** Looks a host up, and gives none of its addresses where one of them lies near. */
-const lookupPublic: LookupFunction = (host, options, done) => {
-  lookup(host, { ...options, all: true }, (error, found: LookupAddress[]) => {
-    if (error) return done(error, "", 0);
-    const [first] = found;
-    if (!first || !found.every(({ address }) => isPublic(address))) return done(new NearError(), "", 0);
-    return options.all ? done(null, found) : done(null, first.address, first.family);
-  });
-};
-class NearError extends Error {}
 
 /**
  * Reads a foreign feed: over a few redirects at most, as long as it is small and quick.

@@ -102,7 +102,9 @@ async function answerTo<E extends AnyEndpoint>(
   transaction: boolean,
 ): Promise<Response> {
   if (!isOwnHost(request.headers.get("host"))) throw new AppError("foreign-host");
-  if (request.method !== "GET" && request.method !== "HEAD" && !isOwnOrigin(request))
+  // a program sends its token itself; only what a browser sends along by itself could be sent by a foreign page
+  const isForPrograms = endpoint.who.every(({ kind }) => kind === "program");
+  if (request.method !== "GET" && request.method !== "HEAD" && !isForPrograms && !isOwnOrigin(request))
     throw new AppError("foreign-origin");
   const asked = {
     params: parseParams(endpoint.params, await params),
@@ -148,6 +150,8 @@ function doerOf({ name }: AnyEndpoint, session: Session, request: Request): Doer
       return { ...from, kind: "device", person: session.personId, grant: session.id };
     case "charter":
       return { ...from, kind: "charter", session: session.id };
+    case "program":
+      return { ...from, kind: "program", person: session.personId, device: session.name };
     case "anyone":
       return { ...from, kind: "anyone" };
   }

@@ -4,6 +4,7 @@ import { digestOf } from "@/core/basics/digest";
 import { daysIn } from "@/core/charters/days";
 import { fatesOf } from "@/core/imports/fate";
 import type { RowFate } from "@/core/imports/known";
+import type { GivenRow } from "@/core/imports/row";
 import type { Queryable } from "../db/pool";
 import { yachtNames } from "../db/yachts";
 import { knownTo, rowsOf } from "./known";
@@ -16,12 +17,24 @@ export async function lookThrough(db: Queryable, list: GivenList): Promise<{ row
 }
 
 /** The fates of the rows of a list as the base stands now. */
-export async function fatesIn(
+export const fatesIn = (db: Queryable, list: GivenList): Promise<LookedThrough> =>
+  fatesOfRows(db, rowsOf(list), list.order);
+
+/** Rows with what would become of each as the base stands now. */
+export interface LookedThrough {
+  fates: RowFate[];
+  /** stands for all that is told of them */
+  seen: string;
+  timeZone: string;
+}
+
+/** The fates of rows as the base stands now. */
+export async function fatesOfRows(
   db: Queryable,
-  list: GivenList,
-): Promise<{ fates: RowFate[]; seen: string; timeZone: string }> {
-  const rows = rowsOf(list);
-  const known = await knownTo(db, rows, list.order);
+  rows: readonly GivenRow[],
+  order: GivenList["order"],
+): Promise<LookedThrough> {
+  const known = await knownTo(db, rows, order);
   const fates = fatesOf(rows, known);
   const told = fates.map(({ line, reference, fate, changes, faults, becomes }) => ({
     line,

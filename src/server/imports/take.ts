@@ -25,7 +25,7 @@ import { takeTurns, takeTurnsOnAllYachts } from "../db/locks";
 import type { Queryable } from "../db/pool";
 import { closeBook } from "../db/ways-in";
 import { yachtNames } from "../db/yachts";
-import { fatesIn } from "./look";
+import { fatesIn, type LookedThrough } from "./look";
 
 /**
  * Takes a list of charters in, all that it brings or nothing. It is looked through again first: what is taken is what was
@@ -38,12 +38,32 @@ export async function takeIn(
   { fileName, seen, ...list }: Static<typeof takeList.body>,
   by: string,
 ): Promise<{ id: string; new: number; changed: number }> {
-  await takeTurns(db, "references");
-  await takeTurnsOnAllYachts(db);
+  await takeTurnsToTake(db);
   const looked = await fatesIn(db, list);
   if (looked.seen !== seen) throw new AppError("list-seen-changed");
-  const taken = looked.fates.filter((fate): fate is Brings => fate.becomes !== null);
-  if (taken.length === 0) throw new AppError("list-brings-nothing");
+  if (!looked.fates.some(brings)) throw new AppError("list-brings-nothing");
+  return takeFates(db, looked, fileName, by);
+}
+
+/** Those who take charters in take turns, so that what was looked through still stands when it is taken. */
+export async function takeTurnsToTake(db: Queryable): Promise<void> {
+  await takeTurns(db, "references");
+  await takeTurnsOnAllYachts(db);
+}
+
+/**
+ * Takes in what rows bring, as they were looked through in the same turn.
+ *
+ * @param fileName what they came in, as the desk tells it
+ * @throws AppError where the days are somebody's by now
+ */
+export async function takeFates(
+  db: Queryable,
+  looked: LookedThrough,
+  fileName: string,
+  by: string,
+): Promise<{ id: string; new: number; changed: number }> {
+  const taken = looked.fates.filter(brings);
   const at = now();
   const id = uuid();
   const { list: usual } = await currentList(db, "charters");
@@ -75,6 +95,7 @@ export async function takeIn(
 }
 
 type Brings = RowFate & { becomes: CharterToBe };
+const brings = (fate: RowFate): fate is Brings => fate.becomes !== null;
 /** Whether a row changes how people are reached and nothing that is agreed. */
 const isContactsAlone = ({ changes }: Brings) =>
   changes.length > 0 && changes.every(({ column }) => contactColumns.has(column));

@@ -64,5 +64,9 @@ async function refuseWhatCannotBe(db: Queryable, stay: StayView, was: Stood): Pr
   const { timeZone } = await currentBase(db);
   const days = daysIn(was.startsAt, was.endsAt, timeZone);
   const found = await agreeOnYacht(db, { yacht: was.yacht, aboard: was.aboard, ...days }, stay.stayId);
-  refuseWhatStands(stay, await staysOfCharter(db, stay.charterId), { ...found, startsAt: was.startsAt, endsAt: was.endsAt });
+  refuseWhatStands(stay, await staysOfCharter(db, stay.charterId), {
+    ...found,
+    startsAt: was.startsAt,
+    endsAt: was.endsAt,
+  });
 }

@@ -2,11 +2,13 @@
 import { useFormatter, useTranslations } from "next-intl";
 import { useCallback } from "react";
 import type { RowChange, RowFault, RowView } from "@/api/schemas/imports";
+import { rowFaultWords } from "@/messages/row-words";
 import { isDay } from "@/core/basics/instant";
 
 /** What becomes of a row in words: what it brings, what it changes, or what keeps it from being taken. */
 export function useRowWords(timeZone: string): (row: RowView) => string[] {
   const t = useTranslations("imports");
+  const all = useTranslations();
   const format = useFormatter();
   return useCallback(
     (row) => {
@@ -42,15 +44,7 @@ export function useRowWords(timeZone: string): (row: RowView) => string[] {
           was: value(each, each.was),
           becomes: value(each, each.becomes),
         });
-      const fault = ({ column, what, values = {} }: RowFault) =>
-        t(`fault-${what}`, {
-          column: t(`column-${column}`),
-          text: values.text ?? "",
-          most: values.most ?? 0,
-          reference: values.reference ?? "",
-          from: at(values.startsAt),
-          until: at(values.endsAt),
-        });
+      const fault = (each: RowFault) => rowFaultWords(all, each, at);
       if (row.fate === "refused") return row.faults.map(fault);
       if (row.fate === "changed") return row.changes.map(change);
       if (row.fate === "same") return row.isKnown ? [] : [t("not-here")];
@@ -58,6 +52,6 @@ export function useRowWords(timeZone: string): (row: RowView) => string[] {
         t("new-what", { yacht: row.yacht, from: day(row.fromDay), to: day(row.toDay), charterer: row.charterer }),
       ];
     },
-    [t, format, timeZone],
+    [t, all, format, timeZone],
   );
 }
