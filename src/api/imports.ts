@@ -5,7 +5,7 @@ import { staff } from "./callers";
 import { Done, endpoint, media } from "./endpoint";
 import { ById } from "./fields";
 import { closed } from "./schemas/closed";
-import { GivenList, type ImportRowView, type RowView } from "./schemas/imports";
+import { GivenCrews, GivenList, type CrewView, type ImportRowView, type RowView } from "./schemas/imports";
 
 const someBytes = 8_000_000;
 const Count = Type.Integer({ minimum: 0 });
@@ -105,5 +105,39 @@ export const saveCharters = endpoint({
   path: "/api/charters.csv",
   about: "The charters of the base as CSV, in the columns that it takes in again.",
   who: [staff("enter-charter")],
+  answer: media("text/csv"),
+});
+
+export const lookThroughCrews = endpoint({
+  name: "look-through-crews",
+  method: "POST",
+  path: "/api/imports/crews/look",
+  about: "Tells what would become of the crew list of each charter that a list names. Changes nothing.",
+  who: [staff("keep-crew-list")],
+  body: GivenCrews,
+  maxBytes: someBytes,
+  answer: Type.Object({ crews: Type.Array(Type.Unsafe<CrewView>(anyObject)), seen: Type.String() }, closed),
+});
+
+export const takeCrews = endpoint({
+  name: "take-crews",
+  method: "POST",
+  path: "/api/imports/crews",
+  about:
+    "Takes crew lists in, all of them or nothing, as they were looked through. The same list once more changes nothing.",
+  who: [staff("keep-crew-list")],
+  body: Type.Object({ ...GivenCrews.properties, seen: Type.String({ maxLength: 64 }) }, closed),
+  maxBytes: someBytes,
+  status: 201,
+  answer: Type.Object({ taken: Count }, closed),
+  errors: ["list-seen-changed", "list-brings-nothing"],
+});
+
+export const saveCrews = endpoint({
+  name: "save-crews",
+  method: "GET",
+  path: "/api/crews.csv",
+  about: "The crew lists of charters that are under way or to come as CSV, in the columns that are taken in again.",
+  who: [staff("keep-crew-list")],
   answer: media("text/csv"),
 });

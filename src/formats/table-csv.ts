@@ -1,5 +1,9 @@
 import Papa from "papaparse";
 
+/** Rows as CSV below their heads; no table program takes a cell of it for a sum. */
+export const tableToCsv = (fields: readonly string[], data: readonly (readonly string[])[]): string =>
+  Papa.unparse({ fields: [...fields], data: data.map((row) => [...row]) }, { escapeFormulae: true });
+
 /** A table of text as it was read: its heads, and its rows with the line that each begins on. */
 export interface TextTable {
   heads: string[];

@@ -1,3 +1,4 @@
+import { sailedBefore } from "../../core/imports/crew";
 import { Type, type Static } from "@sinclair/typebox";
 import type { BaseRules } from "../../core/base/rules";
 import type { FarBelow } from "../../core/briefing/far-below";
@@ -202,7 +203,6 @@ export interface PriceChange {
 }
 
 /** How much somebody has sailed. */
-export const sailedBefore = ["never", "some", "much"] as const;
 
 /** Somebody aboard, by the crew list; the weight is for the life jacket, the rest for the briefing, as far as they wish to tell it. */
 export const CrewMember = Type.Object(

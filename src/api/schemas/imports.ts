@@ -1,5 +1,6 @@
 import { Type, type Static } from "@sinclair/typebox";
 import { charterColumns, type CharterColumn } from "../../core/imports/columns";
+import { crewColumns, type CrewColumn, type CrewFate } from "../../core/imports/crew";
 import { dateOrders } from "../../core/imports/cells";
 import type { KeptMappings } from "../../core/imports/mappings";
 import type { RowChange, RowFate } from "../../core/imports/known";
@@ -74,3 +75,27 @@ export interface ImportStart {
 }
 
 export type { RowChange, RowFault };
+
+const crew: readonly CrewColumn[] = crewColumns;
+
+/** Rows of crew lists as they were read, one a person. */
+export const GivenCrews = Type.Object(
+  {
+    columns: Type.Array(oneOf(crew), { minItems: 1, maxItems: crew.length, uniqueItems: true }),
+    rows: Type.Array(
+      Type.Object(
+        {
+          line: Type.Integer({ minimum: 1, maximum: 1_000_000 }),
+          cells: Type.Array(Type.String({ maxLength: 500 }), { maxItems: crew.length }),
+        },
+        closed,
+      ),
+      { minItems: 1, maxItems: mostRows },
+    ),
+  },
+  closed,
+);
+export type GivenCrews = Static<typeof GivenCrews>;
+
+/** What would become of the crew list of one charter. */
+export type CrewView = Omit<CrewFate, "becomes">;

@@ -155,6 +155,9 @@ const allowed: Record<string, string> = {
   "end-foreign-feed": "BOM",
   "look-through-list": "BOM",
   "take-list": "BOM",
+  "look-through-crews": staff,
+  "take-crews": staff,
+  "save-crews": staff,
   "read-import": "BOM",
   "undo-row": "BOM",
   "keep-mappings": "BOM",
@@ -227,6 +230,8 @@ const ownOfEach = new Set([
   "make-hook",
   "find-elsewhere",
   "look-through-list",
+  "look-through-crews",
+  "save-crews",
   "keep-mappings",
   "save-charters",
   "keep-keeping",
@@ -378,6 +383,7 @@ const content = { salt: randomUUID(), name: "Somebody", strokes: [] };
 const contents = { base: content, skipper: content };
 
 const listed = { columns: ["reference"], order: "day-first", rows: [{ line: 2, cells: ["X-1"] }] };
+const crewsListed = { columns: ["reference", "name", "weight"], rows: [{ line: 2, cells: ["X-1", "Tam", "70"] }] };
 const days = { fromDay: "2027-09-04", outAt: "17:00", toDay: "2027-09-11", backAt: "09:00" };
 const agreed = {
   yacht: "no-such",
@@ -472,6 +478,8 @@ const bodies: Record<string, () => Record<string, unknown>> = {
   "keep-keeping": () => ({ onNumber: 2_000_000, keeping: usualKeeping }),
   "erase-guest": () => ({ why: "asked by letter" }),
   "enter-charter": () => ({ ...agreed, reference: "", terms: "no-such", extras: [] }),
+  "look-through-crews": () => crewsListed,
+  "take-crews": () => ({ ...crewsListed, seen: "a".repeat(64) }),
   "make-program": () => ({ name: "Ledger", scopes: ["read-charters"] }),
   "make-hook": () => ({ name: "Ledger", address: "https://ledger.example/told", kinds: ["charter-entered"] }),
   "v1-send-charters": () => ({ charters: [{ reference: "X-1" }], look: true }),

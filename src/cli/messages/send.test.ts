@@ -70,7 +70,8 @@ beforeEach(() => {
 });
 
 // several workers that come to one queue at once may each leave it to the other, and look again later: here nobody does
-const work = (server: MailServer | null = mailbox.set()) => runOnce({ ...sendingOf(ownerUrl(), server), concurrency: 1 });
+const work = (server: MailServer | null = mailbox.set()) =>
+  runOnce({ ...sendingOf(ownerUrl(), server), concurrency: 1 });
 const states = (id: string) =>
   base
     .asOwner<{ state: string }>("select state from message_state where message_id = $1 order by number", [id])

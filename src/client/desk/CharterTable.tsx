@@ -75,19 +75,7 @@ export function CharterTable({ page: { rows, timeZone, find, more } }: { page: C
                 <Input {...ids} type="search" value={asked} onChange={(event) => setAsked(event.target.value)} />
               )}
             </Field>
-            <Allowed action="enter-charter" quiet>
-              <Button asChild>
-                <Link href="/charters/new">{t("charters.new")}</Link>
-              </Button>
-              <Button asChild>
-                <Link href="/charters/import">{t("imports.open")}</Link>
-              </Button>
-            </Allowed>
-            <Allowed action="keep-programs" quiet>
-              <Button asChild>
-                <Link href="/charters/programs">{t("programs.open")}</Link>
-              </Button>
-            </Allowed>
+            <TableLinks />
           </Box>
         }
       />
@@ -106,3 +94,25 @@ const addressOf = (asked: Record<string, string>): string => {
   const query = new URLSearchParams(Object.entries(asked).filter(([, value]) => value !== "")).toString();
   return query === "" ? "/charters" : `/charters?${query}`;
 };
+
+/** What leads to other ways in for charters, beside the list. */
+function TableLinks() {
+  const t = useTranslations();
+  return (
+    <>
+      <Allowed action="enter-charter" quiet>
+        <Button asChild>
+          <Link href="/charters/new">{t("charters.new")}</Link>
+        </Button>
+        <Button asChild>
+          <Link href="/charters/import">{t("imports.open")}</Link>
+        </Button>
+      </Allowed>
+      <Allowed action="keep-programs" quiet>
+        <Button asChild>
+          <Link href="/charters/programs">{t("programs.open")}</Link>
+        </Button>
+      </Allowed>
+    </>
+  );
+}

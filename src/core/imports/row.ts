@@ -112,8 +112,7 @@ export function readRow({ line, cells }: GivenRow, by: ReadBy): { row: CharterRo
   };
   const reference = referenceOf(cell("reference"));
   if (cell("reference") === "") fault("reference", "missing");
-  else if (reference === "" || reference.length > 30 || isPageName(reference))
-    fault("reference", "reference-form");
+  else if (reference === "" || reference.length > 30 || isPageName(reference)) fault("reference", "reference-form");
   const [out, back] = [moment("fromDay"), moment("toDay")];
   const row: CharterRow = {
     line,

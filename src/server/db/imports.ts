@@ -1,6 +1,7 @@
 import "server-only";
 import type { Instant } from "@/core/basics/instant";
 import type { CalledOff } from "@/core/charters/call-off";
+import type { KnownCrew } from "@/core/imports/crew";
 import type { Held } from "@/core/imports/held";
 import type { KnownGuest } from "@/core/imports/people";
 import type { KnownCharter } from "@/core/imports/known";
@@ -160,4 +161,22 @@ export async function addChanges(
     [JSON.stringify(changes), at, by, why],
   );
   return rowCount ?? 0;
+}
+
+const crewColumns = `stay_reference(c.reference, s.part) as reference, s.id as "stayId", y.name as yacht, s.aboard, s.called_off is not null as "isCalledOff",
+  ${opened("h.kind = 'check-in' and exists (select 1 from seal l where l.handover_id = h.id)")} as "isHandedOver",
+  coalesce((select k.crew from crew_list k where k.stay_id = s.id order by k.number desc limit 1), '[]') as crew
+  from stay s join charter c on c.id = s.charter_id join yacht y on y.id = s.yacht_id`;
+
+/** The crews of charters with some references, whatever case they are written in. */
+export async function knownCrews(db: Queryable, references: readonly string[]): Promise<KnownCrew[]> {
+  const where = "lower(stay_reference(c.reference, s.part)) = any ($1)";
+  return (await db.query<KnownCrew>(`select ${crewColumns} where ${where} order by s.starts_at, s.id`, [references]))
+    .rows;
+}
+
+/** The crews of charters that are not over at an instant. */
+export async function crewsToCome(db: Queryable, at: Instant): Promise<KnownCrew[]> {
+  const where = "s.ends_at > $1 and s.called_off is null";
+  return (await db.query<KnownCrew>(`select ${crewColumns} where ${where} order by s.starts_at, s.id`, [at])).rows;
 }

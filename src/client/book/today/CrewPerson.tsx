@@ -1,6 +1,6 @@
 "use client";
 import { useTranslations } from "next-intl";
-import { sailedBefore } from "@/api/schemas/desk";
+import { sailedBefore } from "@/core/imports/crew";
 import { Field } from "@/ui/Field";
 import styles from "../Book.module.css";
 import type { TypedPerson } from "./crew-typed";

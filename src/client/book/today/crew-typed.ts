@@ -1,4 +1,5 @@
-import type { CrewMember, sailedBefore } from "@/api/schemas/desk";
+import type { CrewMember } from "@/api/schemas/desk";
+import type { sailedBefore } from "@/core/imports/crew";
 
 /** Somebody of the crew as typed. */
 export interface TypedPerson {

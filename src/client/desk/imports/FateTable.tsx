@@ -1,35 +1,41 @@
 "use client";
 import { useTranslations } from "next-intl";
 import { useMemo, useState } from "react";
-import type { RowView } from "@/api/schemas/imports";
 import type { Verdict } from "@/core/basics/verdict";
 import { Chip } from "@/ui/Chip";
 import { Segments } from "@/ui/kit/Segments";
 import type { Choosing } from "../table/choosing";
 import { DataTable } from "../table/DataTable";
 import type { Column } from "../table/features";
-import { useRowWords } from "./useRowWords";
 
 const fates = ["new", "changed", "refused", "same"] as const;
-const verdictOf: Record<RowView["fate"], Verdict> = {
+type Fate = (typeof fates)[number];
+const verdictOf: Record<Fate, Verdict> = {
   new: "fine",
   changed: "watch",
   same: "fine",
   refused: "stop",
 };
 
-interface Props {
-  rows: RowView[];
-  timeZone: string;
-  choosing: Choosing;
+interface Row {
+  line: number;
+  reference: string;
+  fate: Fate;
+}
+
+interface Props<R extends Row> {
+  rows: R[];
+  /** what becomes of a row, in sentences */
+  whatOf: (row: R) => string[];
+  /** none where all that the list brings is taken */
+  choosing?: Choosing;
 }
 
 /** What becomes of each row of a list, those of one fate at a time or all of them. */
-export function FateTable({ rows, timeZone, choosing }: Props) {
+export function FateTable<R extends Row>({ rows, whatOf, choosing }: Props<R>) {
   const t = useTranslations("imports");
-  const whatOf = useRowWords(timeZone);
-  const [shown, setShown] = useState<RowView["fate"] | "all">("all");
-  const columns = useMemo<Column<RowView>[]>(
+  const [shown, setShown] = useState<Fate | "all">("all");
+  const columns = useMemo<Column<R>[]>(
     () => [
       { id: "line", accessorFn: (row) => row.line, header: () => t("line"), isNumber: true },
       { id: "reference", accessorFn: (row) => row.reference, header: () => t("reference") },
@@ -43,7 +49,7 @@ export function FateTable({ rows, timeZone, choosing }: Props) {
     ],
     [t, whatOf],
   );
-  const count = (fate: RowView["fate"]) => rows.filter((row) => row.fate === fate).length;
+  const count = (fate: Fate) => rows.filter((row) => row.fate === fate).length;
   const found = fates.filter((fate) => count(fate) > 0);
   const options = [
     { value: "all" as const, word: t("all", { count: rows.length }) },
@@ -61,7 +67,7 @@ export function FateTable({ rows, timeZone, choosing }: Props) {
       idOf={(row) => String(row.line)}
       nameOf={(row) => row.reference || String(row.line)}
       filters={<Segments label={t("fate")} options={options} value={shown} onChoose={setShown} />}
-      choosing={{ ...choosing, may: (id) => brings.has(id) }}
+      {...(choosing ? { choosing: { ...choosing, may: (id: string) => brings.has(id) } } : {})}
       csvName="rows.csv"
     />
   );

@@ -10,6 +10,7 @@ import { DeskPart } from "../shared/DeskPart";
 import { Fault } from "../shared/Fault";
 import { ColumnsPart } from "./ColumnsPart";
 import { FateTable } from "./FateTable";
+import { useRowWords } from "./useRowWords";
 import { givenOf, useLook, useReading, type Looked, type ReadList } from "./useList";
 
 const none: ReadonlySet<number> = new Set();
@@ -73,6 +74,7 @@ function TakePart({
   onDone: () => void;
 }) {
   const t = useTranslations("imports");
+  const whatOf = useRowWords(timeZone);
   const [looked, setLooked] = useState(first);
   const bringing = (rows: Looked["rows"]) => rows.filter(({ fate }) => fate === "new" || fate === "changed");
   const [chosen, setChosen] = useState<ReadonlySet<string>>(
@@ -102,7 +104,7 @@ function TakePart({
   };
   return (
     <>
-      <FateTable rows={looked.rows} timeZone={timeZone} choosing={{ chosen, onChosen: setChosen }} />
+      <FateTable rows={looked.rows} whatOf={whatOf} choosing={{ chosen, onChosen: setChosen }} />
       <p>{t("taking-words")}</p>
       <Fault words={fault ?? error} />
       <Box display="flex" gap="3">

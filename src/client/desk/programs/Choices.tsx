@@ -17,7 +17,7 @@ export function Choices<T extends string>({
   onChoose: (chosen: T[]) => void;
 }) {
   return (
-    <chakra.fieldset border="0" padding="0">
+    <chakra.fieldset border="0" padding="0" display="grid" justifyItems="start">
       <chakra.legend fontWeight="600">{label}</chakra.legend>
       {options.map((option) => (
         <CheckRow
