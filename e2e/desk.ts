@@ -43,6 +43,10 @@ export async function step(page: Page, name: string): Promise<void> {
 export const segment = (within: Page | Locator, name: string | RegExp): Locator =>
   within.locator("label[data-scope=segment-group]").filter({ hasText: name });
 
+/** One part of a desk page, by its heading. */
+export const part = (page: Page, title: string): Locator =>
+  page.locator("section").filter({ has: page.getByRole("heading", { level: 2, name: title, exact: true }) });
+
 /** Does something by the menu that a button opens. */
 export async function byMenu(within: Page | Locator, menu: string, entry: string | RegExp): Promise<void> {
   await within.getByRole("button", { name: menu }).click();

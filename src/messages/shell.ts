@@ -30,6 +30,7 @@ export function shellMessages(messages: typeof en): Partial<typeof en> {
     titles: _titles,
     "area-page": _areaPage,
     lent: _lent,
+    "list-file": _listFile,
     "turn-round": _turnRound,
     hired: _hired,
     "set-up": _setUp,

@@ -513,7 +513,7 @@ describe("the price list", () => {
     const file = new File([text], "prices.csv", { type: "text/csv" });
     // what this browser's stand-in for files lacks
     file.arrayBuffer = () => Promise.resolve(new TextEncoder().encode(text).buffer as ArrayBuffer);
-    await person.upload(field("Prices from a list"), file);
+    await person.upload(field("From a list"), file);
     expect(await screen.findByText("prices.csv: 1 new, 1 changed, 0 as they stand, 1 refused.")).toBeInTheDocument();
     expect(screen.getByText("Line 4, Odd: Group cannot be “roof”")).toBeInTheDocument();
     expect(field("Material, EUR: Gelcoat scratch")).toHaveValue("20.00");

@@ -4,9 +4,10 @@ import { PackagePlus } from "lucide-react";
 import { useTranslations } from "next-intl";
 import { useState } from "react";
 import { keepExtras } from "@/api/lists";
-import { formatMoney } from "@/core/basics/money";
+import { formatMoney, minorDigits } from "@/core/basics/money";
 import { localize, type Words } from "@/core/basics/words";
 import { hirePers, type Extra, type Extras } from "@/core/extras/extra";
+import { extraCells, extraFates, extraHeads, withExtrasOf, type ExtraFate } from "@/core/imports/extras";
 import { freeKey } from "@/core/yacht/note/propose";
 import { groups, systems } from "@/core/yacht/parts/basics";
 import { Dialog } from "@/ui/kit/Dialog";
@@ -14,6 +15,8 @@ import { EmptyState } from "@/ui/kit/EmptyState";
 import { FormFrame } from "../../forms/FormFrame";
 import { FormInput, FormSelect } from "../../forms/FormField";
 import { useDeskForm, type DeskForm } from "../../forms/useDeskForm";
+import { useRequest } from "../../api/useRequest";
+import { ListFile } from "../shared/ListFile";
 import { CheckRow } from "../shared/CheckRow";
 import { useMay } from "../shared/staff";
 import { extraFaults, extraOf, typedExtra, type ExtraField } from "./extra-draft";
@@ -67,9 +70,30 @@ export function ExtrasPart(props: Props) {
         mayKeep={mayKeep}
         onOpen={(key) => setOpen({ key })}
       />
+      {mayKeep && <ExtrasFile {...props} />}
       {last && <p>{t("last", { by: last.by, at: stamp(last.at) })}</p>}
       {open && <ExtraDialog {...props} of={open.key} onClose={() => setOpen(null)} />}
     </Box>
+  );
+}
+
+/** The list out of a file and into one. */
+function ExtrasFile({ extras, number, places, currency, timeZone, today }: Props) {
+  const t = useTranslations("lent");
+  const { request, busy, fault } = useRequest();
+  const shown = (minor: number) => (minor / 10 ** minorDigits(currency)).toFixed(minorDigits(currency));
+  return (
+    <ListFile<ExtraFate>
+      csv={{ name: "extras.csv", heads: extraHeads, rows: () => extraCells(extras, shown) }}
+      fatesOf={(table) => extraFates(table, { extras, currency, timeZone, today, places })}
+      columnWord={(column) => t(`file-column-${column as ExtraFate["faults"][number]["column"]}`)}
+      hint={t("file-words")}
+      busy={busy}
+      fault={fault}
+      onTake={(fates) =>
+        void request(keepExtras, { body: { onNumber: number, extras: withExtrasOf(extras, fates, freeKey) } })
+      }
+    />
   );
 }
 

@@ -31,6 +31,37 @@ const drawExtras = (roles: Parameters<typeof drawDesk>[1] = ["office"]) =>
     roles,
   );
 
+describe("what the base lends, out of a file", () => {
+  const readFile = async (text: string) => {
+    const base = wire();
+    const user = drawExtras();
+    const file = new File([text], "spring.csv");
+    Object.assign(file, { arrayBuffer: async () => new TextEncoder().encode(text).buffer });
+    await user.upload(screen.getByLabelText("From a list"), file);
+    return { base, user };
+  };
+
+  it("tells what each row brings, and keeps the list with it", async () => {
+    const { base, user } = await readFile("extra;stock;where\nPaddle board;9;\nKayak;2;on the foredeck\nTent;;\n");
+    const says = within(await screen.findByRole("status"));
+    expect(says.getByText("spring.csv: 1 new, 1 changed, 0 as they stand, 1 refused.")).toBeInTheDocument();
+    expect(says.getByText("Line 4, Tent: where it lies is missing")).toBeInTheDocument();
+    base.answer(201, {});
+    await user.click(says.getByRole("button", { name: "Put 2 rows into the list" }));
+    await waitFor(() =>
+      expect(base.asked.at(-1)?.body).toMatchObject({
+        onNumber: 4,
+        extras: { "paddle-board": { stock: 9, consumed: true }, kayak: { stock: 2, places: ["bow"] } },
+      }),
+    );
+  });
+
+  it("says that there is nothing to read", async () => {
+    await readFile("colour\nred\n");
+    expect(await screen.findByText(/^Nothing to read/)).toBeInTheDocument();
+  });
+});
+
 describe("what the base lends", () => {
   it("is a list with its prices, which a briefer reads", () => {
     drawExtras(["briefer"]);
