@@ -1,6 +1,7 @@
 import type { Calculation } from "./basics/calculation";
 import { walkCalculation } from "./briefing/walk/calc";
 import { compareCalculation } from "./comparison/calc";
+import { planners } from "./planners";
 import { judgeCalculation } from "./readings/calc";
 import { settleCalculation } from "./settlement/calc";
 import { checkCalculation } from "./truth/calc";
@@ -14,4 +15,5 @@ export const calculations: readonly Calculation[] = [
   judgeCalculation,
   settleCalculation,
   walkCalculation,
+  ...planners,
 ] as Calculation[];
