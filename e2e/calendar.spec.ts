@@ -21,6 +21,15 @@ test("the fleet by days: a charter is carried to other days and called off, free
     await page.mouse.down();
     await page.mouse.move(x + 60 + days * 26, y + 20 + rows * 52, { steps: 6 });
   };
+  // on paper it lies on its side, as large as names can be read; afterwards the screen is as it was
+  await page.evaluate(() => {
+    window.print = () => {
+      document.title = document.adoptedStyleSheets.map((sheet) => sheet.cssRules[0]?.cssText ?? "").join(" ");
+    };
+  });
+  await page.getByRole("button", { name: "Print A3" }).click();
+  await expect(page).toHaveTitle(/size: a3 landscape/i);
+  expect(await page.evaluate(() => document.adoptedStyleSheets.length)).toBe(0);
   // onto another's days it cannot go, and that is said while it is carried
   await expect(bar("BR-1065")).toBeVisible();
   await carry("BR-1065", -4, -1);
