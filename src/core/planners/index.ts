@@ -3,6 +3,7 @@ import { anchorCalculation } from "./anchor/calc";
 import { fuelCalculation } from "./fuel";
 import { powerCalculation } from "./power/calc";
 import { reefCalculation } from "./reef";
+import { routeCalculation } from "./route/calc";
 import { tideCalculation } from "./tide";
 import { waterCalculation } from "./water";
 
@@ -12,6 +13,7 @@ export const planners = [
   fuelCalculation,
   powerCalculation,
   reefCalculation,
+  routeCalculation,
   tideCalculation,
   waterCalculation,
 ] as readonly Calculation[];

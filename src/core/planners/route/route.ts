@@ -1,0 +1,127 @@
+import { InputError } from "../../basics/calculation";
+import { bendsOf, cornersOf } from "./bends";
+import { joinOf } from "./join";
+import { crossesItself, Land, outlineOf } from "./land";
+import { distance, type Point } from "./plane";
+import type { Position, Route, RouteInput } from "./schema";
+
+const nmPerDegree = 60;
+/** Farther than this the earth is no plane. */
+const mostDegrees = 3;
+/** A way that may touch the shore keeps this off it, so that it runs along and not through: a metre or two. */
+const leastNm = 0.001;
+/** What is forgiven of the clearance, as a share of it. */
+const forgivenShare = 1e-6;
+
+/** Longitude and latitude of a position. */
+const lonLat = ([lon = 0, lat = 0]: Position): readonly [lon: number, lat: number] => [lon, lat];
+
+/** Puts positions on a plane round the way, nautical miles from its start, and back. */
+function planeOf(from: Position, to: Position) {
+  const [[lon0, lat0], [, lat1]] = [lonLat(from), lonLat(to)];
+  const eastNm = nmPerDegree * Math.cos(((lat0 + lat1) / 2) * (Math.PI / 180));
+  // the short way round the earth
+  const east = (lon: number) => ((((lon - lon0 + 180) % 360) + 360) % 360) - 180;
+  return {
+    on: (position: Position): Point => {
+      const [lon, lat] = lonLat(position);
+      return [eastNm * east(lon), nmPerDegree * (lat - lat0)];
+    },
+    back: ([x, y]: Point): [number, number] => [lon0 + x / eastNm, lat0 + y / nmPerDegree],
+  };
+}
+
+/** The shortest way by water from one position to another, round land with a clearance. */
+export function route({ land: polygons, from, to, clearanceNm }: RouteInput): Route {
+  const plane = planeOf(from, to);
+  const land = new Land(
+    polygons.map(({ coordinates }, index) => {
+      const outline = outlineOf((coordinates[0] ?? []).map(plane.on));
+      if (crossesItself(outline)) throw new InputError(`/land/${index}`, "this ring crosses itself");
+      return outline;
+    }),
+  );
+  const ends = [plane.on(from), plane.on(to)] as const;
+  const names = ["/from", "/to"] as const;
+  ends.forEach((end, at) => {
+    if (land.has(end)) throw new InputError(names[at] ?? "/", "this lies on land");
+  });
+  if (distance(...ends) / nmPerDegree > mostDegrees)
+    throw new InputError("/to", `this is more than ${mostDegrees}° from where the way begins`);
+  if (distance(...ends) === 0) return { distanceNm: 0, legs: [] };
+  const keptNm = Math.max(clearanceNm, leastNm);
+  const corners = land.outlines.flatMap(cornersOf);
+  const [begin, end] = ends.map((point, at) => {
+    if (land.from(point, keptNm) >= keptNm) return point;
+    const joined = joinOf(land, corners, point, keptNm);
+    if (!joined)
+      throw new InputError(names[at] ?? "/", "no straight way leads from here to where the clearance is kept");
+    return joined;
+  }) as [Point, Point];
+  const bends = corners.flatMap((corner) => bendsOf(corner, keptNm));
+  const way = shortest(land, [begin, ...bends, end], keptNm * (1 - forgivenShare));
+  return way === null ? { distanceNm: null, legs: [] } : told([ends[0], ...way, ends[1]], plane.back);
+}
+
+/** The shortest way from the first of some points to the last, by those between that keep the clearance; A*. */
+function shortest(land: Land, points: readonly Point[], farNm: number): Point[] | null {
+  const [first, goal] = [0, points.length - 1];
+  const goalPoint = points[goal] as Point;
+  const isOpen = points.map(
+    (point, at) => at === first || at === goal || (!land.has(point) && land.from(point, farNm) >= farNm),
+  );
+  const sailedNm = points.map((_, at) => (at === first ? 0 : Infinity));
+  const before = points.map(() => -1);
+  for (;;) {
+    let here = -1;
+    let least = Infinity;
+    for (const [at, point] of points.entries()) {
+      if (!isOpen[at]) continue;
+      const by = (sailedNm[at] ?? Infinity) + distance(point, goalPoint);
+      if (by < least) [here, least] = [at, by];
+    }
+    if (here < 0) return null;
+    if (here === goal) break;
+    isOpen[here] = false;
+    const from = points[here] as Point;
+    for (const [at, point] of points.entries()) {
+      const byHereNm = (sailedNm[here] ?? 0) + distance(from, point);
+      if (!isOpen[at] || byHereNm >= (sailedNm[at] ?? 0) || !land.keeps([from, point], farNm)) continue;
+      [sailedNm[at], before[at]] = [byHereNm, here];
+    }
+  }
+  const way: Point[] = [];
+  for (let at = goal; at >= 0; at = before[at] ?? -1) way.unshift(points[at] as Point);
+  return way;
+}
+
+/** A way as its legs: each to where, by which bearing, how far. */
+function told(way: readonly Point[], back: (point: Point) => [number, number]): Route {
+  const legs = way.slice(1).flatMap((to, at) => {
+    const from = way[at] as Point;
+    const nm = distance(from, to);
+    if (nm === 0) return [];
+    const bearing = (Math.atan2(to[0] - from[0], to[1] - from[1]) * 180) / Math.PI;
+    return [{ to: back(to), bearingDeg: (bearing + 360) % 360, nm }];
+  });
+  return { distanceNm: legs.reduce((sum, { nm }) => sum + nm, 0), legs };
+}
+
+/** Refuses rings that are none, and ends that lie nowhere. */
+export function checkRouteInput({ land, from, to }: RouteInput): void {
+  const refusePole = (where: string, position: Position) => {
+    if (Math.abs(lonLat(position)[1]) > 90)
+      throw new InputError(where, "a latitude is between 90° south and 90° north");
+  };
+  refusePole("/from", from);
+  refusePole("/to", to);
+  land.forEach(({ coordinates: [ring = []] }, index) => {
+    const where = `/land/${index}`;
+    if (ring.length < 4)
+      throw new InputError(where, "a ring has four positions at least, its first once more at its end");
+    const [first, last] = [ring[0] ?? [], ring.at(-1) ?? []];
+    if (first[0] !== last[0] || first[1] !== last[1])
+      throw new InputError(where, "this ring is open: its first position comes once more at its end");
+    ring.forEach((position) => refusePole(where, position));
+  });
+}
