@@ -29,14 +29,37 @@ export function cornersOf({ corners }: Outline): Corner[] {
   });
 }
 
+/** A point at which a way bends round a corner. */
+export interface Bend {
+  at: Point;
+  /** from the corner to it */
+  outRadians: number;
+  /** how far from square to that a leg touches the corner's clearance and does not cut it */
+  mostRadians: number;
+}
+
+/** What is forgiven of an angle: the last figures of a reckoning. */
+const forgivenRadians = 1e-6;
+
 /**
  * Points round a corner that a way bends at: where the lines that touch its circle of clearance meet, so that no leg
  * between them comes nearer.
  */
-export function bendsOf({ at, fromRadians, turnRadians }: Corner, clearanceNm: number): Point[] {
+export function bendsOf({ at, fromRadians, turnRadians }: Corner, clearanceNm: number): Bend[] {
   const steps = Math.max(1, Math.ceil(turnRadians / stepRadians));
   const step = turnRadians / steps;
-  return Array.from({ length: steps }, (_, index) =>
-    towards(at, fromRadians + (index + 0.5) * step, clearanceNm / Math.cos(step / 2)),
-  );
+  return Array.from({ length: steps }, (_, index) => {
+    const outRadians = fromRadians + (index + 0.5) * step;
+    return {
+      at: towards(at, outRadians, clearanceNm / Math.cos(step / 2)),
+      outRadians,
+      mostRadians: step / 2 + forgivenRadians,
+    };
+  });
+}
+
+/** Whether a leg in a direction touches the corner that a bend goes round: no shortest way comes to it otherwise. */
+export function touches({ outRadians, mostRadians }: Bend, legRadians: number): boolean {
+  const off = (legRadians - outRadians - Math.PI / 2) / Math.PI;
+  return Math.abs(off - Math.round(off)) * Math.PI <= mostRadians;
 }

@@ -84,7 +84,12 @@ export class Land {
 
   /** Whether a straight way stays so far from it all along; its ends lie in water. */
   keeps(way: Segment, far: number): boolean {
-    return this.#edgesNear(boxOf(way), far).every(({ segment }) => apart(way, segment) >= far);
+    const box = boxOf(way);
+    for (const outline of this.outlines) {
+      if (!isNear(outline.box, box, far)) continue;
+      for (const edge of outline.edges) if (isNear(edge.box, box, far) && apart(way, edge.segment) < far) return false;
+    }
+    return true;
   }
 
   /** Whether a straight way between two points in water crosses none of it. */

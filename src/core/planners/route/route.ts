@@ -1,5 +1,5 @@
 import { InputError } from "../../basics/calculation";
-import { bendsOf, cornersOf } from "./bends";
+import { bendsOf, cornersOf, touches, type Bend } from "./bends";
 import { joinOf } from "./join";
 import { crossesItself, Land, outlineOf } from "./land";
 import { distance, type Point } from "./plane";
@@ -58,40 +58,47 @@ export function route({ land: polygons, from, to, clearanceNm }: RouteInput): Ro
       throw new InputError(names[at] ?? "/", "no straight way leads from here to where the clearance is kept");
     return joined;
   }) as [Point, Point];
-  const bends = corners.flatMap((corner) => bendsOf(corner, keptNm));
-  const way = shortest(land, [begin, ...bends, end], keptNm * (1 - forgivenShare));
+  const bends = corners.flatMap((corner) => bendsOf(corner, keptNm)).map((bend): Stop => ({ at: bend.at, bend }));
+  const stops = [{ at: begin, bend: null }, ...bends, { at: end, bend: null }];
+  const way = shortest(land, stops, keptNm * (1 - forgivenShare));
   return way === null ? { distanceNm: null, legs: [] } : told([ends[0], ...way, ends[1]], plane.back);
 }
 
-/** The shortest way from the first of some points to the last, by those between that keep the clearance; A*. */
-function shortest(land: Land, points: readonly Point[], farNm: number): Point[] | null {
-  const [first, goal] = [0, points.length - 1];
-  const goalPoint = points[goal] as Point;
-  const isOpen = points.map(
-    (point, at) => at === first || at === goal || (!land.has(point) && land.from(point, farNm) >= farNm),
-  );
-  const sailedNm = points.map((_, at) => (at === first ? 0 : Infinity));
-  const before = points.map(() => -1);
+/** A place that a way can lead by: one of its ends, or a bend. */
+interface Stop {
+  at: Point;
+  bend: Bend | null;
+}
+
+/** The shortest way from the first of some stops to the last, by those between that keep the clearance; A*. */
+function shortest(land: Land, stops: readonly Stop[], farNm: number): Point[] | null {
+  const goal = stops.length - 1;
+  const goalPoint = (stops[goal] as Stop).at;
+  const leftNm = stops.map(({ at }) => distance(at, goalPoint));
+  const isOpen = stops.map(({ at, bend }) => bend === null || (!land.has(at) && land.from(at, farNm) >= farNm));
+  const sailedNm = stops.map((_, index) => (index === 0 ? 0 : Infinity));
+  const before = stops.map(() => -1);
   for (;;) {
     let here = -1;
     let least = Infinity;
-    for (const [at, point] of points.entries()) {
-      if (!isOpen[at]) continue;
-      const by = (sailedNm[at] ?? Infinity) + distance(point, goalPoint);
-      if (by < least) [here, least] = [at, by];
+    for (let index = 0; index < stops.length; index++) {
+      const byNm = (sailedNm[index] as number) + (leftNm[index] as number);
+      if (isOpen[index] && byNm < least) [here, least] = [index, byNm];
     }
     if (here < 0) return null;
     if (here === goal) break;
     isOpen[here] = false;
-    const from = points[here] as Point;
-    for (const [at, point] of points.entries()) {
-      const byHereNm = (sailedNm[here] ?? 0) + distance(from, point);
-      if (!isOpen[at] || byHereNm >= (sailedNm[at] ?? 0) || !land.keeps([from, point], farNm)) continue;
-      [sailedNm[at], before[at]] = [byHereNm, here];
-    }
+    const from = stops[here] as Stop;
+    stops.forEach((to, index) => {
+      const byHereNm = (sailedNm[here] as number) + distance(from.at, to.at);
+      if (!isOpen[index] || byHereNm >= (sailedNm[index] as number)) return;
+      const leg = Math.atan2(to.at[1] - from.at[1], to.at[0] - from.at[0]);
+      if ((from.bend && !touches(from.bend, leg)) || (to.bend && !touches(to.bend, leg))) return;
+      if (land.keeps([from.at, to.at], farNm)) [sailedNm[index], before[index]] = [byHereNm, here];
+    });
   }
   const way: Point[] = [];
-  for (let at = goal; at >= 0; at = before[at] ?? -1) way.unshift(points[at] as Point);
+  for (let index = goal; index >= 0; index = before[index] ?? -1) way.unshift((stops[index] as Stop).at);
   return way;
 }
 
