@@ -16,7 +16,7 @@ import { FormFrame } from "../../forms/FormFrame";
 import { FormInput, FormSelect } from "../../forms/FormField";
 import { useDeskForm, type DeskForm } from "../../forms/useDeskForm";
 import { useRequest } from "../../api/useRequest";
-import { ListFile } from "../shared/ListFile";
+import { ListFile } from "../list-file/ListFile";
 import { CheckRow } from "../shared/CheckRow";
 import { useMay } from "../shared/staff";
 import { extraFaults, extraOf, typedExtra, type ExtraField } from "./extra-draft";

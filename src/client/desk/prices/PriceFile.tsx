@@ -2,7 +2,7 @@
 import { useTranslations } from "next-intl";
 import { priceFates, priceHeads, withPrices, type PriceFate } from "@/core/imports/prices";
 import type { PriceItem } from "@/core/settlement/prices";
-import { ListFile } from "../shared/ListFile";
+import { ListFile } from "../list-file/ListFile";
 import { typedItems } from "./draft";
 
 interface Props {

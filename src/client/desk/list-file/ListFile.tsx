@@ -5,7 +5,7 @@ import { useState } from "react";
 import { decodeText, readTable, type TextTable } from "@/formats/table-csv";
 import { Field } from "@/ui/Field";
 import { saveCsv } from "../table/save-csv";
-import { Fault } from "./Fault";
+import { Fault } from "../shared/Fault";
 
 /** What becomes of a row, as far as it is told here. */
 interface Fate {
