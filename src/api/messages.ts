@@ -32,7 +32,7 @@ export const keepMessages = endpoint({
 export const previewMessage = endpoint({
   name: "preview-message",
   method: "POST",
-  path: "/api/charters/{id}/messages/preview",
+  path: "/api/stays/{id}/messages/preview",
   about:
     "What a message to a charter's people would say, in its language or in one that is asked for, with words that are not kept yet or those of the base.",
   who: [staff("send-messages")],
@@ -53,7 +53,7 @@ export const previewMessage = endpoint({
 export const sendMessage = endpoint({
   name: "send-message",
   method: "POST",
-  path: "/api/charters/{id}/messages",
+  path: "/api/stays/{id}/messages",
   about: "Writes to a charter's people. The same request again writes nothing again.",
   who: [staff("send-messages")],
   params: ById,
@@ -68,7 +68,7 @@ export const sendBookLink = endpoint({
   name: "send-book-link",
   isSecret: true,
   method: "POST",
-  path: "/api/charters/{id}/messages/link",
+  path: "/api/stays/{id}/messages/link",
   about:
     "Sends a fresh link to the boat book by mail and its PIN by text; what did not leave the house is shown once. Earlier links stop working.",
   who: [staff("send-messages")],

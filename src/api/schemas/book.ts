@@ -205,7 +205,14 @@ export const BoatBook = Type.Object(
 export type BoatBook = Static<typeof BoatBook>;
 
 /** Answers of the study from a device; each is checked by itself, so that a malformed one blocks no other. */
-export const StudyBatch = Type.Object({ answers: Type.Array(Type.Unknown(), { minItems: 1, maxItems: 200 }) }, closed);
+export const StudyBatch = Type.Object(
+  {
+    answers: Type.Array(Type.Unknown(), { minItems: 1, maxItems: 200 }),
+    /** of which yacht they are; of the one in hand where an older device does not say */
+    yacht: Type.Optional(Key),
+  },
+  closed,
+);
 
 /** What became of each thing that a device sent: the base has it now, had it before, or refuses it and why. */
 export const ItemAnswers = Type.Object(

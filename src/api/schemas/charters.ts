@@ -107,6 +107,7 @@ export interface CalendarView {
 /** A charter of the week to come, and how ready its guests are. */
 export interface ComingGuests {
   charterId: string;
+  stayId: string;
   reference: string;
   yacht: string;
   skipper: string;

@@ -244,7 +244,7 @@ function CharterRail({
         </DeskPart>
       )}
       <DeskPart title={t("outbox.title")}>
-        <CharterMessages charterId={stay.charterId} messages={messages} stays={mailStays} timeZone={timeZone} />
+        <CharterMessages stayId={stay.stayId} messages={messages} stays={mailStays} timeZone={timeZone} />
       </DeskPart>
       <DeskPart title={t("access.title")}>
         <AccessPart charterId={stay.charterId} access={access} at={at} />

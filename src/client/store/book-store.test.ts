@@ -5,12 +5,17 @@ import { BookStore } from "./book-store";
 
 /** the base at the other end: what it got, and whether it can be reached */
 let got: { id: string }[] = [];
+let yachts: string[] = [];
 let isThere = true;
 let refuse: string[] = [];
 globalThis.fetch = (async (path: string, init: RequestInit = {}) => {
   if (!isThere) throw new TypeError("Failed to fetch");
   if (path.startsWith("/api/photos/")) return new Response(new Blob(["picture"], { type: "image/jpeg" }));
-  const { answers } = JSON.parse(String(init.body)) as { answers: { id: string; value: string }[] };
+  const { answers, yacht } = JSON.parse(String(init.body)) as {
+    answers: { id: string; value: string }[];
+    yacht: string;
+  };
+  yachts.push(yacht);
   got.push(...answers);
   return Response.json({
     answers: answers.map((answer) => ({
@@ -28,7 +33,7 @@ globalThis.fetch = (async (path: string, init: RequestInit = {}) => {
 
 beforeEach(() => {
   freshDevice();
-  [got, isThere, refuse] = [[], true, []];
+  [got, yachts, isThere, refuse] = [[], [], true, []];
 });
 const understood = (store: BookStore, topic: string) => store.say({ about: "topic", topic, value: "understood" });
 
@@ -79,6 +84,38 @@ describe("the boat book on a device", () => {
     await store.say({ about: "topic", topic: "sails", value: "ask" });
     await until(() => store.save().waiting === 0);
     expect(store.said()).toEqual([theirs]);
+  });
+
+  it("of a charter that goes on with another yacht sends what waits of the first one all the same, and then lets it go", async () => {
+    const first = await BookStore.keep(bookOf({ reference: "BR-7" }));
+    isThere = false;
+    await understood(first, "sails");
+    await until(() => first.save().waiting === 1);
+    // the base says that she is back: the book turns to the second yacht, still without much signal
+    const second = await BookStore.keep(
+      bookOf({ reference: "BR-7~2", yacht: { ...bookOf().yacht, slug: "quillback" } }),
+    );
+    expect(second.said()).toHaveLength(0);
+    expect(await second.erase()).toBe(false);
+    isThere = true;
+    await BookStore.sendLeftBehind();
+    expect(got).toEqual([expect.objectContaining({ topic: "sails" })]);
+    expect(yachts).toEqual(["little-auk"]);
+    await understood(second, "keel");
+    await until(() => second.save().waiting === 0);
+    expect(yachts).toEqual(["little-auk", "quillback"]);
+    expect(await second.erase()).toBe(true);
+  });
+
+  it("of another charter is none of this one's business", async () => {
+    const first = await BookStore.keep(bookOf({ reference: "BR-7" }));
+    isThere = false;
+    await understood(first, "sails");
+    await until(() => first.save().waiting === 1);
+    await BookStore.keep(bookOf({ reference: "BR-8" }));
+    isThere = true;
+    await BookStore.sendLeftBehind();
+    expect(got).toEqual([]);
   });
 
   it("is not erased while something is unsent, and leaves nothing behind when it is", async () => {

@@ -7,6 +7,7 @@ import { Outbox } from "../outbox/outbox";
 import { sendPhotos, type OutPhoto } from "../outbox/photos";
 import { forgetAsked } from "./asked-before";
 import { forgetCrew } from "./crew-kept";
+import { forgetLeft, isSameCharter, leaveBehind, leftBehind } from "./left-behind";
 import { forgetMuster } from "./muster-changes";
 import Dexie, { type EntityTable } from "dexie";
 import { v7 as uuid } from "uuid";
@@ -93,16 +94,42 @@ export class BookStore {
 
   /** Keeps a book that came from the base, and opens it with what this device has still to send. */
   static async keep(book: BoatBook): Promise<BookStore> {
+    const before = localStorage.getItem(nameKey);
+    if (before !== null && before !== book.reference && isSameCharter(before, book.reference)) leaveBehind(before);
+    void BookStore.sendLeftBehind();
     const db = BookStore.database(book.reference);
     localStorage.setItem(nameKey, book.reference);
     await db.book.put({ key: "book", book, keptAt: new Date().toISOString() });
     return BookStore.opened(new BookStore(db, book, null));
   }
 
+  /** Sends what waits in books of the charter's yachts before this one; a book that has nothing left is taken off. */
+  static sendLeftBehind(): Promise<void> {
+    BookStore.sendingLeft ??= BookStore.sendLeft()
+      // it stays on the list, and goes the next time
+      .catch(() => undefined)
+      .finally(() => (BookStore.sendingLeft = null));
+    return BookStore.sendingLeft;
+  }
+  private static sendingLeft: Promise<void> | null = null;
+
+  private static async sendLeft(): Promise<void> {
+    for (const reference of leftBehind()) {
+      const db = BookStore.database(reference);
+      const kept = await db.book.get("book");
+      const store = kept && (await BookStore.opened(new BookStore(db, kept.book, kept.keptAt)));
+      await store?.send();
+      if (store && store.save().waiting > 0) continue;
+      await db.delete();
+      forgetLeft(reference);
+    }
+  }
+
   /** The book that this device holds, or null. */
   static async kept(): Promise<BookStore | null> {
     const reference = localStorage.getItem(nameKey);
     if (!reference) return null;
+    void BookStore.sendLeftBehind();
     const db = BookStore.database(reference);
     const kept = await db.book.get("book");
     if (!kept) return null;
@@ -159,7 +186,8 @@ export class BookStore {
   /** Takes the book off this device. What has not reached the base is sent first; where that fails nothing is erased. */
   async erase(): Promise<boolean> {
     await this.send();
-    if (this.saved.waiting > 0) return false;
+    await BookStore.sendLeftBehind();
+    if (this.saved.waiting > 0 || leftBehind().length > 0) return false;
     await this.db.delete();
     forgetAsked(this.book.yacht.slug);
     forgetMuster(this.book.stay.id);
@@ -249,7 +277,8 @@ export class BookStore {
   private sendAnswers(): Promise<void> {
     return sendItems<KeptAnswer>({
       waiting: async () => waitingOf(this.answers, 100),
-      post: (rows) => call(postStudy, { body: { answers: rows.map(({ answer }) => answer) } }),
+      post: (rows) =>
+        call(postStudy, { body: { answers: rows.map(({ answer }) => answer), yacht: this.book.yacht.slug } }),
       keep: async (answered) => {
         for (const now of answered) await this.db.answers.put(settled(this.answers, now));
         this.changed();

@@ -64,6 +64,7 @@ export async function comingView(db: Queryable): Promise<ComingView> {
     return [
       {
         charterId: stay.charterId,
+        stayId: stay.stayId,
         reference: stay.reference,
         yacht: stay.yachtName,
         skipper: stay.skipper,

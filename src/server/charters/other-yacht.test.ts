@@ -3,6 +3,7 @@ import { demoBase } from "@/testing/demo-base";
 import { atTime, playHandover, settleStay, type LoadedStay } from "@/demo/play-stay";
 import { simulatedTerminal } from "@/stand-ins/deposit-terminal";
 import type { ScriptedHandover } from "@/demo/scenario";
+import { takeBookAddenda } from "../book/addenda";
 import { boatBook } from "../book/boat-book";
 import { barsBetween } from "../db/calendar";
 import { changesOf } from "../db/charter-entries";
@@ -13,6 +14,7 @@ import { fedCharters } from "../db/feeds";
 import { addStudyAnswer, studyAnswersOf } from "../db/study";
 import { holdDeposit } from "../deposit/deposit";
 import { openHandover } from "../handover/open";
+import { takeStudyAnswers } from "../items/study-answers";
 import { settlementView } from "../settlement/view";
 import { callOff } from "./call-off";
 import { changeStart } from "./change-start";
@@ -271,6 +273,31 @@ describe("played to its settlement", () => {
     expect(others?.map((other) => [other.yacht, other.handovers.map(({ kind }) => kind)])).toEqual([
       ["Gannet Rock", ["check-in", "check-out"]],
     ]);
+  });
+
+  it("takes what was made aboard the first and comes in late, each to the yacht it was made on", async () => {
+    const { stay, played } = await here("BR-1055");
+    const checkIn = await base.handoverOf("BR-1055", "check-in");
+    const told = {
+      ...{ v: 1, id: "01900000-0000-7000-8000-0000000000b1", handover: checkIn, at: "2027-06-13T09:00:00.000Z" },
+      by: { side: "skipper", person: played.skipperId },
+      ...{ kind: "incident", what: "lost-overboard", happenedOn: "2027-06-12", words: "one fender", photos: [] },
+    };
+    const { answers } = await base.inBase((db) => takeBookAddenda(db, stay.charterId, [told], () => undefined));
+    expect(answers).toMatchObject([{ status: "kept" }]);
+    const said = {
+      ...{ v: 1, id: "01900000-0000-7000-8000-0000000000b2", revision: 1, at: "2027-06-12T09:00:00.000Z" },
+      ...{ about: "topic", topic: "anchor", value: "understood" },
+    };
+    await base.inBase((db) => takeStudyAnswers(db, stay.charterId, [said], "gannet-rock"));
+    const topics = async (reference: string) => {
+      const { stayId } = await stayOf(reference);
+      return (await base.inBase((db) => studyAnswersOf(db, stayId))).map(
+        (each) => each.about === "topic" && each.topic,
+      );
+    };
+    expect(await topics("BR-1055")).toContain("anchor");
+    expect(await topics("BR-1055~3")).not.toContain("anchor");
   });
 
   it("hands the second one over and takes her back, each with records of their own", async () => {

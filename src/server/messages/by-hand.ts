@@ -18,8 +18,8 @@ import { houseAddress, leavesTheHouse } from "../outbox/leaves";
 import { messageSettings, wordsOf } from "./settings";
 import { addressees, sayTo, writeTo } from "./write";
 
-async function requireCharter(db: Queryable, charterId: string) {
-  const stay = await findStay(db, { charterId });
+async function requireStay(db: Queryable, stayId: string) {
+  const stay = await findStay(db, { stayId });
   if (!stay) throw new AppError("no-such-charter");
   return stay;
 }
@@ -48,13 +48,13 @@ export async function keepBaseMessages(
 /** What a message to a charter's people would say, before it is sent or its words are kept. */
 export async function previewOf(
   db: Queryable,
-  charterId: string,
+  stayId: string,
   { kind, language: asked, template }: Static<typeof previewMessage.body>,
 ): Promise<MessagePreview> {
-  const stay = await requireCharter(db, charterId);
+  const stay = await requireStay(db, stayId);
   if (template) needGoodWords(kind, template);
   const base = await currentBase(db);
-  const language = asked ?? (await languageOfCharter(db, charterId));
+  const language = asked ?? (await languageOfCharter(db, stay.charterId));
   const said = template ?? wordsOf(await messageSettings(db), kind, language);
   const { way } = kindsOfMessage[kind];
   const to = await addressees(db, stay, kind);
@@ -70,20 +70,20 @@ export async function previewOf(
 /** Writes to a charter's people. */
 export async function sendByHand(
   db: Queryable,
-  charterId: string,
+  stayId: string,
   { kind }: Static<typeof sendMessage.body>,
 ): Promise<SentMessages> {
-  const stay = await requireCharter(db, charterId);
-  return { written: (await writeTo(db, stay.stayId, kind)).map(brief) };
+  await requireStay(db, stayId);
+  return { written: (await writeTo(db, stayId, kind)).map(brief) };
 }
 
 /** Sends a fresh link by mail and its PIN by text. It withdraws the earlier one; what of it stays in the house is given back once. */
-export async function sendLinkByHand(db: Queryable, charterId: string): Promise<SentLink> {
-  const stay = await requireCharter(db, charterId);
-  const { path, pin } = await bookLinkFor(db, charterId);
+export async function sendLinkByHand(db: Queryable, stayId: string): Promise<SentLink> {
+  const stay = await requireStay(db, stayId);
+  const { path, pin } = await bookLinkFor(db, stay.charterId);
   const link = `${houseAddress()}${path}`;
-  const byMail = await writeTo(db, stay.stayId, "book-link", { secrets: { link } });
-  const byText = await writeTo(db, stay.stayId, "book-pin", { secrets: { pin } });
+  const byMail = await writeTo(db, stayId, "book-link", { secrets: { link } });
+  const byText = await writeTo(db, stayId, "book-pin", { secrets: { pin } });
   const left = (written: typeof byMail) => written.length > 0 && written.every(({ state }) => state === "queued");
   return {
     written: [...byMail, ...byText].map(brief),

@@ -66,12 +66,12 @@ describe("what the base's messages say", () => {
       keepBaseMessages(db, { onNumber: 1, messages: { words: { "due-back": { de: words } }, byHandOnly: [] } }, person),
     );
     const aldo = await stayOf("BR-1053");
-    const said = await base.inBase((db) => previewOf(db, aldo.charterId, { kind: "due-back" }));
+    const said = await base.inBase((db) => previewOf(db, aldo.stayId, { kind: "due-back" }));
     expect(said).toMatchObject({ language: "de", way: "mail", leaves: false, subject: `${aldo.yachtName}: BR-1053` });
     expect(said.words).toMatch(
       new RegExp(`^Moin ${aldo.skipper}, bis \\d+\\. Juni 2027 um \\d\\d:\\d\\d\\. ${aldo.berth}$`),
     );
-    const english = await base.inBase((db) => previewOf(db, aldo.charterId, { kind: "due-back", language: "en" }));
+    const english = await base.inBase((db) => previewOf(db, aldo.stayId, { kind: "due-back", language: "en" }));
     expect(english.words).toContain(`Hello ${aldo.skipper}`);
   });
 
@@ -95,8 +95,8 @@ describe("what the base's messages say", () => {
 describe("what is written by hand", () => {
   it("withdraws the earlier link, keeps no secret, and shows it once where nothing leaves the house", async () => {
     const { charterId, stayId } = await stayOf("BR-1058");
-    const first = await base.inBase((db) => sendLinkByHand(db, charterId));
-    const second = await base.inBase((db) => sendLinkByHand(db, charterId));
+    const first = await base.inBase((db) => sendLinkByHand(db, stayId));
+    const second = await base.inBase((db) => sendLinkByHand(db, stayId));
     expect(second.link).not.toBe(first.link);
     const open = await base.asOwner("select 1 from charter_link where charter_id = $1 and revoked_at is null", [
       charterId,

@@ -41,7 +41,7 @@ export async function messagesView(db: Queryable): Promise<MessagesView> {
     ) as MessagesView["usual"],
     charters: stays
       .slice(0, mostCharters)
-      .map(({ charterId, reference, skipper }) => ({ id: charterId, reference, skipper })),
+      .map(({ stayId, reference, skipper }) => ({ id: stayId, reference, skipper })),
     stays: whyMailStays(await currentBase(db)),
   };
 }

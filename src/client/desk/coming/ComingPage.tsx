@@ -24,7 +24,7 @@ export function ComingPage({ view: { rows, timeZone, mailStays } }: { view: Comi
       ) : (
         <chakra.ol listStyleType="none" display="grid" borderTopWidth="2px" borderTopStyle="solid" borderColor="kelp">
           {rows.map((row) => (
-            <ComingRow key={`${row.charterId} ${row.onNumber}`} row={row} timeZone={timeZone} />
+            <ComingRow key={`${row.stayId} ${row.onNumber}`} row={row} timeZone={timeZone} />
           ))}
         </chakra.ol>
       )}

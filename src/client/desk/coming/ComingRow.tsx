@@ -89,7 +89,7 @@ export function ComingRow({ row, timeZone }: Props) {
 }
 
 /** The one message that fits, with one key. */
-function Reminder({ row: { charterId, ready } }: { row: ComingGuests }) {
+function Reminder({ row: { stayId, ready } }: { row: ComingGuests }) {
   const t = useTranslations("coming");
   const { request, busy, fault } = useRequest();
   const [writing, setWriting] = useState(false);
@@ -104,13 +104,13 @@ function Reminder({ row: { charterId, ready } }: { row: ComingGuests }) {
           reminder === "book-link"
             ? // link and PIN may have to be told by hand: they are shown before and after
               setWriting(true)
-            : void request(sendMessage, { params: { id: charterId }, body: { kind: reminder } })
+            : void request(sendMessage, { params: { id: stayId }, body: { kind: reminder } })
         }
       >
         {t(`remind-${reminder}`)}
       </Button>
       <Fault words={fault} />
-      {writing && <WriteMessage charterId={charterId} onClose={() => setWriting(false)} />}
+      {writing && <WriteMessage stayId={stayId} onClose={() => setWriting(false)} />}
     </Allowed>
   );
 }

@@ -11,6 +11,7 @@ afterEach(cleanup);
 
 const row = (change: Partial<ComingGuests> = {}): ComingGuests => ({
   charterId: id(1),
+  stayId: id(2),
   reference: "BR-1",
   yacht: "Pale Heron",
   skipper: "Isa Calder",
@@ -58,7 +59,7 @@ describe("the guests of the week to come", () => {
     await user.click(screen.getByRole("button", { name: "Remind of the study" }));
     await waitFor(() =>
       expect(base.asked[0]).toMatchObject({
-        path: `/api/charters/${id(1)}/messages`,
+        path: `/api/stays/${id(2)}/messages`,
         body: { kind: "study-reminder" },
       }),
     );

@@ -8,7 +8,7 @@ import { MessageList } from "./MessageList";
 import { WriteMessage } from "./WriteMessage";
 
 interface Props {
-  charterId: string;
+  stayId: string;
   messages: readonly OutMessage[];
   /** why nothing leaves the house; null where mail does */
   stays: "demo" | "simulated" | null;
@@ -16,7 +16,7 @@ interface Props {
 }
 
 /** What was written to the people of a charter, and a way to write more. */
-export function CharterMessages({ charterId, messages, stays, timeZone }: Props) {
+export function CharterMessages({ stayId, messages, stays, timeZone }: Props) {
   const t = useTranslations("outbox");
   const [writing, setWriting] = useState(false);
   return (
@@ -28,7 +28,7 @@ export function CharterMessages({ charterId, messages, stays, timeZone }: Props)
           {t("write")}
         </Button>
       </Allowed>
-      {writing && <WriteMessage charterId={charterId} onClose={() => setWriting(false)} />}
+      {writing && <WriteMessage stayId={stayId} onClose={() => setWriting(false)} />}
     </>
   );
 }

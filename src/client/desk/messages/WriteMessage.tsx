@@ -16,14 +16,14 @@ const choices = ["book-link", ...sentByHand] as const;
 type Choice = (typeof choices)[number];
 
 /** Chooses a message, shows what the guest will read, and sends it. */
-export function WriteMessage({ charterId, onClose }: { charterId: string; onClose: () => void }) {
+export function WriteMessage({ stayId, onClose }: { stayId: string; onClose: () => void }) {
   const t = useTranslations("outbox");
   const common = useTranslations("common");
   const [kind, setKind] = useState<Choice>("book-link");
   const [sent, setSent] = useState<SentMessages | SentLink | null>(null);
-  const preview = usePreview(charterId, { kind });
+  const preview = usePreview(stayId, { kind });
   const { request, fault, busy } = useRequest();
-  const params = { id: charterId };
+  const params = { id: stayId };
   const send = async () =>
     setSent(
       kind === "book-link"

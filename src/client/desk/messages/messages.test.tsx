@@ -33,7 +33,7 @@ const message = (change: Partial<OutMessage> = {}): OutMessage => ({
   ...change,
 });
 const drawCharter = (messages: OutMessage[], roles: Parameters<typeof drawDesk>[1] = ["office"]) =>
-  drawDesk(<CharterMessages charterId={id(3)} messages={messages} stays={null} timeZone={zone} />, roles);
+  drawDesk(<CharterMessages stayId={id(3)} messages={messages} stays={null} timeZone={zone} />, roles);
 
 describe("what was written to a crew", () => {
   it("says how far each has come, and never that it was read without knowing", () => {
@@ -98,7 +98,7 @@ describe("writing to a crew", () => {
     expect(screen.getByText(/best by telephone/)).toBeInTheDocument();
     expect(screen.queryByText(/The link did not leave/)).toBeNull();
     expect(base.asked.at(-1)).toMatchObject({
-      path: `/api/charters/${id(3)}/messages/link`,
+      path: `/api/stays/${id(3)}/messages/link`,
     });
   });
 });

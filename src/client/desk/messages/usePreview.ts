@@ -11,14 +11,11 @@ export interface Previewed {
 }
 
 /** What a message to a charter's people would say; asked again whenever it changes. */
-export function usePreview(
-  charterId: string | null,
-  asked: NonNullable<Asked<typeof previewMessage>["body"]>,
-): Previewed {
+export function usePreview(stayId: string | null, asked: NonNullable<Asked<typeof previewMessage>["body"]>): Previewed {
   const { data, error } = useQuery({
-    queryKey: ["message-preview", charterId, asked],
-    queryFn: () => call(previewMessage, { params: { id: charterId ?? "" }, body: asked }),
-    enabled: charterId !== null,
+    queryKey: ["message-preview", stayId, asked],
+    queryFn: () => call(previewMessage, { params: { id: stayId ?? "" }, body: asked }),
+    enabled: stayId !== null,
     placeholderData: (before) => before,
     retry: false,
   });
