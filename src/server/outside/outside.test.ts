@@ -125,6 +125,17 @@ describe("charters from a program", () => {
     expect(change).toMatchObject({ by: "Senna Ruhl", why: "Ledger" });
   });
 
+  it("tell nobody who may not read it whom the base knew, or how they were reached", async () => {
+    const { program } = await made(["write-charters"]);
+    const other = { reference: "AG-1", chartererEmail: "new@orrin.example", charterer: "Tam Orrin" };
+    const ask = (by: ProgramSession) =>
+      base.inBase((db) => takeSent(db, by, { charters: [other] as never, look: true }));
+    expect((await ask(program)).rows[0]?.changes).toEqual([
+      { field: "chartererEmail", was: "", becomes: "new@orrin.example" },
+    ]);
+    expect((await ask((await made()).program)).rows[0]?.changes[0]?.was).toBe("tam@orrin.example");
+  });
+
   it("that are none say what is wrong of each field", async () => {
     const { rows, taken } = await send([
       { reference: "AG-5" },

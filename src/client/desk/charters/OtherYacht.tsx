@@ -69,7 +69,10 @@ function OtherYachtDialog({
     onTaken: ({ reference }) => onTaken(reference),
   });
   const { yacht, fromDay, outAt } = form.typed;
-  const foresight = useForesight(stay.stayId, isDay(fromDay) ? { yacht, fromDay, outAt } : undefined);
+  const foresight = useForesight(
+    stay.stayId,
+    yacht !== "" && isDay(fromDay) && outAt !== "" ? { yacht, fromDay, outAt } : undefined,
+  );
   return (
     <Dialog
       title={t("other-yacht-title", { reference: stay.reference })}
