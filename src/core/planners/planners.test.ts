@@ -91,7 +91,7 @@ describe("the tide", () => {
         expect(height(Date.parse(found.maxAt))).toBeCloseTo(found.nowM + found.riseM, 2);
         expect(height(Date.parse(found.minAt))).toBeCloseTo(found.nowM - found.fallM, 2);
       }),
-      { numRuns: 200 },
+      { numRuns: 200, endOnFailure: true },
     );
   });
 
@@ -189,6 +189,7 @@ describe("the reef", () => {
         expect(found.apparentAngleDeg).toBeGreaterThanOrEqual(0);
         expect(found.apparentAngleDeg).toBeLessThanOrEqual(180);
       }),
+      { endOnFailure: true },
     );
   });
 
@@ -237,37 +238,46 @@ describe("how far the fuel lasts", () => {
     expect(ask({ burn, wantNm: 10 }).enough).toBe(2300);
   });
 
-  it("is the same row by row, for anything", () => {
-    const row = fc.record({
-      rpm: fc.integer({ min: 600, max: 4000 }),
-      speedKn: number(0, 12),
-      burnLph: number(0.1, 30),
-    });
+  it("is the same row by row, for any figures as people write them, held against each other in whole tenths", () => {
+    const tenths = (min: number, max: number) => fc.integer({ min: min * 10, max: max * 10 });
+    const row = fc.record({ rpm: fc.integer({ min: 600, max: 4000 }), speed: tenths(0, 12), burn: tenths(1, 30) });
     const inputs = fc.record({
-      burn: fc.uniqueArray(row, { minLength: 1, maxLength: 6, selector: ({ rpm }) => rpm }),
-      low: number(0, 500),
-      reservePercent: number(0, 100),
-      currentKn: number(-6, 6),
-      wantNm: fc.option(number(0, 400)),
+      rows: fc.uniqueArray(row, { minLength: 1, maxLength: 6, selector: ({ rpm }) => rpm }),
+      litres: fc.integer({ min: 0, max: 500 }),
+      reservePercent: fc.integer({ min: 0, max: 100 }),
+      current: tenths(-6, 6),
+      wantNm: fc.option(fc.integer({ min: 0, max: 400 })),
     });
     fc.assert(
-      fc.property(inputs, ({ low, ...rest }) => {
-        const found = ask({ ...rest, litres: { low, high: low + 10 } });
-        const usable = low - (low * rest.reservePercent) / 100;
-        let [best, enough] = [null as FuelInput["burn"][number] | null, null as FuelInput["burn"][number] | null];
-        rest.burn.forEach((each, at) => {
-          const over = each.speedKn + rest.currentKn;
-          const range = over > 0 ? (usable / each.burnLph) * over : 0;
-          expect(found.rows[at]?.rangeNm).toBeCloseTo(range, 5);
-          if (over > 0 && (!best || over / each.burnLph > (best.speedKn + rest.currentKn) / best.burnLph)) best = each;
-          if (rest.wantNm !== null && range >= rest.wantNm - 1e-6 && (!enough || each.speedKn > enough.speedKn))
-            enough = each;
+      fc.property(inputs, ({ rows, litres, reservePercent, current, wantNm }) => {
+        const found = ask({
+          litres: { low: litres, high: litres + 10 },
+          burn: rows.map(({ rpm, speed, burn }) => ({ rpm, speedKn: speed / 10, burnLph: burn / 10 })),
+          ...{ reservePercent, wantNm, currentKn: current / 10 },
         });
-        expect([found.bestRpm, found.enough]).toEqual([
-          (best as { rpm: number } | null)?.rpm ?? null,
-          (enough as { rpm: number } | null)?.rpm ?? null,
-        ]);
+        rows.forEach(({ speed, burn }, at) => {
+          const range = ((litres * (100 - reservePercent)) / 100 / burn) * Math.max(speed + current, 0);
+          expect(found.rows[at]?.rangeNm).toBeCloseTo(range, 5);
+        });
+        // a/b is more than c/d where a·d is more than c·b
+        const best = rows
+          .filter(({ speed }) => speed + current > 0)
+          .toSorted((a, b) => (b.speed + current) * a.burn - (a.speed + current) * b.burn || a.rpm - b.rpm)[0];
+        // litres · (100 − reserve) · speed ≥ 100 · miles · burn
+        const reaching = rows
+          .filter(
+            ({ speed, burn }) =>
+              wantNm !== null && litres * (100 - reservePercent) * Math.max(speed + current, 0) >= 100 * wantNm * burn,
+          )
+          .toSorted((a, b) => b.speed - a.speed || a.burn - b.burn);
+        expect(found.bestRpm).toBe(best?.rpm ?? null);
+        const [first] = reaching;
+        expect(
+          reaching.filter(({ speed, burn }) => speed === first?.speed && burn === first.burn).map(({ rpm }) => rpm),
+        ).toEqual(first ? expect.arrayContaining([found.enough]) : []);
+        if (!first) expect(found.enough).toBeNull();
       }),
+      { endOnFailure: true },
     );
   });
 

@@ -228,7 +228,7 @@ describe("against other ways to the same line", () => {
         close(found.swingRadiusM.low, low.reachM + input.lengthM, 0.05);
         close(found.swingRadiusM.high, found.wind.reachM + input.lengthM, 1e-9);
       }),
-      { numRuns },
+      { numRuns, endOnFailure: true },
     );
 
   it("every figure is the same by the textbook's catenary, in 400 places and winds", () => {
@@ -254,7 +254,7 @@ describe("against other ways to the same line", () => {
         if (letOutM - 1.01 > heightM && letOutM === Math.ceil(letOutM))
           expect(byCosh(letOutM - 1.01, input, heightM, pullN).upliftDeg).toBeGreaterThan(0);
       }),
-      { numRuns: 300 },
+      { numRuns: 300, endOnFailure: true },
     );
   });
 });

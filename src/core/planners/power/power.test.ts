@@ -231,7 +231,7 @@ describe("against the contract written straight down", () => {
         else expect(found.floorAtH).toBeCloseTo(expected.floorAtH, 4);
         expect([found.engineHours, found.dropFirst]).toEqual([expected.engineHours, expected.dropFirst]);
       }),
-      { numRuns: 400 },
+      { numRuns: 400, endOnFailure: true },
     );
   });
 });

@@ -213,7 +213,7 @@ describe("against a raster of the water, and along every leg", () => {
           expect([x, y]).toEqual([expect.closeTo(5, 6), expect.closeTo(0, 6)]);
         },
       ),
-      { numRuns: 8 },
+      { numRuns: 8, endOnFailure: true },
     );
   }, 60_000);
 });
