@@ -7,13 +7,13 @@ test("a charter under way goes on with another yacht: told before, found everywh
   browser,
 }, info) => {
   await signIn(page, "odile@brinecove.example");
-  // Cold Harbour is promised from this afternoon on: it is said at the yacht, and told where she is chosen all the same
+  // Cold Harbour is promised from this afternoon on: it is said beside her name, and told where she is chosen all the same
   await page.goto("/charters/BR-1055");
   await page.getByRole("button", { name: "Another yacht" }).click();
   const dialog = page.getByRole("dialog");
   await dialog
     .getByLabel("Yacht", { exact: true })
-    .selectOption({ label: "Cold Harbour, takes 10, promised to BR-1053" });
+    .selectOption({ label: "Cold Harbour, takes 10, not free: BR-1053" });
   await dialog.getByLabel("From").fill("2027-06-13");
   await dialog.getByLabel("at", { exact: true }).fill("12:00");
   await expect(dialog.getByText(/^Cold Harbour is promised to BR-1060 then/)).toBeVisible();

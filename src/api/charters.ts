@@ -30,6 +30,12 @@ const agreed = {
   /** null where the charterer commands */
   skipper: Type.Union([GuestGiven, Type.Null()]),
 };
+/** Which change this one is made on, none over another's unseen; why, and who was told. */
+const reasoned = {
+  onNumber: Type.Integer({ minimum: 0, maximum: 1_000_000 }),
+  why: words(500),
+  told: Type.String({ maxLength: 200 }),
+};
 /** The yacht that a charter goes on with, and from when. */
 const goingOn = { yacht: Key, fromDay: DayText, outAt: TimeOfDay };
 
@@ -97,10 +103,7 @@ export const changeCharter = endpoint({
   body: Type.Object(
     {
       ...agreed,
-      /** which change this one is made on: none over another's unseen */
-      onNumber: Type.Integer({ minimum: 0, maximum: 1_000_000 }),
-      why: words(500),
-      told: Type.String({ maxLength: 200 }),
+      ...reasoned,
     },
     closed,
   ),
@@ -141,9 +144,7 @@ export const giveOtherYacht = endpoint({
   body: Type.Object(
     {
       ...goingOn,
-      onNumber: Type.Integer({ minimum: 0, maximum: 1_000_000 }),
-      why: words(500),
-      told: Type.String({ maxLength: 200 }),
+      ...reasoned,
     },
     closed,
   ),
@@ -164,9 +165,7 @@ export const moveCharter = endpoint({
     {
       yacht: Key,
       ...days,
-      onNumber: Type.Integer({ minimum: 0, maximum: 1_000_000 }),
-      why: words(500),
-      told: Type.String({ maxLength: 200 }),
+      ...reasoned,
     },
     closed,
   ),
@@ -186,11 +185,9 @@ export const callOffCharter = endpoint({
   params: ById,
   body: Type.Object(
     {
-      onNumber: Type.Integer({ minimum: 0, maximum: 1_000_000 }),
+      ...reasoned,
       /** null where it takes place after all */
       to: Type.Union([oneOf(calledOffs), Type.Null()]),
-      why: words(500),
-      told: Type.String({ maxLength: 200 }),
     },
     closed,
   ),

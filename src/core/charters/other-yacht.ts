@@ -8,9 +8,8 @@ export interface OtherYachtFacts {
   yacht: string;
   startsAt: Instant;
   endsAt: Instant;
-  /** whether her check-in is signed, and her check-out was opened */
+  /** whether her check-in is signed */
   isHandedOver: boolean;
-  isEnding: boolean;
   /** whether another yacht follows already */
   isFollowed: boolean;
 }

@@ -1,5 +1,5 @@
 import { parseMoney } from "../basics/money";
-import type { Words } from "../basics/words";
+import { localize, type Words } from "../basics/words";
 import { hirePers, type Extra, type Extras } from "../extras/extra";
 import { groups, systems } from "../yacht/parts/basics";
 import { plainAmount } from "./amount";
@@ -91,7 +91,7 @@ export function extraFates(
   });
 }
 
-const nameOf = ({ name }: Extra) => (name.en ?? Object.values(name)[0] ?? "").toLowerCase();
+const nameOf = ({ name }: Extra) => localize(name).toLowerCase();
 
 function fateOfExtra(
   line: number,
@@ -171,7 +171,7 @@ export function withExtrasOf(
 /** Extras as the cells of a saved list. */
 export const extraCells = (extras: Extras, shown: (minor: number) => string): string[][] =>
   Object.values(extras).map((extra) => [
-    extra.name.en ?? Object.values(extra.name)[0] ?? "",
+    localize(extra.name),
     String(extra.stock),
     shown(extra.hireMinor),
     extra.hirePer,

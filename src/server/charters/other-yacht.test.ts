@@ -5,7 +5,7 @@ import { simulatedTerminal } from "@/stand-ins/deposit-terminal";
 import type { ScriptedHandover } from "@/demo/scenario";
 import { takeBookAddenda } from "../book/addenda";
 import { boatBook } from "../book/boat-book";
-import { barsBetween } from "../db/calendar";
+import { barsBetween, yachtsTaken } from "../db/calendar";
 import { changesOf } from "../db/charter-entries";
 import { findStay, staysOfCharter } from "../db/charters";
 import { addCrewList, crewOf } from "../db/crew";
@@ -89,6 +89,17 @@ describe("a charter that goes on with another yacht", () => {
       heldMinor: stay.heldMinor,
     });
     expect(await base.inBase((db) => partsOf(db, stay.charterId))).toHaveLength(1);
+  });
+
+  it("offers no yacht as free that is promised, closed, or still out when she should be back", async () => {
+    const at = "2027-06-13T20:00:00Z";
+    const taken = await base.inBase((db) => yachtsTaken(db, at, "2027-06-16T09:00:00Z"));
+    // Cold Harbour was due on the 12th and nobody has taken her back; Little Auk goes out on the 15th
+    expect(taken).toMatchObject({ "cold-harbour": "BR-1053", "little-auk": "BR-1062", "pale-heron": "BR-1052" });
+    const [id] = await base.asOwner<{ id: string }>("select id from yacht where slug = 'little-auk'");
+    await base.asOwner("update stay set called_off = 'cancelled' where yacht_id = $1", [id?.id]);
+    expect(await base.inBase((db) => yachtsTaken(db, at, "2027-06-16T09:00:00Z"))).not.toHaveProperty("little-auk");
+    await base.asOwner("update stay set called_off = null where yacht_id = $1", [id?.id]);
   });
 
   it("of two who let it go on at once, one does", async () => {

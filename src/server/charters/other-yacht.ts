@@ -51,7 +51,6 @@ export async function agreeOnOther(db: Queryable, stay: StayView, becomes: Going
       startsAt: stay.startsAt,
       endsAt: stay.endsAt,
       isHandedOver: stay.handovers.some(({ kind, sealedAt }) => kind === "check-in" && sealedAt !== null),
-      isEnding: isEnding(stay),
       isFollowed: stays.some(({ part, calledOff }) => part > stay.part && calledOff === null),
     },
     { yacht: becomes.yacht, from },

@@ -27,13 +27,17 @@ export async function barsBetween(db: Queryable, from: Instant, to: Instant): Pr
   return rows;
 }
 
-/** Yachts that somebody has between two instants, each with the first charter that does; null where she is closed. */
+/**
+ * Yachts that somebody has between two instants, by plan or because she is still out, each with the first charter that
+ * does; null where she is closed.
+ */
 export async function yachtsTaken(db: Queryable, from: Instant, to: Instant): Promise<Record<string, string | null>> {
   const { rows } = await db.query<{ yacht: string; reference: string | null }>(
     `select distinct on (t.yacht) t.yacht, t.reference from (
        select y.slug as yacht, stay_reference(c.reference, s.part) as reference, s.starts_at
        from stay s join charter c on c.id = s.charter_id join yacht y on y.id = s.yacht_id
-       where s.called_off is null and tstzrange(s.starts_at, s.free_from) && tstzrange($1, $2)
+       where s.called_off is null and (tstzrange(s.starts_at, s.free_from) && tstzrange($1, $2)
+         or s.starts_at < $1 and ${signed("check-in")} and not ${signed("check-out")})
        union all
        select y.slug, null, x.starts_at from yacht_closing x join yacht y on y.id = x.yacht_id
        where x.taken_off_at is null and tstzrange(x.starts_at, x.ends_at) && tstzrange($1, $2)) t

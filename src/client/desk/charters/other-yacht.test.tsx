@@ -58,7 +58,7 @@ describe("another yacht for a charter under way", () => {
     const dialog = within(await screen.findByRole("dialog"));
     expect(dialog.getAllByRole("option").map(({ textContent }) => textContent)).toEqual([
       "Quillback, takes 8, free",
-      "Two Lanterns, takes 10, promised to BR-7",
+      "Two Lanterns, takes 10, not free: BR-7",
       "Gannet Rock, takes 10, closed",
     ]);
     expect(dialog.getByLabelText("Yacht")).toHaveValue("quillback");

@@ -4,7 +4,7 @@ import { PackagePlus } from "lucide-react";
 import { useTranslations } from "next-intl";
 import { useState } from "react";
 import { keepExtras } from "@/api/lists";
-import { formatMoney, minorDigits } from "@/core/basics/money";
+import { formatMoney } from "@/core/basics/money";
 import { localize, type Words } from "@/core/basics/words";
 import { hirePers, type Extra, type Extras } from "@/core/extras/extra";
 import { extraCells, extraFates, extraHeads, withExtrasOf, type ExtraFate } from "@/core/imports/extras";
@@ -19,7 +19,7 @@ import { useRequest } from "../../api/useRequest";
 import { ListFile } from "../list-file/ListFile";
 import { CheckRow } from "../shared/CheckRow";
 import { useMay } from "../shared/staff";
-import { extraFaults, extraOf, typedExtra, type ExtraField } from "./extra-draft";
+import { extraFaults, extraOf, shown, typedExtra, type ExtraField } from "./extra-draft";
 import { TakeOff } from "./TakeOff";
 import { KeptList, useStamp } from "./KeptList";
 
@@ -81,10 +81,9 @@ export function ExtrasPart(props: Props) {
 function ExtrasFile({ extras, number, places, currency, timeZone, today }: Props) {
   const t = useTranslations("lent");
   const { request, busy, fault } = useRequest();
-  const shown = (minor: number) => (minor / 10 ** minorDigits(currency)).toFixed(minorDigits(currency));
   return (
     <ListFile<ExtraFate>
-      csv={{ name: "extras.csv", heads: extraHeads, rows: () => extraCells(extras, shown) }}
+      csv={{ name: "extras.csv", heads: extraHeads, rows: () => extraCells(extras, (minor) => shown(minor, currency)) }}
       fatesOf={(table) => extraFates(table, { extras, currency, timeZone, today, places })}
       columnWord={(column) => t(`file-column-${column as ExtraFate["faults"][number]["column"]}`)}
       hint={t("file-words")}

@@ -30,7 +30,9 @@ export type ExtraFault =
   "name-missing" | "where-missing" | "price-wrong" | "number-wrong" | "day-wrong" | "weight-wrong" | "minutes-wrong";
 
 const whole = (text: string) => (/^[1-9]\d{0,3}$/.test(text.trim()) ? Number(text) : null);
-const shown = (minor: number, currency: string) => (minor / 10 ** minorDigits(currency)).toFixed(minorDigits(currency));
+/** A sum as it is typed. */
+export const shown = (minor: number, currency: string) =>
+  (minor / 10 ** minorDigits(currency)).toFixed(minorDigits(currency));
 
 /** An extra as it stands in its fields; a new one with what is usual. */
 export function typedExtra(extra: Extra | null, currency: string, place: string, today: string): Typed<ExtraField> {
