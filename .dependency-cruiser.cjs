@@ -36,7 +36,7 @@ module.exports = {
       to: {
         path: "node_modules/",
         pathNot:
-          "node_modules/(@sinclair/typebox|@noble/hashes|canonicalize|otplib|@otplib|stemmer|damerau-levenshtein|fraction\\.js|json-merge-patch|d3-geo)/",
+          "node_modules/(@sinclair/typebox|@noble/hashes|canonicalize|otplib|@otplib|stemmer|damerau-levenshtein|fraction\\.js|json-merge-patch|d3-geo|suncalc)/",
       },
     },
     {

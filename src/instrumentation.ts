@@ -1,14 +1,25 @@
 /** What begins with the app: what it reads of the outside, here the stand-ins that ship with it, and the look over every base at night. */
 export async function register(): Promise<void> {
   if (process.env.NEXT_RUNTIME !== "nodejs") return;
-  const [{ plugWeatherFeed }, { simulatedDay }, { watchAtNight }, { serveMetrics }] = await Promise.all([
+  const [
+    { plugFeeds },
+    { simulatedDay, simulatedHours },
+    { simulatedTide, simulatedTideFrom },
+    { watchAtNight },
+    { serveMetrics },
+  ] = await Promise.all([
     import("@/server/weather/feed"),
     import("@/stand-ins/weather-feed"),
+    import("@/stand-ins/tide-feed"),
     import("@/server/night/watch"),
     import("@/server/metrics/serve-metrics"),
   ]);
   endWithParent();
-  plugWeatherFeed(simulatedDay);
+  plugFeeds({
+    day: simulatedDay,
+    hours: simulatedHours,
+    tide: { from: simulatedTideFrom, turns: simulatedTide },
+  });
   watchAtNight();
   serveMetrics();
 }

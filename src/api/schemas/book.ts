@@ -7,6 +7,8 @@ import { InstantText, Uuid } from "../../core/basics/ids";
 import { languages } from "../../core/basics/languages";
 import { DepositHow } from "../../core/settlement/terms";
 import { SignedKind } from "../../core/handover/list";
+import { AboardReading } from "../../core/underway/readings";
+import { Outlook } from "../../core/weather/outlook";
 import { Key, oneOf } from "../../core/yacht/parts/basics";
 import { YachtFile } from "../../core/yacht/schema";
 import { CrewMember } from "./desk";
@@ -152,6 +154,10 @@ export const BoatBook = Type.Object(
     arrives: Type.Optional(Type.Union([Type.String(), Type.Null()])),
     /** the waters of the base; not in books of before, and not where nobody told them */
     area: Type.Optional(Area),
+    /** what was read at the signed check-in; older bases did not say */
+    readings: Type.Optional(Type.Array(AboardReading)),
+    /** wind and tide to come by the base's feeds; null where it has none, absent where an older base did not say */
+    outlook: Type.Optional(Type.Union([Outlook, Type.Null()])),
     /** what has changed in her file since it was studied, in words */
     changes: Type.Array(Type.String()),
     /** what was said in the study so far, from any device */

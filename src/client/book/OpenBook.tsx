@@ -6,12 +6,15 @@ import { PhotoSourceContext } from "../photos/photo-source";
 import type { BookStore } from "../store/book-store";
 import { StudyScreen } from "../study/StudyScreen";
 import { finderOf } from "../finder/finder-of";
+import { isPlanner } from "../planners/names";
+import { keepPlanners, PlannerPage } from "../planners/PlannerPage";
 import { AreaTab } from "./AreaTab";
 import { FindTab } from "./find/FindTab";
 import { BookFrame } from "./frame/BookFrame";
 import { bookTabs, useBookRoute } from "./route/route";
 import { PapersTab } from "./papers/PapersTab";
 import { PlanTab } from "./plan/PlanTab";
+import { useOfBoat } from "./today/of-boat";
 import { TodayTab } from "./today/TodayTab";
 import { useAt } from "./useAt";
 
@@ -24,13 +27,16 @@ export function OpenBook({ store }: { store: BookStore }) {
   useEffect(() => {
     // what makes a tab is on the device before the signal goes
     finderOf(store.book.yacht.file).catch(() => undefined);
+    keepPlanners();
   }, [store]);
+  const of = useOfBoat(store);
   if (route.at === "study") return <StudyScreen store={store} onBack={() => go("today")} />;
   const { file, slug } = book.yacht;
   return (
     <PhotoSourceContext value={photos}>
       <BookFrame tabs={bookTabs} route={route} go={go} file={file} head={head}>
-        {route.at === "today" && <TodayTab store={store} stage={head.stage} go={go} />}
+        {route.at === "today" && <TodayTab store={store} stage={head.stage} of={of} go={go} />}
+        {isPlanner(route.at) && <PlannerPage name={route.at} of={of} go={go} onBack={() => go("today")} />}
         {route.at === "find" && <FindTab file={file} route={route} go={go} tells={slug} yacht={slug} />}
         {route.at === "plan" && <PlanTab file={file} route={route} go={go} />}
         {route.at === "area" && book.area && <AreaTab area={book.area} onBack={() => go("today")} />}

@@ -8,6 +8,7 @@ import { sendPhotos, type OutPhoto } from "../outbox/photos";
 import { forgetAsked } from "./asked-before";
 import { forgetCrew } from "./crew-kept";
 import { forgetLeft, isSameCharter, leaveBehind, leftBehind } from "./left-behind";
+import { forgetTyped } from "./planner-typed";
 import { forgetMuster } from "./muster-changes";
 import Dexie, { type EntityTable } from "dexie";
 import { v7 as uuid } from "uuid";
@@ -79,6 +80,8 @@ export class BookStore {
     readonly book: BoatBook,
     /** when the base was last heard of, if this is what was kept */
     readonly keptAt: string | null,
+    /** by how many minutes this device's clock goes before the base's; not known of what was kept */
+    readonly clockAheadMin: number | null = null,
   ) {
     this.outbox = new Outbox([() => this.sendAnswers(), () => this.sendAddenda(), () => this.sendTaken()], () =>
       this.countPhotos(),
@@ -100,7 +103,7 @@ export class BookStore {
     const db = BookStore.database(book.reference);
     localStorage.setItem(nameKey, book.reference);
     await db.book.put({ key: "book", book, keptAt: new Date().toISOString() });
-    return BookStore.opened(new BookStore(db, book, null));
+    return BookStore.opened(new BookStore(db, book, null, clockAheadMin(book, Date.now())));
   }
 
   /** Sends what waits in books of the charter's yachts before this one; a book that has nothing left is taken off. */
@@ -192,6 +195,7 @@ export class BookStore {
     forgetAsked(this.book.yacht.slug);
     forgetMuster(this.book.stay.id);
     forgetCrew(this.book.stay.id);
+    forgetTyped(this.book.stay.id);
     localStorage.removeItem(nameKey);
     return true;
   }
@@ -317,6 +321,10 @@ export class BookStore {
     for (const listener of this.listeners) listener();
   }
 }
+
+/** By how many minutes a clock goes before the base's, as the base's book tells the time; null where it does not. */
+const clockAheadMin = ({ outlook }: BoatBook, nowMs: number): number | null =>
+  outlook ? Math.round((nowMs - Date.parse(outlook.at)) / 60_000) : null;
 
 /** What waits of some items, oldest first: their ids grow with time. */
 const waitingOf = <Row extends KeptItem>(rows: ReadonlyMap<string, Row>, most: number): Row[] =>

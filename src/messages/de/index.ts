@@ -7,6 +7,7 @@ import handover from "./handover.json";
 import message from "./message.json";
 import settlement from "./settlement.json";
 import signing from "./signing.json";
+import underway from "./underway.json";
 import yacht from "./yacht.json";
 
 /** The German catalogue: all that a skipper and a crew see. What only the base's people see is not in it. */
@@ -20,5 +21,6 @@ export const de = {
   ...message,
   ...settlement,
   ...signing,
+  ...underway,
   ...yacht,
 };

@@ -20,6 +20,7 @@ import people from "./people.json";
 import programs from "./programs.json";
 import settlement from "./settlement.json";
 import signing from "./signing.json";
+import underway from "./underway.json";
 import yacht from "./yacht.json";
 
 /** The English catalogue: one file for each subject. */
@@ -46,5 +47,6 @@ export const en = {
   ...programs,
   ...settlement,
   ...signing,
+  ...underway,
   ...yacht,
 };

@@ -4,6 +4,7 @@ import { wallClock } from "@/core/basics/wall-clock";
 import { withExtras } from "@/core/extras/aboard";
 import type { CharterTerms } from "@/core/settlement/terms";
 import { fold } from "@/core/handover/fold";
+import { mainValue } from "@/core/handover/state";
 import { studiedRevision } from "@/core/briefing/study/studied-revision";
 import { windLimits } from "@/core/weather/limits";
 import type { YachtFile } from "@/core/yacht/schema";
@@ -13,6 +14,8 @@ import { faultWords } from "@/messages/fault-words";
 import { findings } from "@/messages/findings";
 import type { Language } from "@/messages/languages";
 import { translatorOf, type Translator } from "@/messages/translator";
+import { now } from "../clock";
+import { outlookNow } from "../weather/outlook";
 import { bookUntil } from "../auth/book-link";
 import { currentArea } from "../db/area";
 import { currentBase } from "../db/base";
@@ -76,6 +79,8 @@ export async function boatBook(
     crew: await crewOf(db, stay.stayId),
     arrives: await arrivalOf(db, stay.stayId, base.timeZone),
     ...(told ? { area: told.area } : {}),
+    ...(checkIn?.sealedAt ? { readings: await readingsAt(db, checkIn.id) } : {}),
+    outlook: await outlookNow(db, now(), base.timeZone),
     changes: await changesSinceStudy(
       db,
       stay.yachtId,
@@ -115,6 +120,19 @@ async function othersOf(db: Queryable, here: StayView, t: Translator): Promise<P
       settlement: settledAt === null ? null : await settledBook(db, stayId),
     });
   return { others };
+}
+
+/** What was read at a signed check-in, and stands. */
+async function readingsAt(db: Queryable, handoverId: string): Promise<NonNullable<BoatBook["readings"]>> {
+  const { list, entries, seal } = await sealedRecord(db, handoverId);
+  const folded = fold(entries);
+  return list.lines.flatMap((line) => {
+    if (line.kind !== "reading") return [];
+    const values = mainValue(folded, line);
+    return values
+      ? [{ reading: line.id.slice("reading:".length), values, at: seal.sealedAt, told: "check-in" as const }]
+      : [];
+  });
 }
 
 async function arrivalOf(db: Queryable, stayId: string, timeZone: string): Promise<string | null> {

@@ -10,8 +10,9 @@ import { findHandover } from "../db/handovers";
 import { gateContext } from "../sealing/gate-context";
 import { openHandover } from "../handover/open";
 import { postEntries } from "@/testing/post-entries";
-import { simulatedDay, simulatedForecasts } from "@/stand-ins/weather-feed";
-import { plugWeatherFeed } from "../weather/feed";
+import { simulatedTide, simulatedTideFrom } from "@/stand-ins/tide-feed";
+import { simulatedDay, simulatedForecasts, simulatedHours } from "@/stand-ins/weather-feed";
+import { plugFeeds } from "../weather/feed";
 import { forecastFor } from "../weather/forecast";
 import { tellWeather } from "../weather/simulate";
 import { recordDefects } from "./record-defects";
@@ -194,7 +195,11 @@ describe("crew list and forecast", () => {
   it("say that the weather is simulated, the same for the same day, until the feed is told otherwise", async () => {
     const of = (day: string) => base.inBase((db) => forecastFor(db, day));
     expect(await of("2027-06-12")).toBeNull();
-    plugWeatherFeed(simulatedDay);
+    plugFeeds({
+      day: simulatedDay,
+      hours: simulatedHours,
+      tide: { from: simulatedTideFrom, turns: simulatedTide },
+    });
     expect(await of("2027-06-12")).toEqual(await of("2027-06-12"));
     expect((await of("2027-06-12"))?.from).toMatch(/simulated/);
     await base.inBase((db) => tellWeather(db, simulatedForecasts.gale("2027-06-12")));

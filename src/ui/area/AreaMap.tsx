@@ -50,11 +50,13 @@ interface Props {
   lit: number | null;
   /** where this device is, where that is known */
   own: number[] | null;
+  /** a way through them, from position to position */
+  way?: readonly (readonly number[])[];
   onPick: (index: number) => void;
 }
 
 /** The waters of a base: coasts, zones and signs, a mile to measure by; a tap picks what is there. */
-export function AreaMap({ area, title, words, kinds, lit, own, onPick }: Props) {
+export function AreaMap({ area, title, words, kinds, lit, own, way, onPick }: Props) {
   const drawn = useMemo(() => drawing(area), [area]);
   const ownAt = own && drawn.at(own);
   return (
@@ -67,6 +69,16 @@ export function AreaMap({ area, title, words, kinds, lit, own, onPick }: Props) 
         </path>
       </g>
       <Signs area={area} drawn={drawn} kinds={kinds} lit={lit} onPick={onPick} />
+      {way && way.length > 1 && (
+        <path
+          d={way.map((each, i) => `${i === 0 ? "M" : "L"}${drawn.at([...each]).join(" ")}`).join("")}
+          fill="none"
+          stroke="var(--brass)"
+          strokeWidth="5"
+          strokeDasharray="2 9"
+          strokeLinecap="round"
+        />
+      )}
       {ownAt && <circle cx={ownAt[0]} cy={ownAt[1]} r="9" fill="var(--paper)" stroke="var(--kelp)" strokeWidth="5" />}
       <Measure mile={drawn.mile} words={words} />
     </svg>

@@ -1,4 +1,5 @@
 import { useCallback, useSyncExternalStore } from "react";
+import { isPlanner, type PlannerName } from "../../planners/names";
 import { findableKinds, type FindableKind } from "@/core/yacht/finder/findable-kinds";
 
 export const bookTabs = ["today", "find", "plan", "papers"] as const;
@@ -9,7 +10,7 @@ export type Show = { kind: FindableKind | "place"; key: string };
 
 /** Where one is in a boat book. */
 export interface BookRoute {
-  at: BookTab | "study" | "area";
+  at: BookTab | "study" | "area" | PlannerName;
   show: Show | null;
   /** on Find: what can be wrong, instead of the field alone */
   isWrong: boolean;
@@ -21,7 +22,8 @@ const isKind = (text: string | undefined): text is Show["kind"] =>
 /** Reads an address without what stands before it: `find/fitting/gas-tap`, `plan/place/galley`, `papers`. */
 export function routeFrom(path: string, first: BookTab): BookRoute {
   const [tab, kind, key] = path.split("/");
-  const at = tab === "study" || tab === "area" ? tab : (bookTabs.find((each) => each === tab) ?? first);
+  const at =
+    tab === "study" || tab === "area" || isPlanner(tab) ? tab : (bookTabs.find((each) => each === tab) ?? first);
   const show = isKind(kind) && key ? { kind, key } : null;
   return { at, show, isWrong: at === "find" && kind === "wrong" };
 }

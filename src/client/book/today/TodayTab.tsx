@@ -2,6 +2,9 @@
 import { useTranslations } from "next-intl";
 import { useState } from "react";
 import type { Stage } from "@/core/stays/stage";
+import type { OfBoat } from "../../planners/frame/of-boat";
+import { ClockWarning } from "../../planners/left/ClockWarning";
+import { LeftAboard } from "../../planners/left/LeftAboard";
 import type { BookStore } from "../../store/book-store";
 import { Button } from "@/ui/Button";
 import { AfterCheckIn } from "../AfterCheckIn";
@@ -19,7 +22,17 @@ import { WhenAndWhere } from "./WhenAndWhere";
 import { WhoDoesWhat } from "./WhoDoesWhat";
 
 /** What a crew needs today: before it comes, on the day, under way and afterwards. */
-export function TodayTab({ store, stage, go }: { store: BookStore; stage: Stage; go: (at: BookRoute["at"]) => void }) {
+export function TodayTab({
+  store,
+  stage,
+  of,
+  go,
+}: {
+  store: BookStore;
+  stage: Stage;
+  of: OfBoat;
+  go: (at: BookRoute["at"]) => void;
+}) {
   const t = useTranslations("area");
   const { book } = store;
   const [openedAt] = useState(() => Date.now());
@@ -36,6 +49,8 @@ export function TodayTab({ store, stage, go }: { store: BookStore; stage: Stage;
       {stage === "before" && <WhenAndWhere store={store} />}
       {mayStudy && book.crew && <CrewPart book={book} />}
       {mayStudy && <BringAlong />}
+      {stage === "under-way" && <ClockWarning aheadMin={store.clockAheadMin} />}
+      {stage === "under-way" && <LeftAboard of={of} go={go} />}
       {stage === "under-way" && <AfterCheckIn store={store} />}
       {stage === "under-way" && <ComingBack store={store} nowMs={openedAt} />}
       {stage === "after" && <Over store={store} onPapers={() => go("papers")} />}

@@ -12,19 +12,31 @@ const countsDeg = 0.05;
 
 /** How much to let out, and how she lies to it in the steady wind and in gusts. */
 export function anchoring(input: AnchorInput): Anchoring {
-  const { waterM, bowM, riseM, fallM, lengthM, rode, windKn, gustKn, roomM } = input;
-  const heightM = waterM + riseM + bowM;
-  const [pullN, gustPullN] = [pullOf(input, windKn), pullOf(input, gustKn)];
-  const needM = needOf(input, heightM, pullN);
+  const { rode } = input;
+  const needM = needOf(input, heightOf(input), pullOf(input, input.windKn));
   const aboardM = rode.chainM + rode.ropeM;
-  const letOutM = Math.min(Math.ceil(needM - forgiven), aboardM);
+  return laid(input, Math.min(Math.ceil(needM - forgiven), aboardM), needM <= aboardM);
+}
+
+/** From the ground to the roller when the water is highest, m. */
+export const heightOf = ({ waterM, riseM, bowM }: AnchorInput): number => waterM + riseM + bowM;
+
+/**
+ * How she lies to a length that somebody chose.
+ *
+ * @param letOutM at least the height of the roller, at most what is aboard
+ * @param enough whether it is as much as was asked for
+ */
+export function laid(input: AnchorInput, letOutM: number, enough: boolean): Anchoring {
+  const { waterM, bowM, fallM, lengthM, rode, windKn, gustKn, roomM } = input;
+  const heightM = heightOf(input);
+  const [pullN, gustPullN] = [pullOf(input, windKn), pullOf(input, gustKn)];
   const parts = partsOf(rode, letOutM);
   const [wind, gust] = [lying(parts, heightM, pullN), lying(parts, heightM, gustPullN)];
   const swingRadiusM = {
     low: lying(parts, waterM - fallM + bowM, pullN).reachM + lengthM,
     high: wind.reachM + lengthM,
   };
-  const enough = needM <= aboardM;
   const radiusM = Math.max(swingRadiusM.low, swingRadiusM.high);
   const reasons: AnchorReason[] = [
     ...(enough ? [] : (["not-enough"] as const)),
@@ -41,7 +53,7 @@ export function anchoring(input: AnchorInput): Anchoring {
 }
 
 /** Pull of wind and current at the bow, N: half of density, speed squared and drag area, of air and of water. */
-function pullOf({ currentKn, dragAreaAirM2, dragAreaWaterM2 }: AnchorInput, windKn: number): number {
+export function pullOf({ currentKn, dragAreaAirM2, dragAreaWaterM2 }: AnchorInput, windKn: number): number {
   const [wind, current] = [msPerKn * windKn, msPerKn * currentKn];
   return 0.5 * airKgPerM3 * wind * wind * dragAreaAirM2 + 0.5 * seawaterKgPerM3 * current * current * dragAreaWaterM2;
 }

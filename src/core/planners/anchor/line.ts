@@ -57,6 +57,41 @@ function upperEnd(parts: readonly Part[], lengthM: number): Part[] {
   return upper;
 }
 
+/** The lower end of a line: so much of it, counted from the anchor. */
+function lowerEnd(parts: readonly Part[], lengthM: number): Part[] {
+  const lower: Part[] = [];
+  let left = lengthM;
+  for (const part of parts) {
+    const taken = Math.min(left, part.lengthM);
+    if (taken > 0) lower.push({ ...part, lengthM: taken });
+    left -= taken;
+  }
+  return lower;
+}
+
+/**
+ * Where points of a line lie, as `lying` found it: along the ground from the anchor, and above the ground, m.
+ *
+ * @param atM along the line from the anchor, m; beyond its end it is its end
+ */
+export function shapeOf(
+  parts: readonly Part[],
+  { onGroundM, upliftDeg }: Lying,
+  pullN: number,
+  atM: readonly number[],
+): { alongM: number; aboveM: number }[] {
+  const lengthM = parts.reduce((sum, part) => sum + part.lengthM, 0);
+  return atM.map((each) => {
+    const at = Math.min(Math.max(each, 0), lengthM);
+    if (at <= onGroundM) return { alongM: at, aboveM: 0 };
+    if (pullN === 0 || upliftDeg >= 90) return { alongM: onGroundM, aboveM: at - onGroundM };
+    const lifted = upperEnd(parts, lengthM - onGroundM);
+    const upN = Math.tan((upliftDeg * Math.PI) / 180) * pullN;
+    const { riseM, runM } = span(lowerEnd(lifted, at - onGroundM), upN, pullN);
+    return { alongM: onGroundM + runM, aboveM: riseM };
+  });
+}
+
 /** The figure at which a rising function reaches a goal, between two others. */
 function where(rises: (at: number) => number, goal: number, from: number, to: number): number {
   let [low, high] = [from, to];

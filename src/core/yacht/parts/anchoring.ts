@@ -12,6 +12,9 @@ export const GroundTackle = strict({
   chainDiameterMm: figure({ minimum: 0, maximum: 40 }),
   chainM: figure({ minimum: 0, maximum: 300 }),
   ropeM: figure({ minimum: 0, maximum: 300 }),
+  /** what a metre weighs in air; by a rule from its diameter where nobody weighed it */
+  chainKgPerM: Type.Optional(Type.Number({ exclusiveMinimum: 0, maximum: 20 })),
+  ropeKgPerM: Type.Optional(Type.Number({ exclusiveMinimum: 0, maximum: 3 })),
   /** paid out against its marks at every handover, and recorded in metres */
   measured: Type.Optional(Type.Boolean()),
   marks: Type.Array(Mark, { maxItems: 20 }),

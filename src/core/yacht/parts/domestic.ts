@@ -26,6 +26,8 @@ export const Gas = strict({
   bottleKg: figure({ exclusiveMinimum: 0, maximum: 30 }),
   bottleValve: Type.Optional(Key),
   tap: Type.Optional(Key),
+  /** what one burner takes in an hour */
+  burnerGph: Type.Optional(Type.Number({ exclusiveMinimum: 0, maximum: 1000 })),
 });
 
 export const Tender = strict({

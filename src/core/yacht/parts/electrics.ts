@@ -26,6 +26,13 @@ export const Charger = strict({
   kind: oneOf(["alternator", "shore-charger", "solar"] as const),
   outputA: figure({ exclusiveMinimum: 0, maximum: 1000 }),
   charges: Type.Array(Key, { minItems: 1, maxItems: 6 }),
+  /** an alternator, warm: what it gives at which revs of its engine, lowest first */
+  gives: Type.Optional(
+    Type.Array(
+      strict({ rpm: Type.Integer({ minimum: 0, maximum: 10_000 }), amps: Type.Number({ minimum: 0, maximum: 1000 }) }),
+      { minItems: 1, maxItems: 8 },
+    ),
+  ),
 });
 
 export const Generator = strict({

@@ -35,6 +35,17 @@ export type FittingKind = (typeof fittingKinds)[number];
 /** A photo: one that was kept, by its hash, or one of the drawn samples that ship with the app. */
 export const PhotoName = Type.String({ pattern: "^(drawn:[a-z-]{1,40}|[0-9a-f]{64})$" });
 
+/** What is on when a switch is: how much it takes of the service bank on average, and between which hours of a usual day. */
+const Draw = strict({
+  name: Words,
+  amps: Type.Number({ exclusiveMinimum: 0, maximum: 500 }),
+  fromHour: Type.Integer({ minimum: 0, maximum: 23 }),
+  /** until the beginning of this hour; a day long where it is the same */
+  toHour: Type.Integer({ minimum: 0, maximum: 23 }),
+  /** not to be done without: lights at anchor, pumps */
+  keep: Type.Optional(Type.Boolean()),
+});
+
 /** A thing one can point at. */
 export const Fitting = strict({
   name: Words,
@@ -73,6 +84,8 @@ export const Fitting = strict({
   /** how long it may run in one go, and how long it then rests: windlass, thruster, winch */
   runSeconds: Type.Optional(figureOrRange(1, 3600)),
   restSeconds: Type.Optional(figureOrRange(1, 3600)),
+  /** switches, panels and controls: what is on with them */
+  draws: Type.Optional(Type.Array(Draw, { minItems: 1, maxItems: 8 })),
   /** what lies beside it or looks alike and must not be mistaken for it */
   notThis: Type.Optional(Type.Array(Key, { minItems: 1, maxItems: 6 })),
   /** pumps: where their handle is */

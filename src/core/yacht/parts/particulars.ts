@@ -38,6 +38,19 @@ export const Particulars = strict({
     strict({
       from: oneOf(["surface", "transducer", "keel"] as const),
       offsetM: Type.Number({ minimum: -5, maximum: 5 }),
+      /** how far the transducer lies below the surface */
+      transducerM: Type.Optional(Type.Number({ minimum: 0, maximum: 5 })),
     }),
   ),
+  /** from the water up to the bow roller */
+  bowHeightM: Type.Optional(Type.Number({ exclusiveMinimum: 0, maximum: 6 })),
+  /** areas that wind and current pull on at anchor, with their drag, as somebody measured them */
+  dragAreaM2: Type.Optional(
+    strict({
+      air: Type.Number({ exclusiveMinimum: 0, maximum: 200 }),
+      water: Type.Number({ minimum: 0, maximum: 20 }),
+    }),
+  ),
+  /** by which wind her table of reefs is written */
+  reefsBy: Type.Optional(oneOf(["true", "apparent"] as const)),
 });
