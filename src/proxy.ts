@@ -20,7 +20,7 @@ export function proxy(request: NextRequest): NextResponse {
   answer.headers.set("x-request-id", requestId);
   answer.headers.set("x-content-type-options", "nosniff");
   answer.headers.set("referrer-policy", "no-referrer");
-  answer.headers.set("permissions-policy", "camera=(self), geolocation=(), microphone=()");
+  answer.headers.set("permissions-policy", "camera=(self), geolocation=(self), microphone=()");
   return answer;
 }
 

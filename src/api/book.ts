@@ -4,7 +4,7 @@ import { charter } from "./callers";
 import { Done, endpoint } from "./endpoint";
 import { closed } from "./schemas/closed";
 import { CrewMember } from "./schemas/desk";
-import { AddendumBatch, BoatBook, ItemAnswers, StudyBatch } from "./schemas/book";
+import { AddendumBatch, BoatBook, ItemAnswers, LogBatch, StudyBatch } from "./schemas/book";
 import { OpenAnswer } from "./schemas/handover";
 
 export const readBook = endpoint({
@@ -38,6 +38,18 @@ export const postStudy = endpoint({
   body: StudyBatch,
   maxBytes: 200_000,
   answer: ItemAnswers,
+});
+
+export const postBoatLog = endpoint({
+  name: "post-boat-log",
+  method: "POST",
+  path: "/api/book/log",
+  about: "Takes what a crew tells under way, once the check-in is signed; each is answered by itself.",
+  who: [charter()],
+  body: LogBatch,
+  maxBytes: 200_000,
+  answer: ItemAnswers,
+  errors: ["no-such-charter", "no-check-in"],
 });
 
 export const tellCrew = endpoint({

@@ -166,6 +166,7 @@ export const errors = {
   "other-class-revision": 409,
   "other-content": 409,
   "other-currency": 409,
+  "not-this-yacht": 422,
   "other-handover": 422,
   "other-revision": 409,
   "other-side": 403,

@@ -7,6 +7,7 @@ import { InstantText, Uuid } from "../../core/basics/ids";
 import { languages } from "../../core/basics/languages";
 import { DepositHow } from "../../core/settlement/terms";
 import { SignedKind } from "../../core/handover/list";
+import { LogEntry } from "../../core/underway/log/entry";
 import { AboardReading } from "../../core/underway/readings";
 import { Outlook } from "../../core/weather/outlook";
 import { Key, oneOf } from "../../core/yacht/parts/basics";
@@ -156,6 +157,8 @@ export const BoatBook = Type.Object(
     area: Type.Optional(Area),
     /** what was read at the signed check-in; older bases did not say */
     readings: Type.Optional(Type.Array(AboardReading)),
+    /** what was told under way, from any device; older bases did not take it */
+    log: Type.Optional(Type.Array(LogEntry)),
     /** wind and tide to come by the base's feeds; null where it has none, absent where an older base did not say */
     outlook: Type.Optional(Type.Union([Outlook, Type.Null()])),
     /** what has changed in her file since it was studied, in words */
@@ -219,6 +222,9 @@ export const StudyBatch = Type.Object(
   },
   closed,
 );
+
+/** Entries of the log of a boat under way; each is checked by itself. */
+export const LogBatch = Type.Object({ entries: Type.Array(Type.Unknown(), { minItems: 1, maxItems: 100 }) }, closed);
 
 /** What became of each thing that a device sent: the base has it now, had it before, or refuses it and why. */
 export const ItemAnswers = Type.Object(

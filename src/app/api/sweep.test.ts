@@ -61,6 +61,7 @@ const allowed: Record<string, string> = {
   "read-book": "CY",
   "post-book-addenda": "CY",
   "post-study": "CY",
+  "post-boat-log": "CY",
   "tell-crew": "CY",
   "walk-alone": "CY",
   "read-aboard": everybody,
@@ -407,6 +408,7 @@ const bodies: Record<string, () => Record<string, unknown>> = {
   "post-book-addenda": () => ({ addenda: [{}] }),
   "tell-crew": () => ({ crew: [], arrives: "25:00" }),
   "post-study": () => ({ answers: [{}] }),
+  "post-boat-log": () => ({ entries: [{}] }),
   "open-handover": () => ({ stayId: ids.stay, kind: "prep" }),
   "join-handover": () => ({ code: randomUUID().slice(0, 8), name: "Tam" }),
   "post-entries": () => ({ entries: [{}] }),
@@ -706,6 +708,7 @@ describe("what is no body", () => {
       "post-entries": ["entries", "D"],
       "post-book-addenda": ["addenda", "C"],
       "post-study": ["answers", "C"],
+      "post-boat-log": ["entries", "C"],
       "post-notes": ["notes", "M"],
       "post-base-addenda": ["addenda", "M"],
     };

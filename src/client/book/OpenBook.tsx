@@ -14,7 +14,7 @@ import { BookFrame } from "./frame/BookFrame";
 import { bookTabs, useBookRoute } from "./route/route";
 import { PapersTab } from "./papers/PapersTab";
 import { PlanTab } from "./plan/PlanTab";
-import { useOfBoat } from "./today/of-boat";
+import { useLog, useOfBoat } from "./today/of-boat";
 import { TodayTab } from "./today/TodayTab";
 import { useAt } from "./useAt";
 
@@ -29,14 +29,17 @@ export function OpenBook({ store }: { store: BookStore }) {
     finderOf(store.book.yacht.file).catch(() => undefined);
     keepPlanners();
   }, [store]);
-  const of = useOfBoat(store);
+  const log = useLog(store);
+  const of = useOfBoat(store, log);
   if (route.at === "study") return <StudyScreen store={store} onBack={() => go("today")} />;
   const { file, slug } = book.yacht;
   return (
     <PhotoSourceContext value={photos}>
       <BookFrame tabs={bookTabs} route={route} go={go} file={file} head={head}>
-        {route.at === "today" && <TodayTab store={store} stage={head.stage} of={of} go={go} />}
-        {isPlanner(route.at) && <PlannerPage name={route.at} of={of} go={go} onBack={() => go("today")} />}
+        {route.at === "today" && <TodayTab store={store} stage={head.stage} of={of} log={log} go={go} />}
+        {isPlanner(route.at) && (
+          <PlannerPage name={route.at} of={of} store={store} log={log} go={go} onBack={() => go("today")} />
+        )}
         {route.at === "find" && <FindTab file={file} route={route} go={go} tells={slug} yacht={slug} />}
         {route.at === "plan" && <PlanTab file={file} route={route} go={go} />}
         {route.at === "area" && book.area && <AreaTab area={book.area} onBack={() => go("today")} />}

@@ -1,5 +1,6 @@
 "use client";
 import { lazy, Suspense } from "react";
+import type { BookStore, KeptLog } from "../store/book-store";
 import type { OfBoat } from "./frame/of-boat";
 import type { PlannerName } from "./names";
 
@@ -11,6 +12,8 @@ const parts = {
   fuel: () => import("./fuel/FuelPlanner").then(({ FuelPlanner }) => ({ default: FuelPlanner })),
   water: () => import("./water/WaterPlanner").then(({ WaterPlanner }) => ({ default: WaterPlanner })),
   power: () => import("./power/PowerPlanner").then(({ PowerPlanner }) => ({ default: PowerPlanner })),
+  round: () => import("./round/MorningRound").then(({ MorningRound }) => ({ default: MorningRound })),
+  log: () => import("./log/CrewLog").then(({ CrewLog }) => ({ default: CrewLog })),
   back: () => import("./back/WayBackPlanner").then(({ WayBackPlanner }) => ({ default: WayBackPlanner })),
 };
 const Anchor = lazy(parts.anchor);
@@ -20,16 +23,20 @@ const Fuel = lazy(parts.fuel);
 const Water = lazy(parts.water);
 const Power = lazy(parts.power);
 const Back = lazy(parts.back);
+const Round = lazy(parts.round);
+const Log = lazy(parts.log);
 
 interface Props {
   name: PlannerName;
   of: OfBoat;
+  store: BookStore;
+  log: readonly KeptLog[];
   go: (at: PlannerName) => void;
   onBack: () => void;
 }
 
 /** One planner of the boat under way. */
-export function PlannerPage({ name, of, go, onBack }: Props) {
+export function PlannerPage({ name, of, store, log, go, onBack }: Props) {
   return (
     <Suspense fallback={null}>
       {name === "anchor" && <Anchor of={of} onBack={onBack} onWatch={() => go("watch")} />}
@@ -38,6 +45,8 @@ export function PlannerPage({ name, of, go, onBack }: Props) {
       {name === "fuel" && <Fuel of={of} onBack={onBack} />}
       {name === "water" && <Water of={of} onBack={onBack} />}
       {name === "power" && <Power of={of} onBack={onBack} />}
+      {name === "round" && <Round of={of} store={store} onBack={onBack} />}
+      {name === "log" && <Log of={of} store={store} log={log} onBack={onBack} />}
       {name === "back" && <Back of={of} onBack={onBack} />}
     </Suspense>
   );

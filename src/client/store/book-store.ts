@@ -1,4 +1,4 @@
-import { postBookAddenda, postStudy } from "@/api/book";
+import { postBoatLog, postBookAddenda, postStudy } from "@/api/book";
 import { readPhoto } from "@/api/photos";
 import { filePhotos } from "@/core/yacht/file-photos";
 import { call, callForBytes } from "../api/call";
@@ -15,6 +15,7 @@ import { v7 as uuid } from "uuid";
 import type { StudyAnswer } from "@/core/briefing/study/answer";
 import type { BoatBook } from "@/api/schemas/book";
 import type { Said } from "@/core/briefing/study/said";
+import { isForBase, type LogEntry } from "@/core/underway/log/entry";
 import type { Addendum } from "@/core/handover/addenda/addendum";
 import type { IncidentKind } from "@/core/incidents/incident";
 import { withFileOfToday } from "./file-of-today";
@@ -28,6 +29,19 @@ export interface KeptAnswer extends KeptItem {
 export interface KeptAddendum extends KeptItem {
   addendum: Addendum;
 }
+
+/** An entry of the log under way; the crew's own stays on this device until somebody tells it. */
+export interface KeptLog extends KeptItem {
+  entry: LogEntry;
+  isOwn: boolean;
+}
+
+/** An entry without what the store knows by itself. */
+export type SaidUnderWay = LogEntry extends infer Entry
+  ? Entry extends LogEntry
+    ? Omit<Entry, "v" | "id" | "yacht" | "at">
+    : never
+  : never;
 
 interface KeptBook {
   key: "book";
@@ -54,6 +68,7 @@ type BookDatabase = Dexie & {
   photos: EntityTable<KeptSmallPhoto, "hash">;
   addenda: EntityTable<KeptAddendum, "id">;
   taken: EntityTable<OutPhoto, "hash">;
+  log: EntityTable<KeptLog, "id">;
 };
 
 /** Which charter's book this device holds. */
@@ -69,6 +84,8 @@ export interface StudySave {
 export class BookStore {
   private readonly answers = new Map<string, KeptAnswer>();
   private readonly added = new Map<string, KeptAddendum>();
+  private readonly told = new Map<string, KeptLog>();
+  private toldList: KeptLog[] = [];
   private photosWaiting = 0;
   private readonly listeners = new Set<() => void>();
   private saved: StudySave = { waiting: 0, fault: null };
@@ -83,8 +100,9 @@ export class BookStore {
     /** by how many minutes this device's clock goes before the base's; not known of what was kept */
     readonly clockAheadMin: number | null = null,
   ) {
-    this.outbox = new Outbox([() => this.sendAnswers(), () => this.sendAddenda(), () => this.sendTaken()], () =>
-      this.countPhotos(),
+    this.outbox = new Outbox(
+      [() => this.sendLog(), () => this.sendAnswers(), () => this.sendAddenda(), () => this.sendTaken()],
+      () => this.countPhotos(),
     );
   }
 
@@ -92,6 +110,7 @@ export class BookStore {
     const db = new Dexie(`brinecove-book-${reference}`) as BookDatabase;
     db.version(1).stores({ book: "key", answers: "id, state", photos: "hash" });
     db.version(2).stores({ addenda: "id, state", taken: "hash, state" });
+    db.version(3).stores({ log: "id, state" });
     return db;
   }
 
@@ -149,6 +168,10 @@ export class BookStore {
       store.added.set(addendum.id, { id: addendum.id, addendum, state: "there", message: null });
     for (const kept of await store.db.addenda.toArray())
       if (store.added.get(kept.id)?.state !== "there") store.added.set(kept.id, kept);
+    for (const entry of store.book.log ?? [])
+      store.told.set(entry.id, { id: entry.id, entry, state: "there", message: null, isOwn: false });
+    for (const kept of await store.db.log.toArray())
+      if (store.told.get(kept.id)?.state !== "there") store.told.set(kept.id, kept);
     await store.countPhotos();
     void store.send();
     return store;
@@ -236,6 +259,42 @@ export class BookStore {
     void this.send();
   }
 
+  /** The log under way, from the base and from here, oldest first. */
+  log(): readonly KeptLog[] {
+    return this.toldList;
+  }
+
+  /** Writes an entry into the log, here first; what is for the base goes to it, all else stays the crew's own. */
+  async write(said: SaidUnderWay): Promise<void> {
+    const entry = {
+      v: 1,
+      id: uuid(),
+      yacht: this.book.yacht.slug,
+      at: new Date().toISOString(),
+      ...said,
+    } as LogEntry;
+    const isOwn = !isForBase(entry);
+    await this.keepLog({ id: entry.id, entry, state: isOwn ? "there" : "waiting", message: null, isOwn });
+  }
+
+  /** Tells the base an entry that was the crew's own. */
+  async share(id: string): Promise<void> {
+    const kept = this.told.get(id);
+    if (kept?.isOwn) await this.keepLog({ ...kept, isOwn: false, state: "waiting" });
+  }
+
+  private async keepLog(kept: KeptLog): Promise<void> {
+    this.told.set(kept.id, kept);
+    try {
+      await this.db.log.put(kept);
+      this.saved = { ...this.saved, fault: null };
+    } catch (error) {
+      this.saved = { ...this.saved, fault: (error as Error).name };
+    }
+    this.changed();
+    void this.send();
+  }
+
   /** What was added to the signed check-in and is not in the book yet, oldest first. */
   waitingAddenda(): KeptAddendum[] {
     const known = new Set((this.book.afterwards?.addenda ?? []).map(({ addendum }) => addendum.id));
@@ -278,6 +337,17 @@ export class BookStore {
     return this.outbox.flush();
   }
 
+  private sendLog(): Promise<void> {
+    return sendItems<KeptLog>({
+      waiting: async () => waitingOf(this.told, 50),
+      post: (rows) => call(postBoatLog, { body: { entries: rows.map(({ entry }) => entry) } }),
+      keep: async (answered) => {
+        for (const now of answered) await this.db.log.put(settled(this.told, now));
+        this.changed();
+      },
+    });
+  }
+
   private sendAnswers(): Promise<void> {
     return sendItems<KeptAnswer>({
       waiting: async () => waitingOf(this.answers, 100),
@@ -314,9 +384,12 @@ export class BookStore {
   private changed(): void {
     const kept = [...this.answers.values()];
     this.list = kept.filter((each) => each.state !== "refused").map((each) => each.answer);
+    this.toldList = [...this.told.values()].sort((a, b) => Date.parse(a.entry.at) - Date.parse(b.entry.at));
     this.saved = {
       ...this.saved,
-      waiting: [...kept, ...this.added.values()].filter((each) => each.state === "waiting").length + this.photosWaiting,
+      waiting:
+        [...kept, ...this.added.values(), ...this.told.values()].filter((each) => each.state === "waiting").length +
+        this.photosWaiting,
     };
     for (const listener of this.listeners) listener();
   }

@@ -86,9 +86,13 @@ export function withTyped<Name extends string>(
 export const missingOf = <Name extends string>(figures: Figures<Name>, needed: readonly Name[]): Name[] =>
   needed.filter((name) => figures[name] === null);
 
-/** Hours after which a reading or a forecast is told as old. */
-export const oldAfterHours = 12;
+/** Hours after which a forecast, or a gauge that was read, is told as old. */
+const oldAfterHours = 24;
 
 /** How many hours ago something was told; never less than none, where a clock is wrong. */
 export const ageHours = (at: Instant, now: Instant): number =>
   Math.max(0, (Date.parse(now) - Date.parse(at)) / 3_600_000);
+
+/** Whether a figure was told so long ago that it is to be looked at again. */
+export const isOld = (source: Source, now: Instant): boolean =>
+  "at" in source && ageHours(source.at, now) > oldAfterHours;

@@ -15,6 +15,7 @@ import { findings } from "@/messages/findings";
 import type { Language } from "@/messages/languages";
 import { translatorOf, type Translator } from "@/messages/translator";
 import { now } from "../clock";
+import { boatLogOf } from "../db/boat-log";
 import { outlookNow } from "../weather/outlook";
 import { bookUntil } from "../auth/book-link";
 import { currentArea } from "../db/area";
@@ -80,6 +81,7 @@ export async function boatBook(
     arrives: await arrivalOf(db, stay.stayId, base.timeZone),
     ...(told ? { area: told.area } : {}),
     ...(checkIn?.sealedAt ? { readings: await readingsAt(db, checkIn.id) } : {}),
+    log: await boatLogOf(db, stay.stayId),
     outlook: await outlookNow(db, now(), base.timeZone),
     changes: await changesSinceStudy(
       db,

@@ -52,6 +52,7 @@ export interface HeldOfGuest {
   charters: { reference: string; yacht: string; from: Instant; until: Instant; as: string[]; language: string }[];
   crew: { reference: string; crew: unknown; at: Instant }[];
   study: { reference: string; said: unknown; at: Instant }[];
+  told: { reference: string; entry: unknown; at: Instant }[];
   calls: { reference: string; topic: string | null; words: string; at: Instant }[];
   messages: { at: Instant; kind: string; to: string | null; subject: string; words: string }[];
   signatures: { record: string; side: string; name: string; strokes: number; at: Instant }[];
@@ -83,6 +84,9 @@ export async function heldOfGuest(db: Queryable, guest: string): Promise<HeldOfG
     ),
     study: await all(
       "select c.reference, a.content as said, a.received_at as at from charter c join study_answer a on a.base_id = c.base_id and a.charter_id = c.id where c.skipper_id = $1 order by a.received_at",
+    ),
+    told: await all(
+      `select stay_reference(c.reference, s.part) as reference, l.content as entry, l.received_at as at from ${ofCharters} join boat_log l on l.base_id = s.base_id and l.stay_id = s.id order by l.number`,
     ),
     calls: await all(
       `select stay_reference(c.reference, s.part) as reference, n.topic, n.words, n.noted_at as at from ${ofCharters} join call_note n on n.base_id = s.base_id and n.stay_id = s.id order by n.noted_at`,

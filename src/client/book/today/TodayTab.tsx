@@ -5,7 +5,9 @@ import type { Stage } from "@/core/stays/stage";
 import type { OfBoat } from "../../planners/frame/of-boat";
 import { ClockWarning } from "../../planners/left/ClockWarning";
 import { LeftAboard } from "../../planners/left/LeftAboard";
-import type { BookStore } from "../../store/book-store";
+import { Tonight } from "../../planners/log/Tonight";
+import { ThisMorning } from "../../planners/round/ThisMorning";
+import type { BookStore, KeptLog } from "../../store/book-store";
 import { Button } from "@/ui/Button";
 import { AfterCheckIn } from "../AfterCheckIn";
 import { ComingBack } from "../ComingBack";
@@ -26,11 +28,13 @@ export function TodayTab({
   store,
   stage,
   of,
+  log,
   go,
 }: {
   store: BookStore;
   stage: Stage;
   of: OfBoat;
+  log: readonly KeptLog[];
   go: (at: BookRoute["at"]) => void;
 }) {
   const t = useTranslations("area");
@@ -50,7 +54,9 @@ export function TodayTab({
       {mayStudy && book.crew && <CrewPart book={book} />}
       {mayStudy && <BringAlong />}
       {stage === "under-way" && <ClockWarning aheadMin={store.clockAheadMin} />}
+      {stage === "under-way" && <ThisMorning of={of} log={log} onOpen={() => go("round")} />}
       {stage === "under-way" && <LeftAboard of={of} go={go} />}
+      {stage === "under-way" && <Tonight of={of} store={store} log={log} />}
       {stage === "under-way" && <AfterCheckIn store={store} />}
       {stage === "under-way" && <ComingBack store={store} nowMs={openedAt} />}
       {stage === "after" && <Over store={store} onPapers={() => go("papers")} />}

@@ -1,5 +1,5 @@
 "use client";
-import { useFormatter, useTranslations } from "next-intl";
+import { useTranslations } from "next-intl";
 import { useState } from "react";
 import { addHours } from "@/core/basics/instant";
 import { laid } from "@/core/planners/anchor/anchor";
@@ -22,6 +22,7 @@ import type { OfBoat } from "../frame/of-boat";
 import { PlannerFrame } from "../frame/PlannerFrame";
 import styles from "../frame/Planner.module.css";
 import { useShown } from "../frame/units";
+import { useClock } from "../frame/useClock";
 import { usePlanner, type Corrected } from "../frame/usePlanner";
 import { AnchorReasons } from "./AnchorReasons";
 import { LetOut } from "./LetOut";
@@ -150,21 +151,12 @@ function Rows({
   names: readonly AnchorField[];
 }) {
   const t = useTranslations("anchoring");
-  const format = useFormatter();
+  const clock = useClock(of.timeZone, of.now);
   const { figures, typed, correct, takeBack } = corrected;
   const added = depthAddedM(of.file.particulars);
   const leaves = addHours(of.now, figures.stayH?.value ?? 0);
   const hints: Partial<Record<AnchorField, string>> = {
     waterM: t(`depth-${of.file.particulars.depth?.from ?? "unknown"}`, { added: added ?? 0 }),
-    stayH: t("leaves", {
-      at: format.dateTime(new Date(leaves), {
-        weekday: "short",
-        hour: "2-digit",
-        minute: "2-digit",
-        hourCycle: "h23",
-        timeZone: of.timeZone,
-      }),
-    }),
     roomM: t("room-hint"),
   };
   return (
@@ -179,6 +171,7 @@ function Rows({
           begins={begins[name] ?? anchorFields[name].least}
           addedM={name === "waterM" ? (added ?? 0) : 0}
           hint={hints[name] ?? ""}
+          words={name === "stayH" ? t("leaves", { at: clock(leaves) }) : undefined}
           onChange={(value) => correct(name, value)}
           onTakeBack={typed[name] ? () => takeBack(name) : null}
         />

@@ -14,7 +14,7 @@ const read = (stay: string): WhereSheIs | null => {
 };
 
 /** Where she is as this device was told, by its own position or by a place of the area; nothing of it leaves the device. */
-export function useWhereSheIs(stay: string) {
+export function useWhereSheIs(stay: string, onTold?: (lon: number, lat: number) => void) {
   const [where, setWhere] = useState(() => read(stay));
   const [fault, setFault] = useState(false);
   const tell = useCallback(
@@ -23,8 +23,9 @@ export function useWhereSheIs(stay: string) {
       keepTyped(stay, "where", { lon: { value: lon, at }, lat: { value: lat, at } });
       setFault(false);
       setWhere({ lon, lat, at });
+      onTold?.(lon, lat);
     },
-    [stay],
+    [stay, onTold],
   );
   const locate = useCallback(() => {
     if (!navigator.geolocation) return setFault(true);

@@ -21,10 +21,12 @@ interface Props {
   /** added to what is typed: an instrument that counts from the keel */
   addedM?: number;
   hint?: string;
+  /** in place of the figure with its unit */
+  words?: string | undefined;
 }
 
 /** One figure with where it comes from; opened, it is dragged or stepped, and the picture follows. */
-export function FigureRow({ label, field, figure, now, begins, onChange, onTakeBack, addedM = 0, hint }: Props) {
+export function FigureRow({ label, field, figure, now, begins, onChange, onTakeBack, addedM = 0, hint, words }: Props) {
   const t = useTranslations("planner");
   const [isOpen, setOpen] = useState(false);
   const id = useId();
@@ -37,7 +39,7 @@ export function FigureRow({ label, field, figure, now, begins, onChange, onTakeB
       <button type="button" aria-expanded={isOpen} aria-controls={id} onClick={() => setOpen(!isOpen)}>
         <span>{label}</span>
         <strong className={value === null ? styles.asked : undefined}>
-          {value === null ? t("asked") : shown.words(value - addedM, digits)}
+          {value === null ? t("asked") : (words ?? shown.words(value - addedM, digits))}
         </strong>
         <small>{figure ? source(figure.source) : t("nobody-knows")}</small>
       </button>

@@ -1,5 +1,5 @@
 import { useFormatter, useTranslations } from "next-intl";
-import { ageHours, oldAfterHours, type Source } from "@/core/underway/known";
+import { isOld, type Source } from "@/core/underway/known";
 
 /** Where a figure comes from and how old it is, in words; old is told as old. */
 export function useSourceWords(now: string): (source: Source) => string {
@@ -10,6 +10,6 @@ export function useSourceWords(now: string): (source: Source) => string {
     if (!("at" in source)) return t(source.from);
     const age = format.relativeTime(new Date(source.at), new Date(Math.max(Date.parse(now), Date.parse(source.at))));
     const words = source.from === "feed" ? t("feed", { name: source.name, age }) : t(source.from, { age });
-    return source.from === "feed" && ageHours(source.at, now) > oldAfterHours ? t("old", { words }) : words;
+    return isOld(source, now) ? t("old", { words }) : words;
   };
 }

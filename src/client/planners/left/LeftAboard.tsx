@@ -49,6 +49,9 @@ export function LeftAboard({ of, go }: { of: OfBoat; go: (at: PlannerName) => vo
         <Button large onClick={() => go("watch")}>
           {t("watch")}
         </Button>
+        <Button large onClick={() => go("log")}>
+          {t("log")}
+        </Button>
       </div>
     </section>
   );

@@ -4,7 +4,7 @@ import { localize } from "@/core/basics/words";
 import { fuelAnswer, fuelFields, fuelKnown } from "@/core/underway/fuel";
 import { gasHours } from "@/core/underway/gas";
 import { holdingTill } from "@/core/underway/holding";
-import { withTyped } from "@/core/underway/known";
+import { isOld, withTyped } from "@/core/underway/known";
 import { powerAnswer, powerFields, powerKnown } from "@/core/underway/power";
 import { waterAnswer, waterFields, waterKnown } from "@/core/underway/water";
 import { useLanguage } from "../../language/language";
@@ -32,7 +32,7 @@ export function useFuelLeft(of: OfBoat): Left | null {
   const best = answer.rows.find(({ rpm }) => rpm === answer.bestRpm) ?? answer.rows[0];
   const hours = best?.hours ?? 0;
   return {
-    verdict: hours < 2 ? "stop" : hours < 6 ? "watch" : "fine",
+    verdict: hours < 2 ? "stop" : hours < 6 || isOld(figures.litresL.source, of.now) ? "watch" : "fine",
     name: t("fuel"),
     figure: t("hours-at", { hours: shown("h").words(hours, hours < 10 ? 1 : 0), rpm: format.number(best?.rpm ?? 0) }),
     under: source(figures.litresL.source),
@@ -50,8 +50,12 @@ export function useWaterLeft(of: OfBoat): Left | null {
   if ("missing" in answered || !figures.litresL)
     return { verdict: "watch", name: t("water"), figure: t("not-known"), under: t("tell-it") };
   const { days, enough } = answered.answer;
+  const { source: told } = figures.litresL;
+  // reckoned down to nothing from an old reading: that says only that nobody looked since
+  if (isOld(told, of.now) && days.low < 0.5)
+    return { verdict: "watch", name: t("water"), figure: t("not-known"), under: source(told) };
   return {
-    verdict: enough === "yes" ? "fine" : enough === "perhaps" ? "watch" : "stop",
+    verdict: enough === "no" ? "stop" : enough === "perhaps" || isOld(told, of.now) ? "watch" : "fine",
     name: t("water"),
     figure: t("days", { low: shown("days").words(days.low, 1) }),
     under: source(figures.litresL.source),
@@ -92,7 +96,7 @@ export function useHoldingLeft(of: OfBoat): Left[] {
       return { verdict: "watch", name: localize(name, language), figure: t("not-known"), under: t("tell-it") };
     const days = (Date.parse(till.early) - Date.parse(of.now)) / dayMs;
     return {
-      verdict: days < 0 ? "stop" : days < 1 ? "watch" : "fine",
+      verdict: days < 1 ? "watch" : "fine",
       name: localize(name, language),
       figure: days < 0 ? t("may-be-full") : t("takes-till", { at: clock(till.early) }),
       under: source({ from: read.told, at: read.at }),

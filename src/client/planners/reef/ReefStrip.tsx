@@ -38,7 +38,7 @@ export function ReefStrip({ hours, reefs, isTrue, clock, title }: Props) {
               {reefs.find(({ id }) => id === set)?.word}
             </text>
           )}
-          {index % 6 === 0 && (
+          {index % 6 === 0 && index < hours.length - 3 && (
             <text x={10 + index * step} y={height - 8} fontSize="12" fill="var(--kelp)">
               {clock(at)}
             </text>
