@@ -49,7 +49,7 @@ export const postBoatLog = endpoint({
   body: LogBatch,
   maxBytes: 200_000,
   answer: ItemAnswers,
-  errors: ["no-such-charter", "no-check-in"],
+  errors: ["no-such-charter"],
 });
 
 export const tellCrew = endpoint({

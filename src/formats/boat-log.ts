@@ -12,8 +12,7 @@ export function logGpx(name: string, log: readonly LogEntry[]): string {
   );
   const gpx = new BaseBuilder();
   gpx.setMetadata(new Metadata({ name }));
-  gpx.setWayPoints(points);
-  gpx.setSegmentPoints(points);
+  if (points.length > 0) gpx.setWayPoints(points).setSegmentPoints(points);
   return buildGPX(gpx.toObject());
 }
 

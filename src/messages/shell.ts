@@ -55,6 +55,7 @@ export function shellMessages(messages: typeof en): Partial<typeof en> {
     "yacht-page": _yachtPage,
     form: _form,
     done: _done,
+    tells: _tells,
     table: _table,
     tune: _tune,
     ...rest

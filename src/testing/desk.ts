@@ -56,6 +56,7 @@ export const rowOf = (stay: StayView, change: Partial<TodayRow> = {}): TodayRow 
   farBelow: null,
   readiness: null,
   fileWork: null,
+  tells: null,
   ...change,
 });
 

@@ -24,6 +24,9 @@ import type { CharterTerms } from "../../core/settlement/terms";
 import type { WorkState } from "../../core/upkeep/defect";
 import { oneOf } from "../../core/yacht/parts/basics";
 import { YachtFile } from "../../core/yacht/schema";
+import type { LookName } from "../../core/underway/log/entry";
+import type { Overdue } from "../../core/underway/log/overdue";
+import type { WindHour } from "../../core/weather/outlook";
 import type { ReadyReason, ReadyState, ShortItem } from "../../core/upkeep/readiness";
 
 /** A signed record of a handover, as it was received. */
@@ -149,6 +152,13 @@ export interface TodayYacht {
   oddities: string[];
 }
 
+/** What a boat under way tells: where she lies tonight, her last round, and the first hour of wind above a limit. */
+export interface TellsBrief {
+  overdue: Overdue;
+  round: { at: string; odd: { look: LookName; words: string }[] } | null;
+  over: WindHour | null;
+}
+
 /** One line of Today: a stay with what it needs next. */
 export interface TodayRow {
   stay: StayView;
@@ -167,6 +177,8 @@ export interface TodayRow {
   readiness: Readiness | null;
   /** before a check-in: what ought to be in her file before the next walk */
   fileWork: FileWork | null;
+  /** under way: what she tells */
+  tells: TellsBrief | null;
 }
 
 /** One charter in the list of all. */

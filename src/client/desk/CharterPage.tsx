@@ -40,6 +40,9 @@ import { MoneyAuthority } from "./MoneyAuthority";
 import { EffectList } from "./charters/Effects";
 import { ChangeList } from "./charters/ChangeList";
 import type { ChangeStart } from "./charters/ChangeCharter";
+import { BoatLogPart } from "./underway/BoatLogPart";
+import { TellsPart } from "./underway/TellsPart";
+import type { LogEntry } from "@/core/underway/log/entry";
 import { CharterMessages } from "./messages/CharterMessages";
 import { GuestPart } from "./private/GuestPart";
 import { DeskPart, Pair } from "./shared/DeskPart";
@@ -78,6 +81,8 @@ interface Props {
   access: AccessBrief[];
   /** how many answers the crew has given in the study */
   study: number;
+  /** what was told under way, in the order in which it came */
+  log: LogEntry[];
 }
 
 const dayAndHour = {
@@ -182,6 +187,9 @@ function OpenStep({ step, at, ...props }: Props & { step: CharterStep; at: At })
     case "under-way":
       return (
         <DeskPart title={t("step.under-way")}>
+          {row.tells && <TellsPart tells={row.tells} at={at} />}
+          <h3>{t("tells.log")}</h3>
+          <BoatLogPart log={props.log} at={at} />
           {afterwards ? (
             <AddendaPart afterwards={afterwards} person={me} timeZone={timeZone} />
           ) : (

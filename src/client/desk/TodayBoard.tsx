@@ -12,6 +12,8 @@ import { YachtPlan } from "@/ui/plan/YachtPlan";
 import { call } from "../api/call";
 import { FileWorkLink } from "./FileWorkLink";
 import { NextAction } from "./NextAction";
+import { TellsChips } from "./underway/TellsChips";
+import { TellsPart } from "./underway/TellsPart";
 import { ReadinessPart, ReadyChip } from "./ReadinessPart";
 import styles from "./shared/Desk.module.css";
 
@@ -132,6 +134,8 @@ function StayTable({ label, rows, yachts, timeZone, now, chosenId, onChoose, onK
         ? { hour: "2-digit", minute: "2-digit", hourCycle: "h23", timeZone }
         : { day: "numeric", month: "short", timeZone },
     );
+  const clock = (at: string) =>
+    format.dateTime(new Date(at), { weekday: "short", hour: "2-digit", minute: "2-digit", hourCycle: "h23", timeZone });
   return (
     <table className={styles.table} aria-label={label} onKeyDown={onKeys}>
       <thead>
@@ -180,6 +184,7 @@ function StayTable({ label, rows, yachts, timeZone, now, chosenId, onChoose, onK
                   {row.notCleared && <Chip verdict="stop">{t("not-cleared")}</Chip>}
                   {row.readiness && <ReadyChip readiness={row.readiness} />}
                   {row.fileWork && <Chip verdict="watch">{t("file-work", { ...row.fileWork })}</Chip>}
+                  {row.tells && <TellsChips tells={row.tells} at={clock} />}
                   {row.farBelow && <Chip verdict="watch">{all("below.chip")}</Chip>}
                 </div>
               </td>
@@ -242,6 +247,7 @@ function Chosen({ row, yacht, timeZone }: { row: TodayRow; yacht: TodayYacht | u
           <FileWorkLink slug={stay.yachtSlug} work={row.fileWork} />
         </p>
       )}
+      {row.tells && <TellsPart tells={row.tells} at={when} />}
       {row.readiness && <ReadinessPart readiness={row.readiness} slug={stay.yachtSlug} />}
       {yacht && yacht.oddities.length > 0 && (
         <Box as="ul" display="grid" gap="1">

@@ -48,6 +48,7 @@ const draw = (
       changeOver={null}
       access={access}
       study={0}
+      log={[]}
     />,
     roles,
   );

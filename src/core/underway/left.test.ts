@@ -131,9 +131,19 @@ describe("the bank", () => {
 
   it("is as full as its volts say after a rest, and unknown without one", () => {
     // AGM: 12.65 V are 80 %
-    expect(powerKnown(heron, rested).percent).toEqual({ value: 80, source: { from: "check-in", at: rested[0]!.at } });
-    expect(powerKnown(heron, []).percent).toBeNull();
-    expect(powerKnown(heron, [read("battery-service", { volts: 12.65, restHours: 0 }, "14T07:00")]).percent).toBeNull();
+    expect(powerKnown(heron, rested, now).percent).toEqual({
+      value: 80,
+      source: { from: "check-in", at: rested[0]!.at },
+    });
+    expect(powerKnown(heron, [], now).percent).toBeNull();
+    expect(
+      powerKnown(heron, [read("battery-service", { volts: 12.65, restHours: 0 }, "14T07:00")], now).percent,
+    ).toBeNull();
+  });
+
+  it("is unknown again after a night: volts of yesterday say nothing", () => {
+    expect(powerKnown(heron, rested, "2027-06-14T19:00:00.000Z").percent?.value).toBe(80);
+    expect(powerKnown(heron, rested, "2027-06-14T19:01:00.000Z").percent).toBeNull();
   });
 
   it("is emptied by what her file says is on at each hour", () => {
@@ -141,7 +151,7 @@ describe("the bank", () => {
     expect(loads.map(({ id }) => id)).toEqual(
       expect.arrayContaining(["fridge-switch", "panel-1", "panel-3", "anchor-light-switch"]),
     );
-    const answer = powerAnswer(heron, powerKnown(heron, rested), plan, now, "Atlantic/Azores");
+    const answer = powerAnswer(heron, powerKnown(heron, rested, now), plan, now, "Atlantic/Azores");
     if (!("answer" in answer)) throw new Error("no answer");
     // eight in the morning: fridge 2.2 A and water pump 0.4 A, and the sun of half past eight on 8 A: 4.8 · sin(22.5°)
     const net = 4.8 * Math.sin(Math.PI / 8) - 2.6;
@@ -150,7 +160,7 @@ describe("the bank", () => {
     expect(answer.answer.dropFirst).toBe("fridge-switch");
     const without = powerAnswer(
       heron,
-      powerKnown(heron, rested),
+      powerKnown(heron, rested, now),
       { ...plan, off: ["fridge-switch"] },
       now,
       "Atlantic/Azores",
@@ -186,7 +196,7 @@ describe("the bank", () => {
 
   it("gives no figure without its charge, its loads or a bank", () => {
     const answer = (file: typeof heron, readings: AboardReading[]) =>
-      powerAnswer(file, powerKnown(file, readings), plan, now, "Atlantic/Azores");
+      powerAnswer(file, powerKnown(file, readings, now), plan, now, "Atlantic/Azores");
     expect(answer(heron, [])).toEqual({ missing: ["percent"] });
     expect(answer({ ...heron, fittings: {} }, rested)).toEqual({ fault: "no-loads" });
     expect(answer({ ...heron, batteries: {} }, rested)).toEqual({ fault: "no-bank" });

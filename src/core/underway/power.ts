@@ -5,7 +5,7 @@ import { power } from "../planners/power/power";
 import { chemistries, type Power, type PowerInput } from "../planners/power/schema";
 import { judge } from "../readings";
 import type { YachtFile } from "../yacht/schema";
-import type { Field, Figures, Known } from "./known";
+import { ageHours, type Field, type Figures, type Known } from "./known";
 import { readingsOfKind, type AboardReading } from "./readings";
 
 /** What a skipper may correct of the bank. */
@@ -28,7 +28,7 @@ export function serviceBank({ batteries }: YachtFile): [key: string, bank: Bank]
 const floorOf = ({ chemistry }: Bank): number => (chemistry === "lfp" ? 20 : 50);
 
 /** What is known of the bank: as it was last read, and her panels. */
-export function powerKnown(file: YachtFile, readings: readonly AboardReading[]): Figures<PowerField> {
+export function powerKnown(file: YachtFile, readings: readonly AboardReading[], now: Instant): Figures<PowerField> {
   const found = serviceBank(file);
   const solarA = found
     ? Object.values(file.chargers).reduce(
@@ -37,20 +37,30 @@ export function powerKnown(file: YachtFile, readings: readonly AboardReading[]):
       )
     : 0;
   return {
-    percent: found && percentRead(file, found, readings),
+    percent: found && percentRead(file, found, readings, now),
     floorPercent: found && { value: floorOf(found[1]), source: { from: "rule" } },
     solarA: { value: solarA, source: { from: "file" } },
     wantPercent: { value: 80, source: { from: "usual" } },
   };
 }
 
-/** Percent by its own monitor, or by its rest volts where those tell it; the later of the two. */
-function percentRead(file: YachtFile, [key, bank]: [string, Bank], readings: readonly AboardReading[]): Known | null {
+/** A reading older than this says nothing of how full a bank is: a night lies between, hours. */
+const freshHours = 12;
+
+/** Percent by its own monitor, or by its rest volts where those tell it; the later of the two, and none that is old. */
+function percentRead(
+  file: YachtFile,
+  [key, bank]: [string, Bank],
+  readings: readonly AboardReading[],
+  now: Instant,
+): Known | null {
   const monitors = new Set(readingsOfKind(file, "state-of-charge", key));
   const meters = new Set(readingsOfKind(file, "battery-rest", key));
   const told = readings.flatMap(({ reading, values, at, told: from }): (Known & { at: Instant })[] => {
     const percent = monitors.has(reading) ? values.percent : meters.has(reading) ? byVolts(bank, values) : null;
-    return typeof percent === "number" ? [{ value: Math.round(percent), source: { from, at }, at }] : [];
+    return typeof percent === "number" && ageHours(at, now) <= freshHours
+      ? [{ value: Math.round(percent), source: { from, at }, at }]
+      : [];
   });
   const last = told.toSorted((a, b) => Date.parse(a.at) - Date.parse(b.at)).at(-1);
   return last ? { value: last.value, source: last.source } : null;

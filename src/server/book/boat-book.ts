@@ -80,7 +80,7 @@ export async function boatBook(
     crew: await crewOf(db, stay.stayId),
     arrives: await arrivalOf(db, stay.stayId, base.timeZone),
     ...(told ? { area: told.area } : {}),
-    ...(checkIn?.sealedAt ? { readings: await readingsAt(db, checkIn.id) } : {}),
+    ...(checkIn?.sealedAt ? { readings: await readingsAt(db, checkIn.id, file) } : {}),
     log: await boatLogOf(db, stay.stayId),
     outlook: await outlookNow(db, now(), base.timeZone),
     changes: await changesSinceStudy(
@@ -124,16 +124,19 @@ async function othersOf(db: Queryable, here: StayView, t: Translator): Promise<P
   return { others };
 }
 
-/** What was read at a signed check-in, and stands. */
-async function readingsAt(db: Queryable, handoverId: string): Promise<NonNullable<BoatBook["readings"]>> {
+/** What was read of the yacht at a signed check-in, and stands; the charter's own papers are none of it. */
+async function readingsAt(
+  db: Queryable,
+  handoverId: string,
+  file: YachtFile,
+): Promise<NonNullable<BoatBook["readings"]>> {
   const { list, entries, seal } = await sealedRecord(db, handoverId);
   const folded = fold(entries);
   return list.lines.flatMap((line) => {
-    if (line.kind !== "reading") return [];
+    const reading = line.id.slice("reading:".length);
+    if (line.kind !== "reading" || !Object.hasOwn(file.readings, reading)) return [];
     const values = mainValue(folded, line);
-    return values
-      ? [{ reading: line.id.slice("reading:".length), values, at: seal.sealedAt, told: "check-in" as const }]
-      : [];
+    return values ? [{ reading, values, at: seal.sealedAt, told: "check-in" as const }] : [];
   });
 }
 

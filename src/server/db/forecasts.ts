@@ -21,3 +21,12 @@ export async function addForecast(db: Queryable, forecast: Forecast, at: string)
     [forecast.day, JSON.stringify(forecast), at],
   );
 }
+
+/** What the simulated feed was told to say of some days, by day. */
+export async function toldForecasts(db: Queryable, days: readonly string[]): Promise<ReadonlyMap<string, Forecast>> {
+  const { rows } = await db.query<{ day: string; forecast: Forecast }>(
+    "select distinct on (day) day::text as day, forecast from simulated_forecast where day = any($1::date[]) order by day, number desc",
+    [days],
+  );
+  return new Map(rows.map(({ day, forecast }) => [day, forecast]));
+}

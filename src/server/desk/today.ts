@@ -16,6 +16,7 @@ import { fileWork } from "../db/file-work";
 import type { Queryable } from "../db/pool";
 import { studyAnswersOfAll } from "../db/study";
 import { listYachts, type YachtRow } from "../db/yachts";
+import { withTells } from "./tells";
 import { readinessOf } from "../upkeep/readiness";
 
 export interface TodayView {
@@ -63,6 +64,7 @@ export function todayRow(stay: StayView, at: string): TodayRow {
     farBelow: null,
     readiness: null,
     fileWork: null,
+    tells: null,
   };
 }
 
@@ -122,7 +124,9 @@ export async function rowOfStay(db: Queryable, stay: StayView, file: YachtFile |
   const files = new Map(file ? [[stay.yachtId, file]] : []);
   const row = todayRow(stay, now());
   const [full] = await withReadiness(db, await withExperience(db, [row], files), files);
-  return full ?? row;
+  const { timeZone } = await currentBase(db);
+  const [told] = await withTells(db, [full ?? row], files, now(), timeZone);
+  return told ?? row;
 }
 
 /** Today at the base: who leaves, who comes back, what is unfinished, and who is under way. */
@@ -133,11 +137,12 @@ export async function todayView(db: Queryable): Promise<TodayView> {
   const near = await staysBetween(db, addHours(at, -24 * 45), addHours(at, 24 * 2));
   const yachts = await listYachts(db);
   const files = new Map(yachts.map(({ id, file }) => [id, file]));
-  const rows = await withExperience(
+  const known = await withExperience(
     db,
     near.map((stay) => todayRow(stay, at)),
     files,
   );
+  const rows = await withTells(db, known, files, at, base.timeZone);
   const isToday = (row: TodayRow) =>
     dayIn(row.stay.startsAt, base.timeZone) === today ||
     dayIn(row.stay.endsAt, base.timeZone) === today ||

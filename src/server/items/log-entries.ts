@@ -32,13 +32,15 @@ export async function takeLogEntries(
   const usual = stayInHand(stays);
   if (!usual) throw new AppError("no-such-charter");
   const stayOf = ({ yacht }: LogEntry) => stays.find(({ yachtSlug }) => yachtSlug === yacht) ?? usual;
-  if (!stays.some(isHandedOver)) throw new AppError("no-check-in");
   return takeItems<LogEntry>(
     {
       schema: LogEntry,
       hashOf: digestOf,
-      check: ({ yacht }) =>
-        stays.some(({ yachtSlug }) => yachtSlug === yacht) ? null : new AppError("not-this-yacht"),
+      check: ({ yacht }) => {
+        const stay = stays.find(({ yachtSlug }) => yachtSlug === yacht);
+        if (!stay) return new AppError("not-this-yacht");
+        return isHandedOver(stay) ? null : new AppError("no-check-in");
+      },
       keep: oneByOne<LogEntry>(
         (id) => logEntryHash(db, id),
         ({ item, hash }) => addLogEntry(db, stayOf(item).stayId, item, hash, now()),

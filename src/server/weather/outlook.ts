@@ -1,9 +1,9 @@
 import "server-only";
 import { addDays, addHours, dayIn, type Instant } from "@/core/basics/instant";
 import type { Outlook } from "@/core/weather/outlook";
+import { toldForecasts } from "../db/forecasts";
 import type { Queryable } from "../db/pool";
 import { outsideFeeds } from "./feed";
-import { forecastFor } from "./forecast";
 
 /** How far a book looks ahead, days: what a device keeps through days without signal. */
 const aheadDays = 5;
@@ -13,9 +13,11 @@ export async function outlookNow(db: Queryable, now: Instant, timeZone: string):
   const feeds = outsideFeeds();
   if (!feeds) return null;
   const today = dayIn(now, timeZone);
+  const asked = Array.from({ length: aheadDays + 1 }, (_, ahead) => addDays(today, ahead));
+  const told = await toldForecasts(db, asked);
   const days = [];
-  for (let ahead = 0; ahead <= aheadDays; ahead++) {
-    const forecast = await forecastFor(db, addDays(today, ahead));
+  for (const day of asked) {
+    const forecast = told.get(day) ?? feeds.day(day);
     // a day that the feed does not know ends what is told: hours with a hole in them would look like all
     if (!forecast) break;
     days.push(forecast);

@@ -18,6 +18,7 @@ import { BringAlong } from "./BringAlong";
 import { CallTheBase } from "./CallTheBase";
 import { CrewPart } from "./CrewPart";
 import { KeptHere } from "./KeptHere";
+import { WindToCome } from "../../planners/left/WindToCome";
 import { OtherYachts } from "./OtherYachts";
 import { Over } from "./Over";
 import { WhenAndWhere } from "./WhenAndWhere";
@@ -54,6 +55,7 @@ export function TodayTab({
       {mayStudy && book.crew && <CrewPart book={book} />}
       {mayStudy && <BringAlong />}
       {stage === "under-way" && <ClockWarning aheadMin={store.clockAheadMin} />}
+      {stage === "under-way" && <WindToCome of={of} terms={book.terms} />}
       {stage === "under-way" && <ThisMorning of={of} log={log} onOpen={() => go("round")} />}
       {stage === "under-way" && <LeftAboard of={of} go={go} />}
       {stage === "under-way" && <Tonight of={of} store={store} log={log} />}

@@ -48,6 +48,7 @@ export function WayBackPlanner({ of, onBack }: { of: OfBoat; onBack: () => void 
     >
       {latest && found.state === "found" && found.route.distanceNm !== null ? (
         <>
+          {latest.isPast && <Reason verdict="stop" words={t("too-late")} more={t("too-late-more")} />}
           <Times rows={rows} nm={found.route.distanceNm} clock={clock} />
           <Warnings of={of} rows={rows} where={place.where} clock={clock} />
         </>
@@ -132,7 +133,6 @@ function Warnings({
   const sun = sunOf(fast.leaveAt, [where.lon, where.lat]);
   return (
     <>
-      {fast.isPast && <Reason verdict="stop" words={t("too-late")} more={t("too-late-more")} />}
       {rows.some(({ isFuelEnough }) => isFuelEnough === false) && (
         <Reason
           verdict={rows.every(({ isFuelEnough }) => isFuelEnough === false) ? "stop" : "watch"}

@@ -46,7 +46,7 @@ export function FigureRow({ label, field, figure, now, begins, onChange, onTakeB
       {isOpen && (
         <div id={id} className={styles.correct}>
           {hint && <p>{hint}</p>}
-          <Slider label={label} field={field} value={value ?? begins} addedM={addedM} onChange={onChange} />
+          <Slider label={label} field={field} value={value} begins={begins} addedM={addedM} onChange={onChange} />
           {onTakeBack && (
             <Button look="quiet" onClick={onTakeBack}>
               {t("take-back")}
@@ -58,45 +58,56 @@ export function FigureRow({ label, field, figure, now, begins, onChange, onTakeB
   );
 }
 
-/** Drags a figure, steps it by a tap, or types it. */
+/** Drags a figure, steps it by a tap, or types it; while nobody knows it, it begins somewhere and is typed from blank. */
 export function Slider({
   label,
   field: { unit, least, most, step },
   value,
+  begins = least,
   addedM = 0,
   onChange,
-}: Pick<Props, "label" | "field" | "addedM" | "onChange"> & { value: number }) {
+}: Pick<Props, "label" | "field" | "addedM" | "onChange"> & { value: number | null; begins?: number }) {
   const t = useTranslations("planner");
   const shown = useShown()(unit);
-  const held = (next: number) => Math.min(most, Math.max(least, Math.round(next / step) * step));
-  const set = (next: number) => onChange(Number(held(next).toFixed(4)));
+  const [draft, setDraft] = useState<string | null>(null);
+  const digits = shown.digits(step);
+  const at = value ?? begins;
+  const set = (next: number) => {
+    setDraft(null);
+    const held = Math.min(most, Math.max(least, Math.round(next / step) * step));
+    onChange(Number(held.toFixed(4)));
+  };
   return (
     <div className={styles.slider}>
-      <Button aria-label={t("less", { what: label })} onClick={() => set(value - step)}>
+      <Button aria-label={t("less", { what: label })} onClick={() => set(at - step)}>
         <Minus aria-hidden="true" size={20} />
       </Button>
       <input
         type="range"
         aria-label={label}
-        aria-valuetext={shown.words(value - addedM, shown.digits(step))}
+        aria-valuetext={shown.words(at - addedM, digits)}
         min={least}
         max={most}
         step={step}
-        value={value}
+        value={at}
         onChange={({ target }) => set(Number(target.value))}
       />
-      <Button aria-label={t("more", { what: label })} onClick={() => set(value + step)}>
+      <Button aria-label={t("more", { what: label })} onClick={() => set(at + step)}>
         <Plus aria-hidden="true" size={20} />
       </Button>
       <input
-        type="number"
+        type="text"
         inputMode="decimal"
+        autoComplete="off"
         aria-label={t("typed", { what: label })}
-        value={Number(shown.to(value - addedM).toFixed(shown.digits(step)))}
+        // what is being typed stands as it is typed: a lone nought is the beginning of a half
+        value={draft ?? (value === null ? "" : shown.to(value - addedM).toFixed(digits))}
         onChange={({ target }) => {
-          const typed = shown.from(Number(target.value)) + addedM;
-          if (target.value !== "" && typed >= least && typed <= most) onChange(typed);
+          setDraft(target.value);
+          const typed = shown.from(Number(target.value.trim().replace(",", "."))) + addedM;
+          if (target.value.trim() !== "" && typed >= least && typed <= most) onChange(typed);
         }}
+        onBlur={() => setDraft(null)}
       />
     </div>
   );

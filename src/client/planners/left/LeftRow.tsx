@@ -18,8 +18,10 @@ export function LeftRow({ left: { verdict, name, figure, under }, onOpen }: { le
     <>
       <VerdictMark verdict={verdict} size={22} />
       <span>
-        <strong>{name}</strong>
-        <span className={styles.quiet}>, {t(verdict)}</span>
+        <strong>
+          {name}
+          <span className={styles.quiet}>, {t(verdict)}. </span>
+        </strong>
         <small>{under}</small>
       </span>
       <b>{figure}</b>

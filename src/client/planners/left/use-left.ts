@@ -34,7 +34,9 @@ export function useFuelLeft(of: OfBoat): Left | null {
   return {
     verdict: hours < 2 ? "stop" : hours < 6 || isOld(figures.litresL.source, of.now) ? "watch" : "fine",
     name: t("fuel"),
-    figure: t("hours-at", { hours: shown("h").words(hours, hours < 10 ? 1 : 0), rpm: format.number(best?.rpm ?? 0) }),
+    figure: isOld(figures.litresL.source, of.now)
+      ? t("when-read", { hours: shown("h").words(hours) })
+      : t("hours-at", { hours: shown("h").words(hours, hours < 10 ? 1 : 0), rpm: format.number(best?.rpm ?? 0) }),
     under: source(figures.litresL.source),
   };
 }
@@ -67,7 +69,7 @@ export function usePowerLeft(of: OfBoat): Left | null {
   const t = useTranslations("left");
   const language = useLanguage();
   const clock = useClock(of.timeZone, of.now);
-  const figures = withTyped(powerKnown(of.file, of.readings), typedOf(of.stay, "power"), powerFields);
+  const figures = withTyped(powerKnown(of.file, of.readings, of.now), typedOf(of.stay, "power"), powerFields);
   const plan = { off: [], hours: 24, wantByH: 12, engine: [] };
   const answered = powerAnswer(of.file, figures, plan, of.now, of.timeZone);
   if ("fault" in answered) return null;

@@ -29,7 +29,7 @@ export function PowerPlanner({ of, onBack }: { of: OfBoat; onBack: () => void })
   const [off, setOff] = useState<readonly string[]>([]);
   const [wantByH, setWantByH] = useState(12);
   const [runH, setRunH] = useState(0);
-  const corrected = usePlanner(of.stay, "power", powerFields, () => powerKnown(of.file, of.readings));
+  const corrected = usePlanner(of.stay, "power", powerFields, () => powerKnown(of.file, of.readings, of.now));
   const plan = { off, hours, wantByH, engine: [] };
   const first = powerAnswer(of.file, corrected.figures, plan, of.now, of.timeZone);
   const engine = "answer" in first && runH > 0 ? [{ fromH: 0, toH: runH, rpm: first.rpm }] : [];
@@ -90,6 +90,7 @@ function Lasts({ of, answered, wantByH }: { of: OfBoat; answered: Answered; want
   const language = useLanguage();
   const format = useFormatter();
   const clock = useClock(of.timeZone, of.now);
+  const shown = useShown();
   const { answer, input, loads, rpm, isAlternatorRule } = answered;
   const { floorAtH, engineHours, dropFirst } = answer;
   const drop = loads.find(({ id }) => id === dropFirst);
@@ -112,7 +113,8 @@ function Lasts({ of, answered, wantByH }: { of: OfBoat; answered: Answered; want
           {engineHours === null
             ? t("no-run", { percent: input.want.percent, at: clock(addHours(of.now, wantByH)) })
             : t("run", {
-                hours: engineHours,
+                none: engineHours === 0 ? "yes" : "no",
+                time: engineHours < 1 ? shown("min").words(engineHours * 60) : shown("h").words(engineHours, 2),
                 rpm: format.number(rpm),
                 percent: input.want.percent,
                 at: clock(addHours(of.now, wantByH)),

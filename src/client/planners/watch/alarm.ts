@@ -42,7 +42,8 @@ export class WatchAlarm {
   }
 
   stop(): void {
-    if (this.shaking !== null) clearInterval(this.shaking);
+    if (this.shaking === null) return;
+    clearInterval(this.shaking);
     this.shaking = null;
     navigator.vibrate?.(0);
     this.sound?.stop();

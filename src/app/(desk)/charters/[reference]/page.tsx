@@ -1,6 +1,7 @@
 import type { Metadata } from "next";
 import { notFound } from "next/navigation";
 import { CharterPage } from "@/client/desk/CharterPage";
+import { boatLogOf } from "@/server/db/boat-log";
 import { addendaView } from "@/server/addenda/addenda-view";
 import { requireStaff } from "@/server/auth/session";
 import { windLimits } from "@/core/weather/limits";
@@ -72,6 +73,7 @@ export default async function CharterRoute({ params }: Props) {
       limits: windLimits((await currentRules(db)).rules, yacht?.file.particulars.windLimitKn),
       inHand: open ? await handoverInHand(db, open.id) : null,
       afterwards: signed ? await addendaView(db, signed.id) : null,
+      log: await boatLogOf(db, stay.stayId),
       study: (await studyAnswersOf(db, stay.stayId)).length,
       messages: await messagesOf(db, stay.stayId),
       change: await changeStart(db, stay),
@@ -109,6 +111,7 @@ export default async function CharterRoute({ params }: Props) {
       faults={view.faults}
       access={view.access}
       study={view.study}
+      log={view.log}
       me={staff.personId}
     />
   );

@@ -1,0 +1,42 @@
+import "server-only";
+import type { TellsBrief, TodayRow } from "@/api/schemas/desk";
+import { overLimit } from "@/core/underway/over-limit";
+import { overdue } from "@/core/underway/log/overdue";
+import { lastRound } from "@/core/underway/log/round";
+import { windLimits } from "@/core/weather/limits";
+import type { YachtFile } from "@/core/yacht/schema";
+import { boatLogOfAll } from "../db/boat-log";
+import { currentRules } from "../db/base-rules";
+import type { Queryable } from "../db/pool";
+import { outlookNow } from "../weather/outlook";
+
+/** Rows with what boats under way tell, and what the forecast has for them. */
+export async function withTells(
+  db: Queryable,
+  rows: readonly TodayRow[],
+  files: ReadonlyMap<string, YachtFile>,
+  now: string,
+  timeZone: string,
+): Promise<TodayRow[]> {
+  const away = rows.filter(({ next }) => next === "under-way" || next === "start-check-out");
+  const logs = await boatLogOfAll(
+    db,
+    away.map(({ stay }) => stay.stayId),
+  );
+  const outlook = await outlookNow(db, now, timeZone);
+  const { rules } = await currentRules(db);
+  return rows.map((row): TodayRow => {
+    const log = logs.get(row.stay.stayId);
+    if (!log) return row;
+    const round = lastRound(log);
+    const tells: TellsBrief = {
+      overdue: overdue(log, now, timeZone),
+      round: round && {
+        at: round.at,
+        odd: round.looks.filter(({ isFine }) => !isFine).map(({ look, words }) => ({ look, words })),
+      },
+      over: overLimit(outlook, windLimits(rules, files.get(row.stay.yachtId)?.particulars.windLimitKn), now),
+    };
+    return { ...row, tells };
+  });
+}
