@@ -31,6 +31,7 @@ import { tamperingFigures } from "../measure/tampering";
 import { killFigures } from "../measure/kills";
 import { postingFigures } from "../measure/posting";
 import { pageFigures } from "../measure/pages";
+import { plannerFigures } from "../measure/planners";
 import { tabFigures } from "../measure/tabs";
 import { walkFigures } from "../measure/walk";
 import { needTools } from "./test";
@@ -73,6 +74,7 @@ export async function run([only, count]: string[]): Promise<number> {
     if (wanted("pages")) await pageFigures(say, origin, signInAsManager);
     if (only === "charters") await charterFigures(say, origin, signInAsManager);
     if (only === "calendar") await calendarFigures(say, origin, prepared, signInAsManager);
+    if (only === "planners") await plannerFigures(say, origin);
     if (wanted("tabs")) await tabFigures(say, origin);
     if (wanted("posting")) await postingFigures(say, origin, prepared);
   } finally {

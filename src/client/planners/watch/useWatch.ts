@@ -24,9 +24,10 @@ export function useWatch(stay: string) {
       return;
     }
     const id = navigator.geolocation.watchPosition(
-      ({ coords, timestamp }) => {
+      ({ coords }) => {
         const next = {
-          at: new Date(timestamp).toISOString(),
+          // by the clock that the watch itself goes by: that of the receiver may be another
+          at: new Date(Date.now()).toISOString(),
           lon: coords.longitude,
           lat: coords.latitude,
           accuracyM: coords.accuracy,

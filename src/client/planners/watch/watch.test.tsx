@@ -27,10 +27,11 @@ beforeEach(() => {
     configurable: true,
     value: {
       watchPosition: (yes: (at: object) => void, no: (fault: object) => void) => {
-        tell = (latitude, secondsAgo = 0, accuracy = 5) =>
-          act(() =>
-            yes({ coords: { latitude, longitude: -30.1, accuracy }, timestamp: Date.now() - secondsAgo * 1000 }),
-          );
+        tell = (latitude, secondsAgo = 0, accuracy = 5) => {
+          const then = jest.spyOn(Date, "now").mockReturnValue(Date.now() - secondsAgo * 1000);
+          act(() => yes({ coords: { latitude, longitude: -30.1, accuracy } }));
+          then.mockRestore();
+        };
         refuse = (code) => act(() => no({ code }));
         return 1;
       },
