@@ -46,7 +46,7 @@ test("the pages in German have nothing that axe finds", async ({ page }) => {
   await page.getByRole("button", { name: "Öffnen", exact: true }).click();
   await expect(page.getByRole("heading", { name: "Nach der Übernahme" })).toBeVisible();
   for (const tab of ["Heute", "Finden", "Papiere"]) {
-    await page.getByRole("button", { name: tab }).click();
+    await page.getByRole("navigation").getByRole("button", { name: tab }).click();
     const { violations } = await new AxeBuilder({ page })
       .setLegacyMode()
       .options({ resultTypes: ["violations"] })

@@ -70,7 +70,7 @@ describe("the log of a boat under way", () => {
   });
 
   it("is among what a guest may ask to see, and goes with the notes of calls; rounds stay with the yacht", async () => {
-    const { skipperId, stayId } = await stayOf("BR-1052");
+    const { skipperId } = await stayOf("BR-1052");
     const held = await base.inBase((db) => heldOfGuest(db, skipperId));
     expect(held?.told.length).toBeGreaterThan(2);
   });

@@ -2,6 +2,9 @@ import { useCallback, useEffect, useRef, useState } from "react";
 import { withFix, type Fix, type Watch } from "@/core/underway/watch";
 import { keepWatch, keptWatch } from "../../store/anchor-watch";
 
+const how = { enableHighAccuracy: true, maximumAge: 0, timeout: 30_000 };
+const askEveryMs = 10_000;
+
 /** A watch on this device: its positions, and how it is begun, changed and ended. */
 export function useWatch(stay: string) {
   const [watch, setWatch] = useState<Watch | null>(() => keptWatch(stay));
@@ -23,23 +26,26 @@ export function useWatch(stay: string) {
       setFault("no-position");
       return;
     }
-    const id = navigator.geolocation.watchPosition(
-      ({ coords }) => {
-        const next = {
-          // by the clock that the watch itself goes by: that of the receiver may be another
-          at: new Date(Date.now()).toISOString(),
-          lon: coords.longitude,
-          lat: coords.latitude,
-          accuracyM: coords.accuracy,
-        };
-        setFault("none");
-        setFix(next);
-        change((before) => (before ? withFix(before, next) : null));
-      },
-      ({ code }) => setFault(code === 1 ? "refused" : "no-position"),
-      { enableHighAccuracy: true, maximumAge: 5000, timeout: 30_000 },
-    );
-    return () => navigator.geolocation.clearWatch(id);
+    const take = ({ coords }: GeolocationPosition) => {
+      const next = {
+        // by the clock that the watch itself goes by: that of the receiver may be another
+        at: new Date(Date.now()).toISOString(),
+        lon: coords.longitude,
+        lat: coords.latitude,
+        accuracyM: coords.accuracy,
+      };
+      setFault("none");
+      setFix(next);
+      change((before) => (before ? withFix(before, next) : null));
+    };
+    const fail = ({ code }: GeolocationPositionError) => setFault(code === 1 ? "refused" : "no-position");
+    const id = navigator.geolocation.watchPosition(take, fail, how);
+    // a device that lies still tells nothing new by itself: it is asked, so that silence means silence
+    const timer = setInterval(() => navigator.geolocation.getCurrentPosition(take, fail, how), askEveryMs);
+    return () => {
+      clearInterval(timer);
+      navigator.geolocation.clearWatch(id);
+    };
   }, [change]);
   return { watch, fix, fault, change };
 }

@@ -20,6 +20,7 @@ const of: OfBoat = {
 let tell: (lat: number, secondsAgo?: number, accuracy?: number) => void = () => undefined;
 let refuse: (code: number) => void = () => undefined;
 let shaken: unknown[] = [];
+let ask: ((at: object) => void) | null = null;
 beforeEach(() => {
   localStorage.clear();
   shaken = [];
@@ -36,6 +37,7 @@ beforeEach(() => {
         return 1;
       },
       clearWatch: () => undefined,
+      getCurrentPosition: (yes: (at: object) => void) => (ask = yes),
     },
   });
   Object.defineProperty(navigator, "vibrate", { configurable: true, value: (each: unknown) => shaken.push(each) });
@@ -99,6 +101,20 @@ describe("the anchor watch", () => {
     tell(north(0), 70);
     fireEvent.click(screen.getByRole("button", { name: "The anchor is here: watch" }));
     expect(screen.getByText("No position comes any more.")).toBeInTheDocument();
+  });
+
+  it("asks a device that lies still, so that silence means silence", () => {
+    jest.useFakeTimers();
+    try {
+      begin();
+      ask = null;
+      act(() => jest.advanceTimersByTime(10_000));
+      expect(ask).not.toBeNull();
+      act(() => ask?.({ coords: { latitude: north(0), longitude: -30.1, accuracy: 5 } }));
+      expect(screen.getByText("Inside the circle.")).toBeInTheDocument();
+    } finally {
+      jest.useRealTimers();
+    }
   });
 
   it("can be tried before one sleeps", () => {
