@@ -7,6 +7,7 @@ import type { BookStore } from "../store/book-store";
 import { StudyScreen } from "../study/StudyScreen";
 import { finderOf } from "../finder/finder-of";
 import { isPlanner } from "../planners/names";
+import { keepUnderWay } from "../planners/UnderWayLater";
 import { keepPlanners, PlannerPage } from "../planners/PlannerPage";
 import { AreaTab } from "./AreaTab";
 import { FindTab } from "./find/FindTab";
@@ -28,6 +29,7 @@ export function OpenBook({ store }: { store: BookStore }) {
     // what makes a tab is on the device before the signal goes
     finderOf(store.book.yacht.file).catch(() => undefined);
     keepPlanners();
+    keepUnderWay();
   }, [store]);
   const log = useLog(store);
   const of = useOfBoat(store, log);

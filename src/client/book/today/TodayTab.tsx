@@ -3,10 +3,8 @@ import { useTranslations } from "next-intl";
 import { useState } from "react";
 import type { Stage } from "@/core/stays/stage";
 import type { OfBoat } from "../../planners/frame/of-boat";
+import { UnderWayLater } from "../../planners/UnderWayLater";
 import { ClockWarning } from "../../planners/left/ClockWarning";
-import { LeftAboard } from "../../planners/left/LeftAboard";
-import { Tonight } from "../../planners/log/Tonight";
-import { ThisMorning } from "../../planners/round/ThisMorning";
 import type { BookStore, KeptLog } from "../../store/book-store";
 import { Button } from "@/ui/Button";
 import { AfterCheckIn } from "../AfterCheckIn";
@@ -18,7 +16,6 @@ import { BringAlong } from "./BringAlong";
 import { CallTheBase } from "./CallTheBase";
 import { CrewPart } from "./CrewPart";
 import { KeptHere } from "./KeptHere";
-import { WindToCome } from "../../planners/left/WindToCome";
 import { OtherYachts } from "./OtherYachts";
 import { Over } from "./Over";
 import { WhenAndWhere } from "./WhenAndWhere";
@@ -55,10 +52,7 @@ export function TodayTab({
       {mayStudy && book.crew && <CrewPart book={book} />}
       {mayStudy && <BringAlong />}
       {stage === "under-way" && <ClockWarning aheadMin={store.clockAheadMin} />}
-      {stage === "under-way" && <WindToCome of={of} terms={book.terms} />}
-      {stage === "under-way" && <ThisMorning of={of} log={log} onOpen={() => go("round")} />}
-      {stage === "under-way" && <LeftAboard of={of} go={go} />}
-      {stage === "under-way" && <Tonight of={of} store={store} log={log} />}
+      {stage === "under-way" && <UnderWayLater of={of} store={store} log={log} terms={book.terms} go={go} />}
       {stage === "under-way" && <AfterCheckIn store={store} />}
       {stage === "under-way" && <ComingBack store={store} nowMs={openedAt} />}
       {stage === "after" && <Over store={store} onPapers={() => go("papers")} />}

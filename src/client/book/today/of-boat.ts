@@ -1,5 +1,5 @@
 import { useCallback, useMemo, useSyncExternalStore } from "react";
-import { roundReadings } from "@/core/underway/log/round";
+import { roundReadings } from "@/core/underway/log/round-readings";
 import { useMinute, type OfBoat } from "../../planners/frame/of-boat";
 import type { BookStore, KeptLog } from "../../store/book-store";
 

@@ -39,9 +39,13 @@ export function useWatch(stay: string) {
       change((before) => (before ? withFix(before, next) : null));
     };
     const fail = ({ code }: GeolocationPositionError) => setFault(code === 1 ? "refused" : "no-position");
-    const id = navigator.geolocation.watchPosition(take, fail, how);
-    // a device that lies still tells nothing new by itself: it is asked, so that silence means silence
-    const timer = setInterval(() => navigator.geolocation.getCurrentPosition(take, fail, how), askEveryMs);
+    const ask = () => navigator.geolocation.watchPosition(take, fail, how);
+    let id = ask();
+    // a device that lies still tells nothing new by itself: it is asked anew, so that silence means silence
+    const timer = setInterval(() => {
+      navigator.geolocation.clearWatch(id);
+      id = ask();
+    }, askEveryMs);
     return () => {
       clearInterval(timer);
       navigator.geolocation.clearWatch(id);

@@ -20,7 +20,7 @@ const of: OfBoat = {
 let tell: (lat: number, secondsAgo?: number, accuracy?: number) => void = () => undefined;
 let refuse: (code: number) => void = () => undefined;
 let shaken: unknown[] = [];
-let ask: ((at: object) => void) | null = null;
+let asked = 0;
 beforeEach(() => {
   localStorage.clear();
   shaken = [];
@@ -34,10 +34,9 @@ beforeEach(() => {
           then.mockRestore();
         };
         refuse = (code) => act(() => no({ code }));
-        return 1;
+        return ++asked;
       },
       clearWatch: () => undefined,
-      getCurrentPosition: (yes: (at: object) => void) => (ask = yes),
     },
   });
   Object.defineProperty(navigator, "vibrate", { configurable: true, value: (each: unknown) => shaken.push(each) });
@@ -107,10 +106,10 @@ describe("the anchor watch", () => {
     jest.useFakeTimers();
     try {
       begin();
-      ask = null;
+      const before = asked;
       act(() => jest.advanceTimersByTime(10_000));
-      expect(ask).not.toBeNull();
-      act(() => ask?.({ coords: { latitude: north(0), longitude: -30.1, accuracy: 5 } }));
+      expect(asked).toBe(before + 1);
+      tell(north(0));
       expect(screen.getByText("Inside the circle.")).toBeInTheDocument();
     } finally {
       jest.useRealTimers();

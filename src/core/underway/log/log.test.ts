@@ -4,7 +4,8 @@ import type { LogEntry } from "./entry";
 import { isForBase } from "./entry";
 import { logPoints } from "./export";
 import { overdue } from "./overdue";
-import { judgeRound, lastRound, roundItems, roundReadings, roundVerdict } from "./round";
+import { judgeRound, lastRound, roundItems, roundVerdict } from "./round";
+import { roundReadings } from "./round-readings";
 
 const zone = "Atlantic/Azores";
 const heron = demoYacht("pale-heron");

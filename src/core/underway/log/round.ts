@@ -68,12 +68,6 @@ export function roundVerdict(file: YachtFile, key: string, judgement: Judgement)
   return "fine";
 }
 
-/** What the rounds of a log read aboard, for the planners. */
-export const roundReadings = (log: readonly LogEntry[]): AboardReading[] =>
-  log.flatMap((entry) =>
-    entry.kind === "round" ? entry.readings.map((each) => ({ ...each, at: entry.at, told: "round" as const })) : [],
-  );
-
 /** The newest round of a log by its own time; null where there is none. */
 export const lastRound = (log: readonly LogEntry[]): Round | null =>
   log
