@@ -114,7 +114,7 @@ export function useGasLeft(of: OfBoat): Left | null {
   const left = gasHours(of.file, of.readings);
   if (!left) return null;
   return {
-    verdict: left.hours < 4 ? "watch" : "fine",
+    verdict: left.hours < 4 || isOld({ from: left.told, at: left.at }, of.now) ? "watch" : "fine",
     name: t("gas"),
     figure: t("burner", { hours: shown("h").words(left.hours) }),
     under: source({ from: left.told, at: left.at }),

@@ -3,7 +3,7 @@ import { useTranslations } from "next-intl";
 import { useId, useState } from "react";
 import { pointOf } from "@/core/area/around";
 import { addDays, dayIn, instantIn } from "@/core/basics/instant";
-import { lastTonight } from "@/core/underway/log/overdue";
+import { lastTonight, mostAheadHours } from "@/core/underway/log/overdue";
 import { Button } from "@/ui/Button";
 import { Field } from "@/ui/Field";
 import type { BookStore, KeptLog } from "../../store/book-store";
@@ -58,7 +58,8 @@ function TonightForm({ of, store, onDone }: { of: OfBoat; store: BookStore; onDo
   );
   const until =
     /^\d{4}-\d{2}-\d{2}$/.test(day) && /^\d{2}:\d{2}$/.test(hour) ? instantIn(day, hour, of.timeZone) : null;
-  const isWrongTime = until === null || Date.parse(until) <= Date.parse(of.now);
+  const aheadH = until === null ? 0 : (Date.parse(until) - Date.parse(of.now)) / 3_600_000;
+  const isWrongTime = aheadH <= 0 || aheadH > mostAheadHours;
   const send = async () => {
     setTried(true);
     if (where.trim() === "" || until === null || isWrongTime) return;
@@ -102,7 +103,11 @@ function TonightForm({ of, store, onDone }: { of: OfBoat; store: BookStore; onDo
       <Field label={t("day")}>
         {(ids) => <input {...ids} type="date" value={day} onChange={({ target }) => setDay(target.value)} />}
       </Field>
-      <Field label={t("until")} error={isTried && isWrongTime ? t("until-past") : null} hint={t("until-hint")}>
+      <Field
+        label={t("until")}
+        error={isTried && isWrongTime ? t(aheadH > 0 ? "until-far" : "until-past") : null}
+        hint={t("until-hint")}
+      >
         {(ids) => <input {...ids} type="time" value={hour} onChange={({ target }) => setHour(target.value)} />}
       </Field>
       <Button type="submit" look="main" large>

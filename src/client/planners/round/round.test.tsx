@@ -113,6 +113,10 @@ describe("tonight", () => {
     fireEvent.change(screen.getByLabelText("We say something again on"), { target: { value: "2027-06-13" } });
     await user.click(screen.getByRole("button", { name: "Tell the base" }));
     expect(screen.getByText("This hour has passed. Choose a later one.")).toBeInTheDocument();
+    fireEvent.change(screen.getByLabelText("We say something again on"), { target: { value: "2028-06-15" } });
+    await user.click(screen.getByRole("button", { name: "Tell the base" }));
+    expect(screen.getByText(/^This is more than three days ahead/)).toBeInTheDocument();
+    expect(written).toEqual([]);
     fireEvent.change(screen.getByLabelText("We say something again on"), { target: { value: "2027-06-15" } });
     await user.click(screen.getByRole("button", { name: "Tell the base" }));
     // six in the evening at the base, which is at UTC in June

@@ -95,6 +95,14 @@ describe("who has not said where it lies", () => {
     expect(overdue(log, now, zone)).toMatchObject({ state, nextAt });
   });
 
+  it("takes an hour more than three days ahead for none: a year typed wrong leaves nobody unmissed", () => {
+    const at = (until: string) =>
+      overdue([tonight(3, "2027-06-14T19:00:00.000Z", until)], "2027-06-14T22:00:00.000Z", zone);
+    expect(at("2027-06-17T22:00:00.000Z").state).toBe("said");
+    expect(at("2027-06-17T22:01:00.000Z")).toEqual({ state: "not-said", tonight: null, nextAt: null });
+    expect(at("2028-06-15T18:00:00.000Z").state).toBe("not-said");
+  });
+
   it("goes by what reached the base last, whatever a device's clock says", () => {
     const later = tonight(2, "2020-01-01T00:00:00.000Z", "2027-06-16T18:00:00.000Z");
     expect(overdue([said, later], "2027-06-16T10:00:00.000Z", zone).state).toBe("said");

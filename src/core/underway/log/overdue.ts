@@ -7,6 +7,9 @@ const sayBy = "21:00";
 /** Hours after the hour that a crew named itself: it is called, harbours and neighbours are asked, and the rescue service is told. */
 export const overdueHours = { call: 1, ask: 3, alarm: 6 } as const;
 
+/** Farther ahead than this nobody is left unmissed: a year typed wrong would leave a crew so for good, hours. */
+export const mostAheadHours = 72;
+
 /** How it stands with a boat under way: said and in time, not said yet, or by how much too late. */
 export interface Overdue {
   state: "said" | "not-yet" | "not-said" | "late" | "call" | "ask" | "alarm";
@@ -27,8 +30,9 @@ export const lastTonight = (log: readonly LogEntry[]): Tonight | null =>
  * @param log what reached the base, in the order in which it came
  */
 export function overdue(log: readonly LogEntry[], now: Instant, timeZone: string): Overdue {
-  const tonight = lastTonight(log);
   const nowMs = Date.parse(now);
+  const last = lastTonight(log);
+  const tonight = last && Date.parse(last.until) - nowMs <= mostAheadHours * hourMs ? last : null;
   const evening = instantIn(dayIn(now, timeZone), sayBy, timeZone);
   if (!tonight) {
     const isLate = nowMs >= Date.parse(evening);
