@@ -119,7 +119,8 @@ describe("the shortest way", () => {
 
 /** A second way: the water as a raster, sailed from cell to cell in 32 directions (Dijkstra), which is at most a little longer. */
 function byRaster(islands: { x: number; y: number; corners: [number, number][] }[], clearance: number, size: number) {
-  const cell = 0.15;
+  // both ends lie on cells: an end between two of them would make the way shorter or longer than it is
+  const cell = 0.125;
   const count = Math.round((2 * size) / cell) + 1;
   const where = (index: number) => -size + index * cell;
   const off = (px: number, py: number) =>
