@@ -1,6 +1,7 @@
 import type { Calculation } from "./basics/calculation";
 import { walkCalculation } from "./briefing/walk/calc";
 import { compareCalculation } from "./comparison/calc";
+import { diagnoseCalculation } from "./faults/diagnose/calc";
 import { planners } from "./planners";
 import { judgeCalculation } from "./readings/calc";
 import { settleCalculation } from "./settlement/calc";
@@ -11,6 +12,7 @@ import { findCalculation } from "./yacht/finder/calc";
 export const calculations: readonly Calculation[] = [
   checkCalculation,
   compareCalculation,
+  diagnoseCalculation,
   findCalculation,
   judgeCalculation,
   settleCalculation,

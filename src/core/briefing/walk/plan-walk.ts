@@ -1,6 +1,6 @@
 import { costOf, isLess, minutesBetween, repeatsOf, secondsUpTo } from "./cost";
 import { CutBound } from "./cut-bound";
-import { placesBetween } from "./distances";
+import { placesBetween } from "../../plan/distances";
 import { nearestFirst } from "./greedy";
 import { improved, type Effort } from "./improve";
 import { walkProblem, type WalkProblem } from "./problem";

@@ -1,6 +1,6 @@
 import { InputError } from "../../basics/calculation";
 import { hasBit, type Bits } from "./bits";
-import { distancesBetween, type Arc, type Distances } from "./distances";
+import { distancesBetween, type Arc, type Distances } from "../../plan/distances";
 import { closingPairs, precedenceOf, type Precedence } from "./precedence";
 import type { WalkInput } from "./schema";
 
