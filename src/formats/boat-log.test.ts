@@ -1,11 +1,11 @@
 /** @jest-environment ./src/testing/browser-environment.cjs */
 import Papa from "papaparse";
-import type { LogEntry } from "@/core/underway/log/entry";
+import type { DayEntry } from "@/core/underway/log/entry";
 import { id } from "@/testing/records";
 import { logCsv, logGpx } from "./boat-log";
 
-const of = (number: number, entry: object): LogEntry =>
-  ({ v: 1, id: id(number), yacht: "pale-heron", at: `2027-06-1${number}T10:00:00.000Z`, ...entry }) as LogEntry;
+const of = (number: number, entry: object): DayEntry =>
+  ({ v: 1, id: id(number), yacht: "pale-heron", at: `2027-06-1${number}T10:00:00.000Z`, ...entry }) as DayEntry;
 const log = [
   of(1, { kind: "position", lon: -30.1, lat: 42.3, words: 'Rán & <Ægir> "calm"' }),
   of(2, { kind: "note", words: "=cmd|' /C calc'!A0" }),

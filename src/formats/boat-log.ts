@@ -1,12 +1,12 @@
 import { BaseBuilder, buildGPX } from "gpx-builder";
 import Papa from "papaparse";
-import type { LogEntry } from "../core/underway/log/entry";
+import type { DayEntry } from "../core/underway/log/entry";
 import { logPoints } from "../core/underway/log/export";
 
 const { Metadata, Point } = BaseBuilder.MODELS;
 
 /** The places of a boat's log as GPX 1.1: one track through them, and each as a point with its words. */
-export function logGpx(name: string, log: readonly LogEntry[]): string {
+export function logGpx(name: string, log: readonly DayEntry[]): string {
   const points = logPoints(log).map(
     ({ at, lon, lat, words }) => new Point(lat, lon, { time: new Date(at), ...(words === "" ? {} : { name: words }) }),
   );
@@ -17,14 +17,14 @@ export function logGpx(name: string, log: readonly LogEntry[]): string {
 }
 
 /** A boat's log as CSV: one row for each entry, and of a round one for each thing that was looked at or read. */
-export function logCsv(log: readonly LogEntry[]): string {
+export function logCsv(log: readonly DayEntry[]): string {
   const fields = ["at", "kind", "what", "value", "words", "lat", "lon"];
   return Papa.unparse({ fields, data: log.flatMap(rowsOf) }, { escapeFormulae: true });
 }
 
 type Row = (string | number)[];
 
-function rowsOf(entry: LogEntry): Row[] {
+function rowsOf(entry: DayEntry): Row[] {
   const { at, kind } = entry;
   switch (kind) {
     case "note":

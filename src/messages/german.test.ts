@@ -1,10 +1,12 @@
 import { parse } from "@formatjs/icu-messageformat-parser";
 import { de } from "./de";
 import { en } from "./en";
+import { faultCatalogues } from "./faults";
 import { translatorOf } from "./translator";
 
 type Words = Readonly<Record<string, Readonly<Record<string, string>>>>;
-const german = Object.entries(de as Words).flatMap(([group, words]) =>
+const allGerman = { ...de, ...faultCatalogues.de };
+const german = Object.entries(allGerman as Words).flatMap(([group, words]) =>
   Object.entries(words).map(([key, text]) => ({ group, key, text })),
 );
 const english = en as Words;
@@ -39,9 +41,9 @@ describe("the German catalogue", () => {
   });
 
   it("is whole in every group that the skipper's side has", () => {
-    const missing = Object.keys(de).flatMap((group) =>
+    const missing = Object.keys(allGerman).flatMap((group) =>
       Object.keys(english[group] ?? {})
-        .filter((key) => (de as Words)[group]?.[key] === undefined && !deskAlone[group]?.test(key))
+        .filter((key) => (allGerman as Words)[group]?.[key] === undefined && !deskAlone[group]?.test(key))
         .map((key) => `${group}.${key}`),
     );
     expect(missing).toEqual([]);

@@ -49,6 +49,11 @@ export function shellMessages(messages: typeof en): Partial<typeof en> {
     "staff-message": _staffMessage,
     private: _private,
     "deed-on": _deedOn,
+    // fetched when something is wrong
+    lead: _lead,
+    fault: _fault,
+    "fault-check": _faultCheck,
+    "fault-never": _faultNever,
     invitation: _invitation,
     "getting-started": _gettingStarted,
     "go-to": _goTo,

@@ -16,6 +16,10 @@ import { Figures } from "../book/papers/Figures";
 import { PlanTab } from "../book/plan/PlanTab";
 import { CallTheBase } from "../book/today/CallTheBase";
 import { NoSignalState } from "../offline/NoSignalState";
+import { useDeviceKeeper } from "../trouble/device-keeper";
+import { TroubleLater } from "../trouble/TroubleLater";
+import { useClock } from "../planners/frame/useClock";
+import { useMinute } from "../planners/frame/of-boat";
 import { keepAboard, keptAboard } from "../store/aboard-store";
 
 /** Where the address on a label leads, which names a place or a fitting alone; null for an address of the book itself. */
@@ -90,6 +94,9 @@ function AboardBookTabs({ book, code, keptBytes }: { book: AboardBook; code: str
   const t = useTranslations();
   const { file } = book.yacht;
   const { route, go } = useBookRoute("find", `${code}/`);
+  const keeper = useDeviceKeeper(code);
+  const clock = useClock(Intl.DateTimeFormat().resolvedOptions().timeZone, useMinute());
+  const isTrouble = route.at === "trouble" || route.isWrong;
   return (
     <BookFrame
       tabs={aboardTabs}
@@ -98,7 +105,14 @@ function AboardBookTabs({ book, code, keptBytes }: { book: AboardBook; code: str
       file={file}
       head={{ over: book.base.name, title: book.yacht.name, under: t("aboard.words") }}
     >
-      {route.at === "find" && (
+      {isTrouble && (
+        <TroubleLater
+          {...{ file, keeper, fault: route.fault }}
+          base={{ clock, phone: book.base.phone, reference: null, persons: null }}
+          onFault={(fault) => (fault === null ? go("find", "wrong") : go("trouble", { fault }))}
+        />
+      )}
+      {route.at === "find" && !isTrouble && (
         <>
           <FindTab file={file} route={route} go={go} yacht={code} />
           {keptBytes !== null && <NoSignalState shell="/aboard" bytes={keptBytes} />}

@@ -9,6 +9,9 @@ import { finderOf } from "../finder/finder-of";
 import { isPlanner } from "../planners/names";
 import { keepUnderWay } from "../planners/UnderWayLater";
 import { keepPlanners, PlannerPage } from "../planners/PlannerPage";
+import { useCharterKeeper } from "../trouble/charter-keeper";
+import { keepTrouble, TroubleLater } from "../trouble/TroubleLater";
+import { useClock } from "../planners/frame/useClock";
 import { AreaTab } from "./AreaTab";
 import { FindTab } from "./find/FindTab";
 import { BookFrame } from "./frame/BookFrame";
@@ -30,11 +33,15 @@ export function OpenBook({ store }: { store: BookStore }) {
     finderOf(store.book.yacht.file).catch(() => undefined);
     keepPlanners();
     keepUnderWay();
+    keepTrouble();
   }, [store]);
   const log = useLog(store);
   const of = useOfBoat(store, log);
+  const keeper = useCharterKeeper(store, log);
+  const clock = useClock(of.timeZone, of.now);
   if (route.at === "study") return <StudyScreen store={store} onBack={() => go("today")} />;
   const { file, slug } = book.yacht;
+  const isTrouble = route.at === "trouble" || route.isWrong;
   return (
     <PhotoSourceContext value={photos}>
       <BookFrame tabs={bookTabs} route={route} go={go} file={file} head={head}>
@@ -42,7 +49,14 @@ export function OpenBook({ store }: { store: BookStore }) {
         {isPlanner(route.at) && (
           <PlannerPage name={route.at} of={of} store={store} log={log} go={go} onBack={() => go("today")} />
         )}
-        {route.at === "find" && <FindTab file={file} route={route} go={go} tells={slug} yacht={slug} />}
+        {route.at === "find" && !isTrouble && <FindTab file={file} route={route} go={go} tells={slug} yacht={slug} />}
+        {isTrouble && (
+          <TroubleLater
+            {...{ file, keeper, fault: route.fault }}
+            base={{ clock, phone: book.base.phone, reference: book.reference, persons: book.stay.aboard }}
+            onFault={(fault) => (fault === null ? go("find", "wrong") : go("trouble", { fault }))}
+          />
+        )}
         {route.at === "plan" && <PlanTab file={file} route={route} go={go} />}
         {route.at === "area" && book.area && <AreaTab area={book.area} onBack={() => go("today")} />}
         {route.at === "papers" && <PapersTab store={store} />}

@@ -264,8 +264,12 @@ export class BookStore {
     return this.toldList;
   }
 
-  /** Writes an entry into the log, here first; what is for the base goes to it, all else stays the crew's own. */
-  async write(said: SaidUnderWay): Promise<void> {
+  /**
+   * Writes an entry into the log, here first; what is for the base goes to it, all else stays the crew's own.
+   *
+   * @returns the id of the entry
+   */
+  async write(said: SaidUnderWay): Promise<string> {
     const entry = {
       v: 1,
       id: uuid(),
@@ -275,6 +279,7 @@ export class BookStore {
     } as LogEntry;
     const isOwn = !isForBase(entry);
     await this.keepLog({ id: entry.id, entry, state: isOwn ? "there" : "waiting", message: null, isOwn });
+    return entry.id;
   }
 
   /** Tells the base an entry that was the crew's own. */

@@ -7,6 +7,7 @@ import common from "./common.json";
 import crewJoin from "./crew-join.json";
 import desk from "./desk.json";
 import errors from "./errors.json";
+import faults from "./faults.json";
 import feeds from "./feeds.json";
 import fleet from "./fleet.json";
 import handover from "./handover.json";
@@ -34,6 +35,7 @@ export const en = {
   ...crewJoin,
   ...desk,
   ...errors,
+  ...faults,
   ...feeds,
   ...fleet,
   ...handover,

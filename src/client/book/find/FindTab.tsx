@@ -1,5 +1,4 @@
 "use client";
-import { ArrowLeft } from "lucide-react";
 import { useTranslations } from "next-intl";
 import { useState } from "react";
 import { localize } from "@/core/basics/words";
@@ -10,15 +9,14 @@ import { FinderField } from "../../finder/FinderField";
 import { ResultDetail } from "../../finder/ResultDetail";
 import styles from "../Book.module.css";
 import { BySystem } from "../BySystem";
-import type { BookRoute, Show } from "../route/route";
+import type { BookRoute, Show, ShowOf } from "../route/route";
 import { NoteInBook } from "../NoteInBook";
 import { askedBefore, keepAsked } from "../../store/asked-before";
-import { Symptoms } from "./Symptoms";
 
 interface Props {
   file: YachtFile;
   route: BookRoute;
-  go: (at: BookRoute["at"], show?: Show | "wrong") => void;
+  go: (at: BookRoute["at"], show?: ShowOf) => void;
   /** the yacht's short name, where one can say that her file is wrong */
   tells?: string;
   /** which yacht's last questions are kept on this device */
@@ -27,7 +25,6 @@ interface Props {
 
 /** Find: the field above, the answers right below it, what was asked before, what can be wrong, and everything by system. */
 export function FindTab({ file, route, go, tells, yacht }: Props) {
-  const t = useTranslations("find");
   const { show } = route;
   const [before, setBefore] = useState(() => askedBefore(yacht));
   const choose = (hit: Hit, asked: string) => {
@@ -36,13 +33,6 @@ export function FindTab({ file, route, go, tells, yacht }: Props) {
   };
   const fitting = (key: string) => go("find", { kind: "fitting", key });
   const procedure = (key: string) => go("find", { kind: "procedure", key });
-  if (route.isWrong)
-    return (
-      <>
-        <BackTo words={t("back")} onBack={() => go("find")} />
-        <Symptoms file={file} onProcedure={procedure} />
-      </>
-    );
   return (
     <>
       <FinderField
@@ -62,16 +52,6 @@ export function FindTab({ file, route, go, tells, yacht }: Props) {
         />
       )}
     </>
-  );
-}
-
-function BackTo({ words, onBack }: { words: string; onBack: () => void }) {
-  return (
-    <p>
-      <Button look="quiet" onClick={onBack}>
-        <ArrowLeft aria-hidden="true" size={20} /> {words}
-      </Button>
-    </p>
   );
 }
 

@@ -11,13 +11,13 @@ import { LanguageButton } from "../../language/LanguageButton";
 import { NightButton } from "./NightButton";
 import { PlanRail } from "./PlanRail";
 import { PlanSign } from "./PlanSign";
-import type { BookRoute, BookTab, Show } from "../route/route";
+import type { BookRoute, BookTab, ShowOf } from "../route/route";
 import { useWide } from "./useWide";
 
 interface Props {
   tabs: readonly BookTab[];
   route: BookRoute;
-  go: (at: BookRoute["at"], show?: Show | "wrong") => void;
+  go: (at: BookRoute["at"], show?: ShowOf) => void;
   file: YachtFile;
   /** above the title, the title itself, and below it */
   head: { over: string; title: string; under: string };

@@ -6,14 +6,14 @@ import type { Level, YachtFile } from "@/core/yacht/schema";
 import { Sheet } from "@/ui/Sheet";
 import { FittingDetail } from "../../finder/FittingDetail";
 import styles from "../Book.module.css";
-import type { BookRoute, Show } from "../route/route";
+import type { BookRoute, Show, ShowOf } from "../route/route";
 import { PlaceDetail } from "../PlaceDetail";
 import { PlanPart } from "./PlanPart";
 
 interface Props {
   file: YachtFile;
   route: BookRoute;
-  go: (at: BookRoute["at"], show?: Show | "wrong") => void;
+  go: (at: BookRoute["at"], show?: ShowOf) => void;
 }
 
 /** Her plan over the whole screen: a place that is tapped opens from below, a fitting that was asked for is lit. */

@@ -2,22 +2,23 @@ import { pathTo, routeFrom } from "./route";
 
 describe("an address of the boat book", () => {
   it.each([
-    ["", { at: "today", show: null, isWrong: false }],
-    ["papers", { at: "papers", show: null, isWrong: false }],
-    ["study", { at: "study", show: null, isWrong: false }],
-    ["find/wrong", { at: "find", show: null, isWrong: true }],
-    ["find/fitting/gas-tap", { at: "find", show: { kind: "fitting", key: "gas-tap" }, isWrong: false }],
-    ["plan/place/galley", { at: "plan", show: { kind: "place", key: "galley" }, isWrong: false }],
+    ["", { at: "today", show: null, fault: null, isWrong: false }],
+    ["papers", { at: "papers", show: null, fault: null, isWrong: false }],
+    ["study", { at: "study", show: null, fault: null, isWrong: false }],
+    ["find/wrong", { at: "find", show: null, fault: null, isWrong: true }],
+    ["find/fitting/gas-tap", { at: "find", show: { kind: "fitting", key: "gas-tap" }, fault: null, isWrong: false }],
+    ["plan/place/galley", { at: "plan", show: { kind: "place", key: "galley" }, fault: null, isWrong: false }],
+    ["trouble/head-blocked.fore", { at: "trouble", show: null, fault: "head-blocked.fore", isWrong: false }],
     // what nobody wrote leads to the first tab, and shows nothing
-    ["moon", { at: "today", show: null, isWrong: false }],
-    ["find/moon/gas-tap", { at: "find", show: null, isWrong: false }],
-    ["plan/place", { at: "plan", show: null, isWrong: false }],
+    ["moon", { at: "today", show: null, fault: null, isWrong: false }],
+    ["find/moon/gas-tap", { at: "find", show: null, fault: null, isWrong: false }],
+    ["plan/place", { at: "plan", show: null, fault: null, isWrong: false }],
   ])("%j leads there", (path, route) => expect(routeFrom(path, "today")).toEqual(route));
 
   it("is written as it is read", () => {
-    for (const path of ["today", "find/wrong", "find/card/smell-of-gas", "plan/fitting/gas-tap"]) {
-      const { at, show, isWrong } = routeFrom(path, "today");
-      expect(pathTo(at, isWrong ? "wrong" : (show ?? undefined))).toBe(path);
+    for (const path of ["today", "find/wrong", "find/card/smell-of-gas", "plan/fitting/gas-tap", "trouble/no-water"]) {
+      const { at, show, fault, isWrong } = routeFrom(path, "today");
+      expect(pathTo(at, isWrong ? "wrong" : fault === null ? (show ?? undefined) : { fault })).toBe(path);
     }
   });
 

@@ -10,8 +10,10 @@ export type Show = { kind: FindableKind | "place"; key: string };
 
 /** Where one is in a boat book. */
 export interface BookRoute {
-  at: BookTab | "study" | "area" | PlannerName;
+  at: BookTab | "study" | "area" | "trouble" | PlannerName;
   show: Show | null;
+  /** in trouble: which fault one is led through */
+  fault: string | null;
   /** on Find: what can be wrong, instead of the field alone */
   isWrong: boolean;
 }
@@ -19,18 +21,27 @@ export interface BookRoute {
 const isKind = (text: string | undefined): text is Show["kind"] =>
   text === "place" || (findableKinds as readonly (string | undefined)[]).includes(text);
 
-/** Reads an address without what stands before it: `find/fitting/gas-tap`, `plan/place/galley`, `papers`. */
+/** Reads an address without what stands before it: `find/fitting/gas-tap`, `plan/place/galley`, `trouble/no-water`. */
 export function routeFrom(path: string, first: BookTab): BookRoute {
   const [tab, kind, key] = path.split("/");
   const at =
-    tab === "study" || tab === "area" || isPlanner(tab) ? tab : (bookTabs.find((each) => each === tab) ?? first);
+    tab === "study" || tab === "area" || tab === "trouble" || isPlanner(tab)
+      ? tab
+      : (bookTabs.find((each) => each === tab) ?? first);
   const show = isKind(kind) && key ? { kind, key } : null;
-  return { at, show, isWrong: at === "find" && kind === "wrong" };
+  const fault = at === "trouble" && kind ? kind : null;
+  return { at, show, fault, isWrong: at === "find" && kind === "wrong" };
 }
 
+/** What of a tab is shown: something in full, what can be wrong, or one fault. */
+export type ShowOf = Show | "wrong" | { fault: string };
+
 /** Writes an address that `routeFrom` reads. */
-export const pathTo = (at: BookRoute["at"], show?: Show | "wrong"): string =>
-  show === undefined ? at : show === "wrong" ? `${at}/wrong` : `${at}/${show.kind}/${show.key}`;
+export function pathTo(at: BookRoute["at"], show?: ShowOf): string {
+  if (show === undefined) return at;
+  if (show === "wrong") return `${at}/wrong`;
+  return "fault" in show ? `${at}/${show.fault}` : `${at}/${show.kind}/${show.key}`;
+}
 
 const hashNow = () => decodeURIComponent(location.hash.slice(1));
 function onHash(listener: () => void): () => void {
@@ -47,11 +58,11 @@ function onHash(listener: () => void): () => void {
 export function useBookRoute(
   first: BookTab,
   before = "",
-): { route: BookRoute; go: (at: BookRoute["at"], show?: Show | "wrong") => void } {
+): { route: BookRoute; go: (at: BookRoute["at"], show?: ShowOf) => void } {
   const hash = useSyncExternalStore(onHash, hashNow, () => "");
   const path = hash.startsWith(before) ? hash.slice(before.length) : "";
   const go = useCallback(
-    (at: BookRoute["at"], show?: Show | "wrong") => {
+    (at: BookRoute["at"], show?: ShowOf) => {
       location.hash = `${before}${pathTo(at, show)}`;
       window.scrollTo(0, 0);
     },

@@ -1,15 +1,16 @@
 "use client";
 import { Box, chakra } from "@chakra-ui/react";
 import { useFormatter, useTranslations } from "next-intl";
-import type { LogEntry } from "@/core/underway/log/entry";
+import { isOfTrouble, type DayEntry, type LogEntry } from "@/core/underway/log/entry";
 
 /** What a crew told under way, newest first: rounds with their readings, nights, and what it chose to tell. */
 export function BoatLogPart({ log, at }: { log: readonly LogEntry[]; at: (instant: string) => string }) {
   const t = useTranslations("tells");
-  if (log.length === 0) return <p>{t("nothing-told")}</p>;
+  const day = log.filter((entry): entry is DayEntry => !isOfTrouble(entry));
+  if (day.length === 0) return <p>{t("nothing-told")}</p>;
   return (
     <Box as="ol" display="grid">
-      {log.toReversed().map((entry) => (
+      {day.toReversed().map((entry) => (
         <chakra.li key={entry.id} borderBottomWidth="1px" borderBottomStyle="solid" borderColor="line" paddingY="2">
           <chakra.span color="kelp2">{at(entry.at)}</chakra.span> <EntryWords entry={entry} at={at} />
         </chakra.li>
@@ -18,7 +19,7 @@ export function BoatLogPart({ log, at }: { log: readonly LogEntry[]; at: (instan
   );
 }
 
-function EntryWords({ entry, at }: { entry: LogEntry; at: (instant: string) => string }) {
+function EntryWords({ entry, at }: { entry: DayEntry; at: (instant: string) => string }) {
   const t = useTranslations("tells");
   const format = useFormatter();
   switch (entry.kind) {

@@ -1,7 +1,7 @@
 "use client";
 import { useFormatter, useTranslations } from "next-intl";
 import { useState } from "react";
-import type { LogEntry } from "@/core/underway/log/entry";
+import { isOfTrouble, type DayEntry } from "@/core/underway/log/entry";
 import { logCsv, logGpx } from "@/formats/boat-log";
 import { Button } from "@/ui/Button";
 import { Field } from "@/ui/Field";
@@ -32,26 +32,39 @@ export function CrewLog({
 }) {
   const t = useTranslations("crew-log");
   const name = `${store.book.reference}-${store.book.yacht.slug}`;
-  const entries = log.map(({ entry }) => entry);
+  const day = log.filter(isOfDay);
   return (
     <PlannerFrame title={t("title")} onBack={onBack}>
       <p>{t("whose")}</p>
       <AddNote store={store} />
       <AddPosition of={of} store={store} />
       <AddFuel store={store} />
-      {log.length === 0 ? (
+      {day.length === 0 ? (
         <NoAnswer>{t("empty")}</NoAnswer>
       ) : (
         <ol className={styles.log}>
-          {log.toReversed().map((kept) => (
+          {day.toReversed().map((kept) => (
             <LogRow key={kept.id} of={of} kept={kept} onShare={() => void store.share(kept.id)} />
           ))}
         </ol>
       )}
-      {log.length > 0 && (
+      {day.length > 0 && (
         <div className={styles.ways}>
-          <Button onClick={() => saveFile(`${name}.csv`, "text/csv", logCsv(entries))}>{t("as-csv")}</Button>
-          <Button onClick={() => saveFile(`${name}.gpx`, "application/gpx+xml", logGpx(name, entries))}>
+          <Button onClick={() => saveFile(`${name}.csv`, "text/csv", logCsv(day.map(({ entry }) => entry)))}>
+            {t("as-csv")}
+          </Button>
+          <Button
+            onClick={() =>
+              saveFile(
+                `${name}.gpx`,
+                "application/gpx+xml",
+                logGpx(
+                  name,
+                  day.map(({ entry }) => entry),
+                ),
+              )
+            }
+          >
             {t("as-gpx")}
           </Button>
         </div>
@@ -60,7 +73,10 @@ export function CrewLog({
   );
 }
 
-function LogRow({ of, kept, onShare }: { of: OfBoat; kept: KeptLog; onShare: () => void }) {
+type KeptDay = KeptLog & { entry: DayEntry };
+const isOfDay = (kept: KeptLog): kept is KeptDay => !isOfTrouble(kept.entry);
+
+function LogRow({ of, kept, onShare }: { of: OfBoat; kept: KeptDay; onShare: () => void }) {
   const t = useTranslations("crew-log");
   const clock = useClock(of.timeZone, of.now);
   const words = useEntryWords();
@@ -85,7 +101,7 @@ function LogRow({ of, kept, onShare }: { of: OfBoat; kept: KeptLog; onShare: () 
 }
 
 /** What an entry says, in a line. */
-function useEntryWords(): (entry: LogEntry) => string {
+function useEntryWords(): (entry: DayEntry) => string {
   const t = useTranslations("crew-log");
   const format = useFormatter();
   const shown = useShown();

@@ -1,5 +1,6 @@
 import { Type, type Static } from "@sinclair/typebox";
 import { InstantText, Uuid } from "../../basics/ids";
+import { troubleEntries, type TroubleEntry } from "../../faults/entry";
 import { Key, oneOf } from "../../yacht/parts/basics";
 
 const closed = { additionalProperties: false } as const;
@@ -81,10 +82,16 @@ const Fuelled = Type.Object(
 );
 
 /** An entry of the log of a boat under way. */
-export const LogEntry = Type.Union([Round, Tonight, Position, Note, Fuelled]);
+export const LogEntry = Type.Union([Round, Tonight, Position, Note, Fuelled, ...troubleEntries(common)]);
 export type LogEntry = Static<typeof LogEntry>;
+/** What is written down of the day aboard, and not of something wrong. */
+export type DayEntry = Exclude<LogEntry, { kind: TroubleEntry["kind"] }>;
 export type Round = Static<typeof Round>;
 export type Tonight = Static<typeof Tonight>;
 
-/** What goes to the base by itself: her state, and where they are tonight. All else is the crew's own. */
-export const isForBase = ({ kind }: Pick<LogEntry, "kind">): boolean => kind === "round" || kind === "tonight";
+/** Whether an entry is of something wrong that somebody looked into. */
+export const isOfTrouble = (entry: LogEntry): entry is Exclude<LogEntry, DayEntry> => entry.kind.startsWith("trouble");
+
+/** What goes to the base by itself: her state, where they are tonight, and what is wrong. All else is the crew's own. */
+export const isForBase = (entry: LogEntry): boolean =>
+  entry.kind === "round" || entry.kind === "tonight" || isOfTrouble(entry);

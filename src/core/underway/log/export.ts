@@ -1,4 +1,4 @@
-import type { LogEntry } from "./entry";
+import type { DayEntry } from "./entry";
 
 /** What a place of the log is called, and where it is: for a track. */
 export interface LogPoint {
@@ -9,7 +9,7 @@ export interface LogPoint {
 }
 
 /** The places of a log in the order of their time: positions, and where they lay at night. */
-export const logPoints = (log: readonly LogEntry[]): LogPoint[] =>
+export const logPoints = (log: readonly DayEntry[]): LogPoint[] =>
   log
     .flatMap((entry): LogPoint[] => {
       if (entry.kind === "position") return [{ at: entry.at, lon: entry.lon, lat: entry.lat, words: entry.words }];

@@ -1,6 +1,6 @@
 import { demoYacht } from "@/testing/demo-yacht";
 import { id } from "@/testing/records";
-import type { LogEntry } from "./entry";
+import type { DayEntry, LogEntry } from "./entry";
 import { isForBase } from "./entry";
 import { logPoints } from "./export";
 import { overdue } from "./overdue";
@@ -9,13 +9,13 @@ import { roundReadings } from "./round-readings";
 
 const zone = "Atlantic/Azores";
 const heron = demoYacht("pale-heron");
-const tonight = (number: number, at: string, until: string, more: object = {}): LogEntry => ({
+const tonight = (number: number, at: string, until: string, more: object = {}): DayEntry => ({
   ...{ v: 1, id: id(number), yacht: "pale-heron", kind: "tonight", where: "Sallow Pool" },
   at,
   until,
   ...more,
 });
-const round = (number: number, at: string, litres: number): LogEntry => ({
+const round = (number: number, at: string, litres: number): DayEntry => ({
   ...{ v: 1, id: id(number), yacht: "pale-heron", at, kind: "round", seconds: 80, looks: [] },
   readings: [{ reading: "fuel", values: { litres } }],
 });
@@ -110,19 +110,13 @@ describe("who has not said where it lies", () => {
 });
 
 describe("the crew's own", () => {
-  it("goes to the base only as a round or a night", () => {
-    expect([said("round"), said("tonight"), said("note"), said("position"), said("fuelled")]).toEqual([
-      true,
-      true,
-      false,
-      false,
-      false,
-    ]);
+  it("goes to the base only as a round, a night, or what is wrong", () => {
+    const kinds = ["round", "tonight", "trouble", "trouble-answer", "trouble-call", "note", "position", "fuelled"];
+    expect(kinds.filter((kind) => isForBase({ kind } as LogEntry))).toEqual(kinds.slice(0, 5));
   });
-  const said = (kind: LogEntry["kind"]) => isForBase({ kind });
 
   it("makes a track of positions and of nights whose place is known", () => {
-    const log: LogEntry[] = [
+    const log: DayEntry[] = [
       {
         v: 1,
         id: id(1),

@@ -1,7 +1,7 @@
 import { Type, type Static } from "@sinclair/typebox";
 import { Words } from "../../basics/words";
 import { Key, oneOf, Order, strict, System } from "./basics";
-import { procedurePurposes } from "./purposes";
+import { cardPurposes, procedurePurposes } from "./purposes";
 
 const seconds = Type.Number({ exclusiveMinimum: 0, maximum: 3600 });
 
@@ -48,6 +48,8 @@ export const Oddity = strict({ place: Key, system: System, words: Words, fitting
 export const EmergencyCard = strict({
   title: Words,
   order: Order,
+  /** what it is for, where a fault leads to it */
+  purpose: Type.Optional(oneOf(cardPurposes)),
   /** shown above the steps, in alarm colours */
   caution: Words,
   steps: Type.Array(Words, { minItems: 1, maxItems: 12 }),
