@@ -1,7 +1,7 @@
 /** @jest-environment ./src/testing/browser-environment.cjs */
 import "@/testing/browser-bits";
 import { act, cleanup, fireEvent, screen, waitFor, within } from "@testing-library/react";
-import { useState } from "react";
+import { useState, useSyncExternalStore } from "react";
 import type { TroubleEntry } from "@/core/faults/entry";
 import { faultsOf } from "@/core/faults/fault";
 import { draw } from "@/testing/screen";
@@ -15,18 +15,27 @@ const file = demoYacht("pale-heron");
 const written: SaidOfTrouble[] = [];
 let way: Way | null = null;
 
-/** The page with a keeper of its own; what is told to it from elsewhere comes by `fromElsewhere`. */
-let fromElsewhere: (entries: TroubleEntry[]) => void = () => undefined;
+let kept: readonly TroubleEntry[] = [];
+const listeners = new Set<() => void>();
+/** Keeps entries, of this device or of another one. */
+function keep(more: readonly TroubleEntry[]) {
+  kept = [...kept, ...more];
+  for (const listener of listeners) listener();
+}
+const subscribe = (listener: () => void) => {
+  listeners.add(listener);
+  return () => void listeners.delete(listener);
+};
+
 function Page({ fault: first = null as string | null, reference = "BR-1052" as string | null }) {
-  const [entries, setEntries] = useState<TroubleEntry[]>([]);
+  const entries = useSyncExternalStore(subscribe, () => kept);
   const [fault, setFault] = useState(first);
-  fromElsewhere = (more) => setEntries((before) => [...before, ...more]);
   const keeper: TroubleKeeper = {
     entries,
     write: async (said) => {
       written.push(said);
       const entry = { id: id(written.length), at: new Date(Date.now()).toISOString(), ...said } as TroubleEntry;
-      setEntries((before) => [...before, entry]);
+      keep([entry]);
       return entry.id;
     },
     wayOf: () => way,
@@ -47,6 +56,7 @@ function Page({ fault: first = null as string | null, reference = "BR-1052" as s
 const tap = (name: string | RegExp) => screen.findByRole("button", { name });
 beforeEach(() => {
   written.length = 0;
+  kept = [];
   way = null;
   localStorage.clear();
 });
@@ -96,7 +106,7 @@ describe("being led", () => {
       ({ kind: "trouble-answer", id: id(number), trouble: id(50), about, check, said, at, basis: [] }) as TroubleEntry;
     // begun on another telephone, seven minutes before
     act(() =>
-      fromElsewhere([
+      keep([
         { kind: "trouble", id: id(50), at: "2027-06-14T21:00:00Z", fault: "windlass-dead" },
         answer(51, "safe", "safe-first", "yes", "2027-06-14T21:00:10Z"),
         answer(52, "look", "breaker", "is", "2027-06-14T21:07:30Z"),
@@ -149,7 +159,7 @@ describe("being led", () => {
         ...{ said: answer, at: "2027-06-14T21:01:00Z" },
       }) as TroubleEntry;
     act(() =>
-      fromElsewhere([
+      keep([
         { kind: "trouble", id: id(60), at: "2027-06-14T21:00:00Z", fault: "no-water" },
         said(61, "is"),
         said(62, "not"),
@@ -175,7 +185,7 @@ describe("the call", () => {
     const user = draw(<Page fault="head-dry" />);
     await user.click(await tap("On flush"));
     await user.click(await tap("Call the base with what I found"));
-    await user.click(screen.getByRole("radio", { name: "Urgent, now" }));
+    await user.click(screen.getByRole("button", { name: "Urgent, now" }));
     await user.type(screen.getByLabelText("Where are you?"), "Sallow Pool");
     const text = decodeURIComponent(
       screen.getByRole("link", { name: "Send it as a text message" }).getAttribute("href")!,
