@@ -130,6 +130,7 @@ export const errors = {
   "no-such-stay": 404,
   "no-such-stop": 422,
   "no-such-tank": 422,
+  "no-such-trouble": 404,
   "no-such-yacht": 404,
   "no-such-yacht-code": 404,
   "no-such-zone": 422,

@@ -59,14 +59,21 @@ export const noteCall = endpoint({
   name: "note-call",
   method: "POST",
   path: "/api/stays/{id}/calls",
-  about: "Notes what a crew called the base about.",
+  about: "Notes what a crew called the base about; with its trouble it is an answer, which the crew reads in its book.",
   who: [staff("note-call")],
   params: ById,
-  body: Type.Object({ topic: Type.Union([Type.String({ maxLength: 60 }), Type.Null()]), words: words(500) }, closed),
+  body: Type.Object(
+    {
+      topic: Type.Union([Type.String({ maxLength: 60 }), Type.Null()]),
+      words: words(500),
+      trouble: Type.Optional(Uuid),
+    },
+    closed,
+  ),
   maxBytes: 4000,
   status: 201,
   answer: Done,
-  errors: ["no-such-stay"],
+  errors: ["no-such-stay", "no-such-trouble"],
 });
 
 export const keepCrewList = endpoint({

@@ -61,6 +61,7 @@ export function shellMessages(messages: typeof en): Partial<typeof en> {
     form: _form,
     done: _done,
     tells: _tells,
+    "call-from": _callFrom,
     table: _table,
     tune: _tune,
     ...rest

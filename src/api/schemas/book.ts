@@ -159,6 +159,10 @@ export const BoatBook = Type.Object(
     readings: Type.Optional(Type.Array(AboardReading)),
     /** what was told under way, from any device; older bases did not take it */
     log: Type.Optional(Type.Array(LogEntry)),
+    /** what the base answered to troubles; older bases did not */
+    /** how likely each check of a fault is its cause, by fault and check, where something was learned; older bases did not */
+    learned: Type.Optional(Type.Record(Type.String(), Type.Record(Type.String(), Type.Number()))),
+    answers: Type.Optional(Type.Array(Type.Object({ trouble: Uuid, at: InstantText, words: Type.String() }, closed))),
     /** wind and tide to come by the base's feeds; null where it has none, absent where an older base did not say */
     outlook: Type.Optional(Type.Union([Outlook, Type.Null()])),
     /** what has changed in her file since it was studied, in words */

@@ -1,5 +1,7 @@
 import { sailedBefore } from "../../core/imports/crew";
 import { Type, type Static } from "@sinclair/typebox";
+import type { TroubleEnd } from "@/core/faults/entry";
+import type { Urgency } from "@/core/faults/kinds/kind";
 import type { BaseRules } from "../../core/base/rules";
 import type { FarBelow } from "../../core/briefing/far-below";
 import type { Words } from "../../core/basics/words";
@@ -157,6 +159,26 @@ export interface TellsBrief {
   overdue: Overdue;
   round: { at: string; odd: { look: LookName; words: string }[] } | null;
   over: WindHour | null;
+  /** what she called about, urgent first */
+  calls: CallBrief[];
+}
+
+/** A call from a boat under way, with all that was found. */
+export interface CallBrief {
+  trouble: string;
+  title: string;
+  urgency: Urgency;
+  persons: number;
+  words: string;
+  /** each check with its answer and time */
+  lines: string[];
+  saidAt: string;
+  receivedAt: string;
+  /** how long it has waited at the base */
+  waitsMin: number;
+  answers: { at: string; words: string }[];
+  isOpen: boolean;
+  outcome: TroubleEnd["outcome"] | null;
 }
 
 /** One line of Today: a stay with what it needs next. */

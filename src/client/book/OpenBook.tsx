@@ -10,7 +10,7 @@ import { isPlanner } from "../planners/names";
 import { keepUnderWay } from "../planners/UnderWayLater";
 import { keepPlanners, PlannerPage } from "../planners/PlannerPage";
 import { useCharterKeeper } from "../trouble/charter-keeper";
-import { keepTrouble, TroubleLater } from "../trouble/TroubleLater";
+import { keepTrouble, OpenTroublesLater, TroubleLater } from "../trouble/TroubleLater";
 import { useClock } from "../planners/frame/useClock";
 import { AreaTab } from "./AreaTab";
 import { FindTab } from "./find/FindTab";
@@ -45,6 +45,9 @@ export function OpenBook({ store }: { store: BookStore }) {
   return (
     <PhotoSourceContext value={photos}>
       <BookFrame tabs={bookTabs} route={route} go={go} file={file} head={head}>
+        {route.at === "today" && (
+          <OpenTroublesLater {...{ file, keeper, clock }} onFault={(fault) => go("trouble", { fault })} />
+        )}
         {route.at === "today" && <TodayTab store={store} stage={head.stage} of={of} log={log} go={go} />}
         {isPlanner(route.at) && (
           <PlannerPage name={route.at} of={of} store={store} log={log} go={go} onBack={() => go("today")} />

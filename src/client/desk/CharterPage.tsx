@@ -187,7 +187,7 @@ function OpenStep({ step, at, ...props }: Props & { step: CharterStep; at: At })
     case "under-way":
       return (
         <DeskPart title={t("step.under-way")}>
-          {row.tells && <TellsPart tells={row.tells} at={at} />}
+          {row.tells && <TellsPart tells={row.tells} at={at} stayId={stay.stayId} />}
           <h3>{t("tells.log")}</h3>
           <BoatLogPart log={props.log} at={at} />
           {afterwards ? (

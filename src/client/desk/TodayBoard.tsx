@@ -12,6 +12,7 @@ import { YachtPlan } from "@/ui/plan/YachtPlan";
 import { call } from "../api/call";
 import { FileWorkLink } from "./FileWorkLink";
 import { NextAction } from "./NextAction";
+import { OpenCalls } from "./underway/OpenCalls";
 import { TellsChips } from "./underway/TellsChips";
 import { TellsPart } from "./underway/TellsPart";
 import { ReadinessPart, ReadyChip } from "./ReadinessPart";
@@ -34,7 +35,8 @@ export function TodayBoard({ base, now, rows, underWay, yachts, first }: Props) 
   const [chosenId, setChosenId] = useState(
     () => (rows.find((row) => row.at >= now && row.next !== "settled") ?? rows[0])?.stay.stayId ?? "",
   );
-  const chosen = [...rows, ...underWay].find((row) => row.stay.stayId === chosenId) ?? null;
+  const all = [...rows, ...underWay];
+  const chosen = all.find((row) => row.stay.stayId === chosenId) ?? null;
   const day = (instant: string) =>
     format.dateTime(new Date(instant), { weekday: "long", day: "numeric", month: "long", timeZone: base.timeZone });
   const leaving = rows.filter((row) => row.at === row.stay.startsAt).length;
@@ -42,12 +44,12 @@ export function TodayBoard({ base, now, rows, underWay, yachts, first }: Props) 
     const step = { ArrowDown: 1, ArrowUp: -1 }[event.key];
     if (!step) return;
     event.preventDefault();
-    const all = [...rows, ...underWay];
     const to = all[Math.min(all.length - 1, Math.max(0, all.findIndex((row) => row.stay.stayId === chosenId) + step))];
     if (!to) return;
     setChosenId(to.stay.stayId);
     document.getElementById(`row-${to.stay.stayId}`)?.focus();
   };
+  const table = { yachts, now, chosenId, timeZone: base.timeZone, onChoose: setChosenId, onKeys: keys };
   return (
     <Box display="grid" gridTemplateColumns={{ base: "minmax(0,1fr)", lg: "minmax(0, 1fr) 340px" }} minHeight="100%">
       <chakra.main padding={{ base: "4", md: "5" }} minWidth="0">
@@ -56,35 +58,14 @@ export function TodayBoard({ base, now, rows, underWay, yachts, first }: Props) 
           <span>{t("summary", { back: rows.length - leaving, leaving, underWay: underWay.length })}</span>
         </Box>
         {first}
-        {rows.length === 0 ? (
-          <p>{t("empty")}</p>
-        ) : (
-          <StayTable
-            label={t("title")}
-            rows={rows}
-            yachts={yachts}
-            timeZone={base.timeZone}
-            now={now}
-            chosenId={chosenId}
-            onChoose={setChosenId}
-            onKeys={keys}
-          />
-        )}
+        <OpenCalls rows={all} onChoose={setChosenId} />
+        {rows.length === 0 ? <p>{t("empty")}</p> : <StayTable label={t("title")} rows={rows} {...table} />}
         {underWay.length > 0 && (
           <>
             <chakra.h2 marginTop="5" marginBottom="2">
               {t("under-way")}
             </chakra.h2>
-            <StayTable
-              label={t("under-way")}
-              rows={underWay}
-              yachts={yachts}
-              timeZone={base.timeZone}
-              now={now}
-              chosenId={chosenId}
-              onChoose={setChosenId}
-              onKeys={keys}
-            />
+            <StayTable label={t("under-way")} rows={underWay} {...table} />
           </>
         )}
       </chakra.main>
@@ -247,7 +228,7 @@ function Chosen({ row, yacht, timeZone }: { row: TodayRow; yacht: TodayYacht | u
           <FileWorkLink slug={stay.yachtSlug} work={row.fileWork} />
         </p>
       )}
-      {row.tells && <TellsPart tells={row.tells} at={when} />}
+      {row.tells && <TellsPart tells={row.tells} at={when} stayId={stay.stayId} />}
       {row.readiness && <ReadinessPart readiness={row.readiness} slug={stay.yachtSlug} />}
       {yacht && yacht.oddities.length > 0 && (
         <Box as="ul" display="grid" gap="1">

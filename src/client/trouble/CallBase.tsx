@@ -10,7 +10,8 @@ import { Button } from "@/ui/Button";
 import { Choice } from "@/ui/Choice";
 import { Field } from "@/ui/Field";
 import type { TroubleKeeper } from "./keeper";
-import { useReport } from "./report";
+import type { Translator } from "@/messages/translator";
+import { faultTitle, troubleLines } from "@/messages/trouble-words";
 import styles from "./Trouble.module.css";
 
 export interface BaseToCall {
@@ -35,9 +36,14 @@ export function CallBase({ file, fault, trouble, keeper, base }: Props) {
   const [urgency, setUrgency] = useState<Urgency>(fault.urgency);
   const [where, setWhere] = useState("");
   const [words, setWords] = useState("");
-  const { head, lines } = useReport(file, base.clock)(fault, trouble, base.reference);
+  const all = useTranslations() as unknown as Translator;
+  const title = faultTitle(all, fault);
+  const yacht = file.particulars.name;
+  const head =
+    base.reference === null ? `${yacht}: ${title}` : t("line-head", { yacht, title, reference: base.reference });
+  const lines = trouble ? troubleLines(all, file, fault, trouble, base.clock) : [];
   const said = [where.trim(), words.trim()].filter((each) => each !== "").join(". ");
-  const all = [
+  const read = [
     head,
     t(`when-${urgency}`),
     base.persons === null ? "" : t("persons", { persons: base.persons }),
@@ -74,7 +80,7 @@ export function CallBase({ file, fault, trouble, keeper, base }: Props) {
       </Field>
       <h3>{t("read-out")}</h3>
       <ol className={styles.read}>
-        {all.map((line) => (
+        {read.map((line) => (
           <li key={line}>{line}</li>
         ))}
         {lines.length === 0 && <li>{t("nobody-looked")}</li>}
@@ -88,7 +94,7 @@ export function CallBase({ file, fault, trouble, keeper, base }: Props) {
             {t("send")}
           </Button>
         )}
-        <a href={`sms:${number}?body=${encodeURIComponent(all.join("\n"))}`} className={styles.phone}>
+        <a href={`sms:${number}?body=${encodeURIComponent(read.join("\n"))}`} className={styles.phone}>
           <MessageSquare aria-hidden="true" size={20} /> {t("as-text")}
         </a>
       </div>

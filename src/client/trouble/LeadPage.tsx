@@ -59,6 +59,18 @@ function Led({ file, fault, keeper, base, go }: Props & { fault: Fault }) {
         </Button>
         <h1>{title}</h1>
       </div>
+      {keeper.answers.flatMap((answer) =>
+        answer.trouble === trouble?.id ? (
+          <p key={answer.at} className={styles.note}>
+            <strong>
+              {t("base-said")} {base.clock(answer.at)}
+            </strong>
+            {answer.words}
+          </p>
+        ) : (
+          []
+        ),
+      )}
       <Standing
         {...{ file, fault, led, go, revised }}
         clock={base.clock}

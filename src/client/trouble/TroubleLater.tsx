@@ -12,8 +12,19 @@ export const TroubleLater = (props: ComponentProps<typeof Page>) => (
   </Suspense>
 );
 
+const open = () => import("./OpenTroubles").then(({ OpenTroubles }) => ({ default: OpenTroubles }));
+const Open = lazy(open);
+
+/** What is still being looked at, fetched where something is. */
+export const OpenTroublesLater = (props: ComponentProps<typeof Open>) =>
+  props.keeper.entries.length === 0 ? null : (
+    <Suspense fallback={null}>
+      <Open {...props} />
+    </Suspense>
+  );
+
 /** Brings it onto the device with its words, so that it opens without signal. */
 export const keepTrouble = (): void => {
-  void page().catch(() => undefined);
+  for (const part of [page, open]) void part().catch(() => undefined);
   void import("./FaultWords").then(({ keepFaultWords }) => keepFaultWords(languageNow())).catch(() => undefined);
 };

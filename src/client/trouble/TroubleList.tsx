@@ -44,9 +44,10 @@ export function TroubleList({ file, keeper, clock, onFault }: Props) {
         <>
           <h3>{t("lead.still-open")}</h3>
           <ul className={styles.rows}>
-            {open.flatMap(({ fault: key, begunAt }) => {
+            {open.flatMap(({ id, fault: key, begunAt }) => {
               const known = titled.find((each) => each.key === key);
-              return known ? row(known, t("lead.begun-at", { at: clock(begunAt) })) : [];
+              const answer = keeper.answers.findLast(({ trouble }) => trouble === id);
+              return known ? row(known, answer?.words ?? t("lead.begun-at", { at: clock(begunAt) })) : [];
             })}
           </ul>
         </>

@@ -8,6 +8,8 @@ export function useCharterKeeper(store: BookStore, log: readonly KeptLog[]): Tro
   return useMemo(
     () => ({
       entries: log.map(({ entry }) => entry).filter(isOfTrouble),
+      answers: store.book.answers ?? [],
+      learned: store.book.learned ?? {},
       write: (said) => store.write(said),
       wayOf: (id) => {
         const kept = log.find((each) => each.id === id);

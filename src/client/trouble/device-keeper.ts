@@ -10,6 +10,8 @@ export function useDeviceKeeper(yacht: string): TroubleKeeper {
   return useMemo(
     () => ({
       entries,
+      answers: [],
+      learned: {},
       write: async (said) => {
         const entry = { id: uuid(), at: new Date().toISOString(), ...said } as TroubleEntry;
         setEntries((before) => {

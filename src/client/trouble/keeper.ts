@@ -1,3 +1,5 @@
+import type { CallAnswer } from "@/core/faults/call";
+import type { Chances } from "@/core/faults/next-check";
 import type { TroubleEntry } from "@/core/faults/entry";
 
 /** An entry without what its keeper knows by itself. */
@@ -16,6 +18,10 @@ export interface Way {
 /** Where a trouble's entries are kept: with the charter's log, or on this device alone. */
 export interface TroubleKeeper {
   entries: readonly TroubleEntry[];
+  /** what the base answered, oldest first */
+  answers: readonly CallAnswer[];
+  /** how likely each check is the cause, by fault, where the base has learned something */
+  learned: Readonly<Record<string, Chances>>;
   /** gives the id of the entry */
   write: (said: SaidOfTrouble) => Promise<string>;
   wayOf: (id: string) => Way | null;

@@ -15,6 +15,7 @@ const file = demoYacht("pale-heron");
 const written: SaidOfTrouble[] = [];
 let way: Way | null = null;
 
+let answers: TroubleKeeper["answers"] = [];
 let kept: readonly TroubleEntry[] = [];
 const listeners = new Set<() => void>();
 /** Keeps entries, of this device or of another one. */
@@ -32,6 +33,8 @@ function Page({ fault: first = null as string | null, reference = "BR-1052" as s
   const [fault, setFault] = useState(first);
   const keeper: TroubleKeeper = {
     entries,
+    answers,
+    learned: {},
     write: async (said) => {
       written.push(said);
       const entry = { id: id(written.length), at: new Date(Date.now()).toISOString(), ...said } as TroubleEntry;
@@ -57,6 +60,7 @@ const tap = (name: string | RegExp) => screen.findByRole("button", { name });
 beforeEach(() => {
   written.length = 0;
   kept = [];
+  answers = [];
   way = null;
   localStorage.clear();
 });
@@ -221,6 +225,16 @@ describe("the call", () => {
       expect(written.at(-1)).toMatchObject({ kind: "trouble-end", outcome: "lives-with", found: null }),
     );
   });
+});
+
+it("what the base answered stands above all else, and in the list", async () => {
+  kept = [{ kind: "trouble", id: id(70), at: "2027-06-14T21:00:00Z", fault: "no-water" }];
+  answers = [{ trouble: id(70), at: "2027-06-14T21:20:00Z", words: "Shut the aft tank first." }];
+  const user = draw(<Page />);
+  expect(await screen.findByText("Shut the aft tank first.")).toBeInTheDocument();
+  await user.click(screen.getAllByRole("button", { name: /^No water at the tap/ })[0]!);
+  expect(await screen.findByText("Shut the aft tank first.")).toBeInTheDocument();
+  expect(screen.getByText(/^The base says/)).toBeInTheDocument();
 });
 
 it("a fault that her file no longer has leads back to the list", async () => {

@@ -21,11 +21,15 @@ const notBegun = (fault: Fault): Trouble => ({
 /** The last trouble of a fault that nobody has ended, or none yet: the first answer begins one. */
 export function useTrouble(file: YachtFile, fault: Fault, keeper: TroubleKeeper): Led {
   const { entries, write } = keeper;
+  const learned = keeper.learned[fault.key];
   const trouble = useMemo(
     () => troublesOf(entries).findLast((each) => each.fault === fault.key && each.end === null) ?? null,
     [entries, fault.key],
   );
-  const stand = useMemo(() => standOf(file, fault, trouble ?? notBegun(fault)), [file, fault, trouble]);
+  const stand = useMemo(
+    () => standOf(file, fault, trouble ?? notBegun(fault), learned),
+    [file, fault, trouble, learned],
+  );
   const say: Led["say"] = (about, check, said) => {
     void (async () => {
       const id = trouble?.id ?? (await write({ kind: "trouble", fault: fault.key }));

@@ -1,8 +1,10 @@
 import { demoYacht } from "../../testing/demo-yacht";
-import type { AnswerSaid, TroubleAnswer, TroubleEntry } from "./entry";
+import type { AnswerSaid, TroubleAnswer, TroubleCall, TroubleEntry } from "./entry";
 import { faultsOf, type Fault } from "./fault";
 import { faultKinds } from "./kinds";
+import { byUrgency, callOf } from "./call";
 import { foundBy, safeCheck, standOf } from "./lead";
+import { learnedChances, nothingFound } from "./learn";
 import { checksLeft } from "./next-check";
 import { troublesOf, type Trouble } from "./trouble";
 
@@ -198,5 +200,66 @@ describe("being led", () => {
     };
     const [trouble] = troublesOf([begun, ...answers, end]);
     expect(standOf(file, fault, trouble!)).toMatchObject({ at: "works", check: { key: "switch-off" } });
+  });
+});
+
+describe("what is learned", () => {
+  const { fault } = of("pale-heron", "windlass-dead");
+  const none = { yacht: nothingFound, sisters: nothingFound, others: nothingFound };
+  const sum = (chances: object) => (Object.values(chances) as number[]).reduce((all, each) => all + each, 0);
+
+  it("is the usual chance before anything was found", () => {
+    const chances = learnedChances(fault, none);
+    for (const { key, chance } of fault.checks) expect(chances[key]).toBeCloseTo(chance, 12);
+  });
+
+  it("counts this yacht whole, her sisters by half and the others by a quarter, reckoned by hand", () => {
+    const found = (count: number) => ({ ended: count, found: { "remote-plug": count } });
+    const chances = learnedChances(fault, { yacht: found(4), sisters: found(4), others: found(4) });
+    // 10 · 0.12 + 4 + 2 + 1 of 10 + 7
+    expect(chances["remote-plug"]).toBeCloseTo(8.2 / 17, 9);
+    expect(chances.breaker).toBeCloseTo(2.8 / 17, 9);
+  });
+
+  it("never falls below 0.02, and sums to 1 at most", () => {
+    const chances = learnedChances(fault, { ...none, yacht: { ended: 500, found: { breaker: 500 } } });
+    expect(Math.min(...(Object.values(chances) as number[]))).toBeCloseTo(0.02, 9);
+    expect(sum(chances)).toBeLessThanOrEqual(1 + 1e-9);
+    expect(chances.breaker).toBeGreaterThan(0.9);
+    const runs = of("pale-heron", "water-pump-runs").fault;
+    // what makes her safe and finds nothing stays at none
+    expect(learnedChances(runs, none)["pump-off-first"]).toBe(0);
+  });
+});
+
+describe("calls", () => {
+  const { fault } = of("pale-heron", "no-water");
+  const called = (urgency: "now" | "today", at: number): TroubleEntry[] => {
+    const begun: TroubleEntry = { kind: "trouble", id: uuid(), at: minute(at), fault: fault.key };
+    const call: TroubleEntry = {
+      ...{ kind: "trouble-call", id: uuid(), at: minute(at + 1), trouble: begun.id, urgency, persons: 2, words: "" },
+      saidAt: minute(at + 1),
+    };
+    return [begun, call];
+  };
+
+  it("are open until the base answers or the trouble ends, and open again when the crew calls again", () => {
+    const [begun, call] = called("now", 0) as [TroubleEntry, TroubleEntry];
+    const received = new Map([[call.id, minute(30)]]);
+    const trouble = troublesOf([begun, call])[0]!;
+    expect(callOf(trouble, received, [])).toMatchObject({ isOpen: true, receivedAt: minute(30) });
+    const answer = (at: number) => ({ trouble: begun.id, at: minute(at), words: "wait" });
+    expect(callOf(trouble, received, [answer(31)])?.isOpen).toBe(false);
+    expect(callOf(trouble, received, [answer(29)])?.isOpen).toBe(true);
+    const again: TroubleEntry = { ...(call as TroubleCall), id: uuid(), at: minute(60), saidAt: minute(60) };
+    const more = new Map([...received, [again.id, minute(61)]]);
+    expect(callOf(troublesOf([begun, call, again])[0]!, more, [answer(31)])?.isOpen).toBe(true);
+    expect(callOf(troublesOf([begun])[0]!, received, [])).toBeNull();
+  });
+
+  it("stand urgent first, and of equal ones who waits longest", () => {
+    const call = (urgency: "now" | "today" | "tomorrow", at: number) => ({ urgency, receivedAt: minute(at) });
+    const all = [call("today", 0), call("now", 9), call("tomorrow", 0), call("now", 3)];
+    expect(all.toSorted(byUrgency)).toEqual([all[3], all[1], all[0], all[2]]);
   });
 });

@@ -16,6 +16,8 @@ import type { Language } from "@/messages/languages";
 import { translatorOf, type Translator } from "@/messages/translator";
 import { now } from "../clock";
 import { boatLogOf } from "../db/boat-log";
+import { learnedOf } from "./learned";
+import { answersOfAll } from "../db/calls";
 import { outlookNow } from "../weather/outlook";
 import { bookUntil } from "../auth/book-link";
 import { currentArea } from "../db/area";
@@ -82,6 +84,8 @@ export async function boatBook(
     ...(told ? { area: told.area } : {}),
     ...(checkIn?.sealedAt ? { readings: await readingsAt(db, checkIn.id, file) } : {}),
     log: await boatLogOf(db, stay.stayId),
+    learned: await learnedOf(db, stay.yachtId, file),
+    answers: (await answersOfAll(db, [stay.stayId])).get(stay.stayId) ?? [],
     outlook: await outlookNow(db, now(), base.timeZone),
     changes: await changesSinceStudy(
       db,

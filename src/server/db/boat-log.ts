@@ -40,3 +40,12 @@ export async function addLogEntry(
     [entry.id, stayId, entry.kind, JSON.stringify(entry), hash, receivedAt],
   );
 }
+
+/** When each call of some stays reached the base, by the id of its entry. */
+export async function callsReceived(db: Queryable, stayIds: readonly string[]): Promise<ReadonlyMap<string, string>> {
+  const { rows } = await db.query<{ id: string; at: string }>(
+    "select id, received_at as at from boat_log where stay_id = any($1) and kind = 'trouble-call'",
+    [stayIds],
+  );
+  return new Map(rows.map(({ id, at }) => [id, at]));
+}

@@ -1,5 +1,6 @@
 import "server-only";
 import type { CallView } from "@/api/schemas/desk";
+import type { CallAnswer } from "@/core/faults/call";
 import type { Queryable } from "./pool";
 
 /** What a stay's crew called about, oldest first. */
@@ -24,12 +25,28 @@ export async function callsOfLastStay(db: Queryable, yachtId: string, before: st
 /** Notes a call. */
 export async function addCall(
   db: Queryable,
-  call: { id: string; stayId: string; topic: string | null; words: string },
+  call: { id: string; stayId: string; topic: string | null; words: string; trouble?: string | null },
   personId: string,
   at: string,
 ): Promise<void> {
   await db.query(
-    "insert into call_note (id, base_id, stay_id, topic, words, noted_by, noted_at) values ($1, current_base(), $2, $3, $4, $5, $6)",
-    [call.id, call.stayId, call.topic, call.words, personId, at],
+    `insert into call_note (id, base_id, stay_id, topic, words, trouble, noted_by, noted_at)
+     values ($1, current_base(), $2, $3, $4, $5, $6, $7)`,
+    [call.id, call.stayId, call.topic, call.words, call.trouble ?? null, personId, at],
   );
+}
+
+/** What the base answered to troubles of some stays, oldest first; by stay. */
+export async function answersOfAll(
+  db: Queryable,
+  stayIds: readonly string[],
+): Promise<ReadonlyMap<string, CallAnswer[]>> {
+  const { rows } = await db.query<CallAnswer & { stayId: string }>(
+    `select stay_id as "stayId", trouble, words, noted_at as at from call_note
+      where stay_id = any($1) and trouble is not null order by noted_at, id`,
+    [stayIds],
+  );
+  const answers = new Map<string, CallAnswer[]>(stayIds.map((id) => [id, []]));
+  for (const { stayId, ...answer } of rows) answers.get(stayId)?.push(answer);
+  return answers;
 }

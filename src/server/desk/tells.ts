@@ -5,9 +5,11 @@ import { overdue } from "@/core/underway/log/overdue";
 import { lastRound } from "@/core/underway/log/round";
 import { windLimits } from "@/core/weather/limits";
 import type { YachtFile } from "@/core/yacht/schema";
-import { boatLogOfAll } from "../db/boat-log";
+import { boatLogOfAll, callsReceived } from "../db/boat-log";
+import { answersOfAll } from "../db/calls";
 import { currentRules } from "../db/base-rules";
 import type { Queryable } from "../db/pool";
+import { callBriefs } from "./call-briefs";
 import { outlookNow } from "../weather/outlook";
 
 /** Rows with what boats under way tell, and what the forecast has for them. */
@@ -19,10 +21,10 @@ export async function withTells(
   timeZone: string,
 ): Promise<TodayRow[]> {
   const away = rows.filter(({ next }) => next === "under-way" || next === "start-check-out");
-  const logs = await boatLogOfAll(
-    db,
-    away.map(({ stay }) => stay.stayId),
-  );
+  const stayIds = away.map(({ stay }) => stay.stayId);
+  const logs = await boatLogOfAll(db, stayIds);
+  const received = await callsReceived(db, stayIds);
+  const answers = await answersOfAll(db, stayIds);
   const outlook = await outlookNow(db, now, timeZone);
   const { rules } = await currentRules(db);
   return rows.map((row): TodayRow => {
@@ -36,6 +38,7 @@ export async function withTells(
         odd: round.looks.filter(({ isFine }) => !isFine).map(({ look, words }) => ({ look, words })),
       },
       over: overLimit(outlook, windLimits(rules, files.get(row.stay.yachtId)?.particulars.windLimitKn), now),
+      calls: callBriefs(files.get(row.stay.yachtId), log, received, answers.get(row.stay.stayId) ?? [], timeZone, now),
     };
     return { ...row, tells };
   });

@@ -39,7 +39,7 @@ describe("Today", () => {
     await base.inBase((db) => todayView(counted(db) as typeof db));
     const rows = (await today()).rows.length;
     expect(rows).toBeGreaterThan(5);
-    expect(asked).toBeLessThanOrEqual(12);
+    expect(asked).toBeLessThanOrEqual(14);
     const forSix = asked;
     asked = 0;
     // two months on, most of these have gone

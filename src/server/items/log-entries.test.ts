@@ -3,7 +3,9 @@ import { demoBase } from "@/testing/demo-base";
 import { boatBook } from "../book/boat-book";
 import { boatLogOf } from "../db/boat-log";
 import { findStay } from "../db/charters";
+import { todayView } from "../desk/today";
 import { heldOfGuest } from "../db/private";
+import { noteCallOf } from "../stays/note-call";
 import { takeLogEntries } from "./log-entries";
 
 const base = demoBase("boatlog");
@@ -114,5 +116,44 @@ describe("what the planners are filled with", () => {
     const { charterId } = await stayOf("BR-1058");
     const book = await base.inBase((db) => boatBook(db, charterId));
     expect([book.outlook, book.readings, book.log]).toEqual([null, undefined, []]);
+  });
+
+  it("keeps a trouble answer by answer, its call and its end, answers it, and learns what it was", async () => {
+    const begun = entry({ kind: "trouble", fault: "windlass-dead" });
+    const answer = entry({
+      ...{ kind: "trouble-answer", trouble: begun.id, about: "look", check: "breaker", said: "is", basis: [] },
+    });
+    const called = entry({
+      ...{ kind: "trouble-call", trouble: begun.id, urgency: "now", persons: 4, words: "Sallow Pool" },
+      saidAt: "2027-06-11T22:00:00.000Z",
+    });
+    expect((await tell("BR-1052", [begun, answer, called])).map(({ status }) => status)).toEqual(Array(3).fill("kept"));
+    const { stayId, charterId } = await stayOf("BR-1052");
+    const [ilko] = (await base.asOwner("select id from person where name like 'Ilko%'")) as { id: string }[];
+    const ask = (trouble: string) =>
+      base.inBase((db) => noteCallOf(db, stayId, { topic: null, words: "Push it back once.", trouble }, ilko!.id));
+    await expect(ask(uuid())).rejects.toMatchObject({ code: "no-such-trouble" });
+    const row = async () => {
+      const { underWay, rows } = await base.inBase((db) => todayView(db));
+      return [...underWay, ...rows].find(({ stay }) => stay.stayId === stayId)?.tells?.calls;
+    };
+    expect(await row()).toEqual([
+      expect.objectContaining({
+        ...{ trouble: begun.id, title: "The windlass does nothing", urgency: "now", isOpen: true, answers: [] },
+        ...{ saidAt: "2027-06-11T22:00:00.000Z", lines: [expect.stringMatching(/Windlass breaker: has it tripped\?/)] },
+      }),
+    ]);
+    await ask(begun.id);
+    expect(await row()).toMatchObject([{ isOpen: false, answers: [{ words: "Push it back once." }] }]);
+    const before = await base.inBase((db) => boatBook(db, charterId));
+    expect(before.answers).toMatchObject([{ trouble: begun.id, words: "Push it back once." }]);
+    expect(before.learned).toEqual({});
+    const end = entry({
+      ...{ kind: "trouble-end", trouble: begun.id, outcome: "works", found: "breaker", words: "" },
+    });
+    await tell("BR-1052", [end]);
+    const after = await base.inBase((db) => boatBook(db, charterId));
+    // ten times 0.28 and this one, by eleven
+    expect(after.learned?.["windlass-dead"]?.breaker).toBeCloseTo(3.8 / 11, 9);
   });
 });

@@ -4,15 +4,27 @@ import { useTranslations } from "next-intl";
 import type { TellsBrief } from "@/api/schemas/desk";
 import { overdueHours } from "@/core/underway/log/overdue";
 import { VerdictMark } from "@/ui/VerdictMark";
+import { CallCard } from "./CallCard";
 import { overdueVerdict } from "./overdue-verdict";
 
 /** What a boat under way tells, in full: tonight and what is to be done when she does not say more, and what her round found odd. */
-export function TellsPart({ tells, at }: { tells: TellsBrief; at: (instant: string) => string }) {
+export function TellsPart({
+  tells,
+  at,
+  stayId,
+}: {
+  tells: TellsBrief;
+  at: (instant: string) => string;
+  stayId: string;
+}) {
   const t = useTranslations("tells");
   const { state, tonight } = tells.overdue;
   const isOver = state === "late" || state === "call" || state === "ask" || state === "alarm";
   return (
     <Box as="section" aria-label={t("title")} display="grid" gap="2">
+      {tells.calls.map((call) => (
+        <CallCard key={call.trouble} call={call} stayId={stayId} at={at} />
+      ))}
       <h3>{t("title")}</h3>
       <Box display="flex" gap="2">
         <VerdictMark verdict={overdueVerdict[state]} />

@@ -18,6 +18,7 @@ const tells = (change: Partial<TellsBrief> = {}): TellsBrief => ({
   overdue: { state: "said", tonight, nextAt: tonight.until },
   round: null,
   over: null,
+  calls: [],
   ...change,
 });
 
@@ -37,7 +38,11 @@ describe("what a boat under way tells", () => {
 
   it("tells the steps with their hours once she is late, and where she was to lie", () => {
     drawDesk(
-      <TellsPart tells={tells({ overdue: { state: "call", tonight, nextAt: "2027-06-14T21:00:00.000Z" } })} at={at} />,
+      <TellsPart
+        tells={tells({ overdue: { state: "call", tonight, nextAt: "2027-06-14T21:00:00.000Z" } })}
+        at={at}
+        stayId={id(9)}
+      />,
     );
     expect(screen.getAllByRole("listitem").map(({ textContent }) => textContent)).toEqual([
       expect.stringMatching(/^From 19:00: call/),
@@ -50,7 +55,7 @@ describe("what a boat under way tells", () => {
   it("names what her round found odd, and wind above a limit", () => {
     const round = { at: "2027-06-14T07:00:00.000Z", odd: [{ look: "bilge" as const, words: "a cup of water" }] };
     const over = { at: "2027-06-15T12:00:00.000Z", windKn: 31.5, gustKn: 42, fromDeg: 200 };
-    drawDesk(<TellsPart tells={tells({ round, over })} at={at} />);
+    drawDesk(<TellsPart tells={tells({ round, over })} at={at} stayId={id(9)} />);
     expect(screen.getByText("Bilge")).toBeInTheDocument();
     expect(screen.getByText(/a cup of water/)).toBeInTheDocument();
     expect(screen.getByText(/^From 12:00 the forecast is above the limit.*31\.5 kn, gusts 42\.0/)).toBeInTheDocument();
