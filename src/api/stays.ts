@@ -76,6 +76,18 @@ export const noteCall = endpoint({
   errors: ["no-such-stay", "no-such-trouble"],
 });
 
+export const orderFromCall = endpoint({
+  name: "order-from-call",
+  method: "POST",
+  path: "/api/stays/{id}/troubles/{trouble}/order",
+  about: "Makes a work order of what a crew told of a trouble; where one lies already, the call joins it.",
+  who: [staff("note-call")],
+  params: Type.Object({ id: Uuid, trouble: Uuid }, closed),
+  status: 201,
+  answer: Done,
+  errors: ["no-such-stay", "no-such-trouble"],
+});
+
 export const keepCrewList = endpoint({
   name: "keep-crew-list",
   method: "POST",

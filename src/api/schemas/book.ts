@@ -160,6 +160,20 @@ export const BoatBook = Type.Object(
     /** what was told under way, from any device; older bases did not take it */
     log: Type.Optional(Type.Array(LogEntry)),
     /** what the base answered to troubles; older bases did not */
+    /** faults that the base knows of and has ordered work for, with what to do until then; older bases did not say */
+    knownFaults: Type.Optional(
+      Type.Array(
+        Type.Object(
+          {
+            fault: Type.String(),
+            since: InstantText,
+            crews: Type.Integer(),
+            answer: Type.Union([Type.String(), Type.Null()]),
+          },
+          closed,
+        ),
+      ),
+    ),
     /** how likely each check of a fault is its cause, by fault and check, where something was learned; older bases did not */
     learned: Type.Optional(Type.Record(Type.String(), Type.Record(Type.String(), Type.Number()))),
     answers: Type.Optional(Type.Array(Type.Object({ trouble: Uuid, at: InstantText, words: Type.String() }, closed))),

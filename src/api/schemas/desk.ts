@@ -178,6 +178,8 @@ export interface CallBrief {
   waitsMin: number;
   answers: { at: string; words: string }[];
   isOpen: boolean;
+  /** the work order that lies for it, and how many crews were told about it since */
+  ordered: { since: string; crews: number } | null;
   outcome: TroubleEnd["outcome"] | null;
 }
 

@@ -24,7 +24,7 @@ import { keepAboard, keptAboard } from "../store/aboard-store";
 
 /** Where the address on a label leads, which names a place or a fitting alone; null for an address of the book itself. */
 function fromLabel([first, key]: readonly string[]): string | null {
-  if (first === undefined || (aboardTabs as readonly string[]).includes(first)) return null;
+  if (first === undefined || first === "trouble" || (aboardTabs as readonly string[]).includes(first)) return null;
   if (first === "fitting") return key === undefined ? null : pathTo("find", { kind: "fitting", key });
   return pathTo("plan", { kind: "place", key: first });
 }

@@ -59,6 +59,16 @@ function Led({ file, fault, keeper, base, go }: Props & { fault: Fault }) {
         </Button>
         <h1>{title}</h1>
       </div>
+      {keeper.known.flatMap((known) =>
+        known.fault === fault.key ? (
+          <p key={known.fault} className={styles.note}>
+            <strong>{t("known")}</strong>
+            {known.answer ?? t("known-ordered")}
+          </p>
+        ) : (
+          []
+        ),
+      )}
       {keeper.answers.flatMap((answer) =>
         answer.trouble === trouble?.id ? (
           <p key={answer.at} className={styles.note}>

@@ -9,6 +9,7 @@ export function useCharterKeeper(store: BookStore, log: readonly KeptLog[]): Tro
     () => ({
       entries: log.map(({ entry }) => entry).filter(isOfTrouble),
       answers: store.book.answers ?? [],
+      known: store.book.knownFaults ?? [],
       learned: store.book.learned ?? {},
       write: (said) => store.write(said),
       wayOf: (id) => {

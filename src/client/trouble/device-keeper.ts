@@ -11,6 +11,7 @@ export function useDeviceKeeper(yacht: string): TroubleKeeper {
     () => ({
       entries,
       answers: [],
+      known: [],
       learned: {},
       write: async (said) => {
         const entry = { id: uuid(), at: new Date().toISOString(), ...said } as TroubleEntry;

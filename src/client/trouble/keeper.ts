@@ -1,4 +1,5 @@
 import type { CallAnswer } from "@/core/faults/call";
+import type { KnownFault } from "@/core/faults/known";
 import type { Chances } from "@/core/faults/next-check";
 import type { TroubleEntry } from "@/core/faults/entry";
 
@@ -20,6 +21,8 @@ export interface TroubleKeeper {
   entries: readonly TroubleEntry[];
   /** what the base answered, oldest first */
   answers: readonly CallAnswer[];
+  /** faults that the base knows of on her */
+  known: readonly KnownFault[];
   /** how likely each check is the cause, by fault, where the base has learned something */
   learned: Readonly<Record<string, Chances>>;
   /** gives the id of the entry */

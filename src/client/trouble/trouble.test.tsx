@@ -16,6 +16,7 @@ const written: SaidOfTrouble[] = [];
 let way: Way | null = null;
 
 let answers: TroubleKeeper["answers"] = [];
+let known: TroubleKeeper["known"] = [];
 let kept: readonly TroubleEntry[] = [];
 const listeners = new Set<() => void>();
 /** Keeps entries, of this device or of another one. */
@@ -34,6 +35,7 @@ function Page({ fault: first = null as string | null, reference = "BR-1052" as s
   const keeper: TroubleKeeper = {
     entries,
     answers,
+    known,
     learned: {},
     write: async (said) => {
       written.push(said);
@@ -61,6 +63,7 @@ beforeEach(() => {
   written.length = 0;
   kept = [];
   answers = [];
+  known = [];
   way = null;
   localStorage.clear();
 });
@@ -235,6 +238,13 @@ it("what the base answered stands above all else, and in the list", async () => 
   await user.click(screen.getAllByRole("button", { name: /^No water at the tap/ })[0]!);
   expect(await screen.findByText("Shut the aft tank first.")).toBeInTheDocument();
   expect(screen.getByText(/^The base says/)).toBeInTheDocument();
+});
+
+it("what the base knows of on her, and what to do until it is mended, stands before the first question", async () => {
+  known = [{ fault: "no-water", since: "2027-06-01T08:00:00Z", crews: 1, answer: "Use the aft tank alone." }];
+  draw(<Page fault="no-water" />);
+  expect(await screen.findByText("The base knows of this on her")).toBeInTheDocument();
+  expect(screen.getByText("Use the aft tank alone.")).toBeInTheDocument();
 });
 
 it("a fault that her file no longer has leads back to the list", async () => {

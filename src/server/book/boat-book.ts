@@ -29,6 +29,7 @@ import { crewOf } from "../db/crew";
 import type { Queryable } from "../db/pool";
 import { findYacht, yachtFileAt } from "../db/yachts";
 import { studyAnswersOf } from "../db/study";
+import { knownFaultsOfAll } from "../db/fault-orders";
 import { hiredOf } from "../db/hired-extras";
 import { findHandover } from "../db/handovers";
 import { faultsOf } from "../record/faults";
@@ -84,6 +85,7 @@ export async function boatBook(
     ...(told ? { area: told.area } : {}),
     ...(checkIn?.sealedAt ? { readings: await readingsAt(db, checkIn.id, file) } : {}),
     log: await boatLogOf(db, stay.stayId),
+    knownFaults: (await knownFaultsOfAll(db, [stay.yachtId])).get(stay.yachtId) ?? [],
     learned: await learnedOf(db, stay.yachtId, file),
     answers: (await answersOfAll(db, [stay.stayId])).get(stay.stayId) ?? [],
     outlook: await outlookNow(db, now(), base.timeZone),

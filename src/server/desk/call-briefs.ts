@@ -3,6 +3,7 @@ import type { CallBrief } from "@/api/schemas/desk";
 import { wallClock } from "@/core/basics/wall-clock";
 import { byUrgency, callOf, type CallAnswer } from "@/core/faults/call";
 import { faultsOf } from "@/core/faults/fault";
+import type { KnownFault } from "@/core/faults/known";
 import { troublesOf } from "@/core/faults/trouble";
 import { isOfTrouble, type LogEntry } from "@/core/underway/log/entry";
 import type { YachtFile } from "@/core/yacht/schema";
@@ -17,6 +18,7 @@ export function callBriefs(
   answers: readonly CallAnswer[],
   timeZone: string,
   now: string,
+  known: readonly KnownFault[],
 ): CallBrief[] {
   const troubles = troublesOf(log.filter(isOfTrouble)).filter(({ calls }) => calls.length > 0);
   if (troubles.length === 0) return [];
@@ -38,6 +40,7 @@ export function callBriefs(
           waitsMin: Math.max(0, Math.floor((Date.parse(now) - Date.parse(of.receivedAt)) / 60_000)),
           answers: of.answers.map(({ at, words: answer }) => ({ at, words: answer })),
           isOpen: of.isOpen,
+          ordered: known.find(({ fault: ordered }) => ordered === trouble.fault) ?? null,
           outcome: trouble.end?.outcome ?? null,
         },
       ];

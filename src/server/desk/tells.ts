@@ -1,6 +1,7 @@
 import "server-only";
 import type { TellsBrief, TodayRow } from "@/api/schemas/desk";
 import { overLimit } from "@/core/underway/over-limit";
+import type { KnownFault } from "@/core/faults/known";
 import { overdue } from "@/core/underway/log/overdue";
 import { lastRound } from "@/core/underway/log/round";
 import { windLimits } from "@/core/weather/limits";
@@ -9,6 +10,7 @@ import { boatLogOfAll, callsReceived } from "../db/boat-log";
 import { answersOfAll } from "../db/calls";
 import { currentRules } from "../db/base-rules";
 import type { Queryable } from "../db/pool";
+import { knownFaultsOfAll } from "../db/fault-orders";
 import { callBriefs } from "./call-briefs";
 import { outlookNow } from "../weather/outlook";
 
@@ -25,6 +27,13 @@ export async function withTells(
   const logs = await boatLogOfAll(db, stayIds);
   const received = await callsReceived(db, stayIds);
   const answers = await answersOfAll(db, stayIds);
+  const known =
+    received.size === 0
+      ? new Map<string, KnownFault[]>()
+      : await knownFaultsOfAll(
+          db,
+          away.map(({ stay }) => stay.yachtId),
+        );
   const outlook = await outlookNow(db, now, timeZone);
   const { rules } = await currentRules(db);
   return rows.map((row): TodayRow => {
@@ -38,7 +47,15 @@ export async function withTells(
         odd: round.looks.filter(({ isFine }) => !isFine).map(({ look, words }) => ({ look, words })),
       },
       over: overLimit(outlook, windLimits(rules, files.get(row.stay.yachtId)?.particulars.windLimitKn), now),
-      calls: callBriefs(files.get(row.stay.yachtId), log, received, answers.get(row.stay.stayId) ?? [], timeZone, now),
+      calls: callBriefs(
+        files.get(row.stay.yachtId),
+        log,
+        received,
+        answers.get(row.stay.stayId) ?? [],
+        timeZone,
+        now,
+        known.get(row.stay.yachtId) ?? [],
+      ),
     };
     return { ...row, tells };
   });

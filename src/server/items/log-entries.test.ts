@@ -5,6 +5,8 @@ import { boatLogOf } from "../db/boat-log";
 import { findStay } from "../db/charters";
 import { todayView } from "../desk/today";
 import { heldOfGuest } from "../db/private";
+import { openDefects } from "../db/defects";
+import { orderFromCallOf } from "../stays/order-from-call";
 import { noteCallOf } from "../stays/note-call";
 import { takeLogEntries } from "./log-entries";
 
@@ -148,6 +150,19 @@ describe("what the planners are filled with", () => {
     const before = await base.inBase((db) => boatBook(db, charterId));
     expect(before.answers).toMatchObject([{ trouble: begun.id, words: "Push it back once." }]);
     expect(before.learned).toEqual({});
+    const order = (trouble: string) => base.inBase((db) => orderFromCallOf(db, stayId, trouble, ilko!.id));
+    await expect(order(uuid())).rejects.toMatchObject({ code: "no-such-trouble" });
+    await order(begun.id);
+    // a second tap joins the order that lies
+    await order(begun.id);
+    expect(await row()).toMatchObject([{ ordered: { crews: 1 } }]);
+    const lying = await base.inBase(async (db) => openDefects(db, (await stayOf("BR-1052")).yachtId));
+    expect(lying.filter(({ subject }) => subject === "fault:windlass-dead")).toMatchObject([
+      { title: "The windlass does nothing", words: expect.stringMatching(/^BR-1052\. Sallow Pool/) },
+    ]);
+    // and the next crew reads what to do until it is mended
+    const next = await base.inBase((db) => boatBook(db, charterId));
+    expect(next.knownFaults).toMatchObject([{ fault: "windlass-dead", crews: 1, answer: "Push it back once." }]);
     const end = entry({
       ...{ kind: "trouble-end", trouble: begun.id, outcome: "works", found: "breaker", words: "" },
     });

@@ -1,9 +1,11 @@
 "use client";
-import { Box, chakra } from "@chakra-ui/react";
+import { Box, Button, chakra } from "@chakra-ui/react";
 import { useTranslations } from "next-intl";
-import { noteCall } from "@/api/stays";
+import { noteCall, orderFromCall } from "@/api/stays";
+import { explainedTooOften } from "@/core/faults/known";
 import type { CallBrief } from "@/api/schemas/desk";
 import { Chip } from "@/ui/Chip";
+import { useRequest } from "../../api/useRequest";
 import { FormInput } from "../../forms/FormField";
 import { FormFrame } from "../../forms/FormFrame";
 import { useDeskForm } from "../../forms/useDeskForm";
@@ -49,7 +51,34 @@ export function CallCard({ call, stayId, at }: Props) {
           <strong>{t("base-said", { at: at(answer.at) })}</strong> {answer.words}
         </chakra.p>
       ))}
+      <Order call={call} stayId={stayId} at={at} />
       {call.outcome === null && <AnswerForm stayId={stayId} trouble={call.trouble} />}
+    </Box>
+  );
+}
+
+/** The work order that lies for it, or one tap to make it; and that it is explained instead of mended, where it is. */
+function Order({ call, stayId, at }: Props) {
+  const t = useTranslations("call-from");
+  const { busy, request, fault } = useRequest();
+  if (call.ordered)
+    return (
+      <>
+        <p>{t("ordered", { since: at(call.ordered.since) })}</p>
+        {call.ordered.crews >= explainedTooOften && (
+          <Chip verdict="stop">{t("crews", { crews: call.ordered.crews })}</Chip>
+        )}
+      </>
+    );
+  return (
+    <Box>
+      <Button
+        disabled={busy}
+        onClick={() => void request(orderFromCall, { params: { id: stayId, trouble: call.trouble } })}
+      >
+        {t("order")}
+      </Button>
+      {fault && <p role="alert">{fault}</p>}
     </Box>
   );
 }

@@ -1,12 +1,18 @@
 /** @jest-environment ./src/testing/browser-environment.cjs */
-import { cleanup, screen } from "@testing-library/react";
-import type { TellsBrief } from "@/api/schemas/desk";
+import "@/testing/browser-bits";
+import { cleanup, screen, waitFor, within } from "@testing-library/react";
+import type { CallBrief, TellsBrief } from "@/api/schemas/desk";
 import type { LogEntry } from "@/core/underway/log/entry";
 import { id } from "@/testing/records";
-import { drawDesk } from "@/testing/screen";
+import { rowOf, stayOf } from "@/testing/desk";
+import { drawDesk, wire } from "@/testing/screen";
 import { BoatLogPart } from "./BoatLogPart";
+import { CallCard } from "./CallCard";
+import { OpenCalls } from "./OpenCalls";
 import { TellsChips } from "./TellsChips";
 import { TellsPart } from "./TellsPart";
+
+jest.mock("next/navigation", () => ({ useRouter: () => ({ refresh: () => undefined }) }));
 
 afterEach(cleanup);
 const at = (instant: string) => instant.slice(11, 16);
@@ -83,4 +89,61 @@ it("the log of a charter has rounds with their readings, nights, and what was to
   const rows = screen.getAllByRole("listitem").map(({ textContent }) => textContent);
   expect(rows[0]).toMatch(/42\.0000, -30\.0000/);
   expect(rows[3]).toMatch(/2 min, one thing odd: Engine oil: low\.fuel 90/);
+});
+
+const call = (change: Partial<CallBrief> = {}): CallBrief => ({
+  ...{ trouble: id(5), title: "The windlass does nothing", urgency: "now", persons: 4, words: "Sallow Pool" },
+  ...{ lines: ["21:02 Windlass breaker: has it tripped? It has tripped"], answers: [], isOpen: true, outcome: null },
+  ...{ saidAt: "2027-06-14T21:00:00.000Z", receivedAt: "2027-06-14T21:00:00.000Z", waitsMin: 12, ordered: null },
+  ...change,
+});
+
+describe("calls", () => {
+  const told = (stayId: string, calls: CallBrief[]) => rowOf(stayOf({ stayId }), { tells: tells({ calls }) });
+
+  it("stand urgent first with how long they wait, and not once they are answered", async () => {
+    const chosen: string[] = [];
+    const rows = [
+      told(id(11), [call({ trouble: id(6), urgency: "today", title: "No hot water", waitsMin: 300 })]),
+      told(id(12), [call(), call({ trouble: id(7), isOpen: false, title: "The fridge is warm" })]),
+    ];
+    const user = drawDesk(<OpenCalls rows={rows} onChoose={(stay) => chosen.push(stay)} />);
+    const [first, second, ...more] = within(screen.getByRole("region", { name: "Calls" })).getAllByRole("button");
+    expect(first).toHaveTextContent(/Urgent, now.*The windlass does nothing.*waiting 12 minutes/);
+    expect(second).toHaveTextContent(/Today.*No hot water.*waiting 5 hours/);
+    expect(more).toEqual([]);
+    await user.click(first!);
+    expect(chosen).toEqual([id(12)]);
+    cleanup();
+    drawDesk(<OpenCalls rows={[told(id(11), [])]} onChoose={() => undefined} />);
+    expect(screen.queryByRole("region", { name: "Calls" })).toBeNull();
+  });
+
+  it("are answered with all that was found before one's eyes, and told with both times where they came late", async () => {
+    const { asked, answer } = wire();
+    const user = drawDesk(<CallCard call={call({ receivedAt: "2027-06-15T08:00:00.000Z" })} stayId={id(9)} at={at} />);
+    expect(screen.getByText("said 21:00, reached the base 08:00")).toBeInTheDocument();
+    expect(screen.getByText(/has it tripped\? It has tripped/)).toBeInTheDocument();
+    expect(screen.getByRole("button", { name: "Send the answer" })).toBeDisabled();
+    await user.type(screen.getByLabelText("What they should do"), "Leave it out.");
+    answer(201, {});
+    await user.click(screen.getByRole("button", { name: "Send the answer" }));
+    await waitFor(() =>
+      expect(asked.at(-1)).toMatchObject({
+        path: `/api/stays/${id(9)}/calls`,
+        body: { topic: null, words: "Leave it out.", trouble: id(5) },
+      }),
+    );
+    answer(201, {});
+    await user.click(screen.getByRole("button", { name: "Make a work order" }));
+    await waitFor(() => expect(asked.at(-1)?.path).toBe(`/api/stays/${id(9)}/troubles/${id(5)}/order`));
+  });
+
+  it("say that a fault is explained instead of mended, and need no answer once it works", () => {
+    const ordered = { since: "2027-06-01T08:00:00.000Z", crews: 3 };
+    drawDesk(<CallCard call={call({ ordered, isOpen: false, outcome: "works" })} stayId={id(9)} at={at} />);
+    expect(screen.getByText(/^Explained to 3 crews while the order lies/)).toBeInTheDocument();
+    expect(screen.getByText("works again")).toBeInTheDocument();
+    expect(screen.queryByLabelText("What they should do")).toBeNull();
+  });
 });
