@@ -54,13 +54,19 @@ export function AboardShell() {
     [t],
   );
   useEffect(() => {
-    const [code, ...at] = decodeURIComponent(location.hash.slice(1)).split("/");
-    if (!code) return;
-    const labelled = fromLabel(at);
-    if (labelled) history.replaceState(null, "", `#${code}/${labelled}`);
-    // opening what the address names is what this effect is for
-    // eslint-disable-next-line react-hooks/set-state-in-effect
-    void load(code);
+    let followed = "";
+    // the address of another yacht, opened in the same window, opens that yacht
+    const follow = () => {
+      const [code, ...at] = decodeURIComponent(location.hash.slice(1)).split("/");
+      if (!code || code === followed) return;
+      followed = code;
+      const labelled = fromLabel(at);
+      if (labelled) history.replaceState(null, "", `#${code}/${labelled}`);
+      void load(code);
+    };
+    follow();
+    window.addEventListener("hashchange", follow);
+    return () => window.removeEventListener("hashchange", follow);
   }, [load]);
   const open = (event: SubmitEvent<HTMLFormElement>) => {
     event.preventDefault();
@@ -84,7 +90,7 @@ export function AboardShell() {
       </main>
     );
   }
-  return <AboardBookTabs book={book} code={openCode} keptBytes={keptBytes} />;
+  return <AboardBookTabs key={openCode} book={book} code={openCode} keptBytes={keptBytes} />;
 }
 
 const aboardTabs = ["find", "plan", "papers"] as const;

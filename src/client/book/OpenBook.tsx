@@ -21,6 +21,7 @@ import { PlanTab } from "./plan/PlanTab";
 import { useLog, useOfBoat } from "./today/of-boat";
 import { TodayTab } from "./today/TodayTab";
 import { useAt } from "./useAt";
+import { useSendAgain } from "./useSendAgain";
 
 /** The boat book once it is open: four tabs under the thumb, each an address of its own. */
 export function OpenBook({ store }: { store: BookStore }) {
@@ -35,6 +36,7 @@ export function OpenBook({ store }: { store: BookStore }) {
     keepUnderWay();
     keepTrouble();
   }, [store]);
+  useSendAgain(store);
   const log = useLog(store);
   const of = useOfBoat(store, log);
   const keeper = useCharterKeeper(store, log);
