@@ -230,6 +230,21 @@ describe("the call", () => {
   });
 });
 
+it("a cure that was tried in vain and is not for a second time is not told again", async () => {
+  const begun: TroubleEntry = { kind: "trouble", id: id(80), at: "2027-06-14T21:00:00Z", fault: "windlass-dead" };
+  const said = (number: number, about: "safe" | "look" | "tried", check: string, answer: "yes" | "is" | "not-yet") =>
+    ({
+      ...{ kind: "trouble-answer", id: id(number), trouble: id(80), about, check, said: answer, basis: [] },
+      at: `2027-06-14T21:0${number - 80}:00Z`,
+    }) as TroubleEntry;
+  kept = [begun, said(81, "safe", "safe-first", "yes"), said(82, "look", "breaker", "is")];
+  draw(<Page fault="windlass-dead" />);
+  expect(await screen.findByText(/push it back once/)).toBeInTheDocument();
+  act(() => keep([said(83, "tried", "breaker", "not-yet")]));
+  expect(await screen.findByText(/^A second time is not for you/)).toBeInTheDocument();
+  expect(screen.queryByText(/push it back once/)).toBeNull();
+});
+
 it("what the base answered stands above all else, and in the list", async () => {
   kept = [{ kind: "trouble", id: id(70), at: "2027-06-14T21:00:00Z", fault: "no-water" }];
   answers = [{ trouble: id(70), at: "2027-06-14T21:20:00Z", words: "Shut the aft tank first." }];

@@ -152,8 +152,8 @@ describe("what the planners are filled with", () => {
     expect(before.learned).toEqual({});
     const order = (trouble: string) => base.inBase((db) => orderFromCallOf(db, stayId, trouble, ilko!.id));
     await expect(order(uuid())).rejects.toMatchObject({ code: "no-such-trouble" });
-    await order(begun.id);
-    // a second tap joins the order that lies
+    // two who tap at once, and one more later, make one order
+    await Promise.all([order(begun.id), order(begun.id)]);
     await order(begun.id);
     expect(await row()).toMatchObject([{ ordered: { crews: 1 } }]);
     const lying = await base.inBase(async (db) => openDefects(db, (await stayOf("BR-1052")).yachtId));

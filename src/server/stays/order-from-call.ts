@@ -10,6 +10,7 @@ import { faultTitle, troubleLines } from "@/messages/trouble-words";
 import { now } from "../clock";
 import { currentBase } from "../db/base";
 import { boatLogOf } from "../db/boat-log";
+import { takeTurns } from "../db/locks";
 import type { Queryable } from "../db/pool";
 import { findYacht } from "../db/yachts";
 import { reportDefect } from "../upkeep/report-defect";
@@ -34,6 +35,8 @@ export async function orderFromCallOf(
   personId: string,
 ): Promise<Record<string, never>> {
   const stay = await requireStay(db, stayId);
+  // two who tap at once make one order
+  await takeTurns(db, `fault orders ${stay.yachtId}`);
   const log = await boatLogOf(db, stayId);
   const trouble = troublesOf(log.filter(isOfTrouble)).find(({ id }) => id === troubleId);
   const yacht = await findYacht(db, { id: stay.yachtId });

@@ -29,6 +29,8 @@ export function OpenCalls({ rows, onChoose }: { rows: readonly TodayRow[]; onCho
               gap="2px 12px"
               width="100%"
               minHeight="44px"
+              border="0"
+              background="none"
               textAlign="left"
               cursor="pointer"
               onClick={() => onChoose(stay.stayId)}

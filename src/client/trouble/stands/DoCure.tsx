@@ -27,8 +27,8 @@ export function DoCure({ file, check, until, asksSafe, onTried }: Props) {
       <p className={styles.count}>{words.is}</p>
       <h2>{t("cure-title")}</h2>
       <p className={styles.cure}>{words.cure}</p>
-      <CheckPicture file={file} check={check} where={words.where} />
       {until && <Wait key={until} file={file} until={until} asksSafe={asksSafe} />}
+      <CheckPicture file={file} check={check} where={words.where} />
       <div className={styles.answers}>
         <button type="button" onClick={() => onTried("works")}>
           {t("works")}
