@@ -38,6 +38,7 @@ export const errors = {
   "extra-too-many": 409,
   "extra-unknown": 422,
   "extras-wrong": 422,
+  "fault-gone": 409,
   "first-draft": 409,
   "foreign-host": 421,
   "foreign-origin": 403,

@@ -88,6 +88,21 @@ export const orderFromCall = endpoint({
   errors: ["no-such-stay", "no-such-trouble"],
 });
 
+export const oddityFromCall = endpoint({
+  name: "oddity-from-call",
+  method: "POST",
+  path: "/api/stays/{id}/troubles/{trouble}/oddity",
+  about:
+    "Proposes for the yacht's file what a call showed to be odd about her; at her page it is taken over or declined.",
+  who: [staff("propose-file-change")],
+  params: Type.Object({ id: Uuid, trouble: Uuid }, closed),
+  body: Type.Object({ words: words(500) }, closed),
+  maxBytes: 4000,
+  status: 201,
+  answer: Done,
+  errors: ["no-such-stay", "no-such-trouble", "fault-gone", "too-many-kept"],
+});
+
 export const keepCrewList = endpoint({
   name: "keep-crew-list",
   method: "POST",

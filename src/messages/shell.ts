@@ -62,6 +62,7 @@ export function shellMessages(messages: typeof en): Partial<typeof en> {
     done: _done,
     tells: _tells,
     "call-from": _callFrom,
+    "call-history": _callHistory,
     table: _table,
     tune: _tune,
     ...rest

@@ -19,17 +19,17 @@ export interface CheckWords {
 }
 
 /** What a fault is called, and which part of her has it. */
-export function faultTitle(t: Translator, { kind, part }: Pick<Fault, "kind" | "part">): string {
+export function faultTitle(t: Translator, { kind, part }: Pick<Fault, "kind" | "part">, language?: string): string {
   const title = t(`fault.${kind as "no-water"}`);
-  return part === null ? title : t("lead.of-part", { title, part: localize(part.name) });
+  return part === null ? title : t("lead.of-part", { title, part: localize(part.name, language) });
 }
 
 /** The words of a fault's check, with her own names and figures in them. */
-export function checkWords(t: Translator, file: YachtFile, check: Check): CheckWords {
+export function checkWords(t: Translator, file: YachtFile, check: Check, language?: string): CheckWords {
   const fitting = file.fittings[check.fitting ?? ""];
   const values = {
     ...check.figures,
-    name: fitting ? localizeFigures(file, fitting.name) : "",
+    name: fitting ? localizeFigures(file, fitting.name, language) : "",
     minutes: check.waitMinutes ?? 0,
   };
   const keyOf = (part: string) => `fault-check.${check.code}_${part}` as "fault-check.breaker_ask";
@@ -41,7 +41,10 @@ export function checkWords(t: Translator, file: YachtFile, check: Check): CheckW
     is: say("is"),
     not: say("not"),
     cure: mayHave("cure"),
-    where: [localize(file.places[check.place]?.name ?? { en: check.place }), fitting && localize(fitting.where)]
+    where: [
+      localize(file.places[check.place]?.name ?? { en: check.place }, language),
+      fitting && localize(fitting.where, language),
+    ]
       .filter(Boolean)
       .join(": "),
   };

@@ -68,6 +68,7 @@ export const settlementOf = (change: Partial<SettlementScreen> = {}): Settlement
     faults: [],
     timeZone: "Atlantic/Azores",
     told: [],
+    troubles: [],
     notLookedBelow: false,
     items: [
       { name: "Fender, large", proposal: { difference: { id: "missing:count:fender" } } },

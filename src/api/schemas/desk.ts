@@ -29,6 +29,7 @@ import { YachtFile } from "../../core/yacht/schema";
 import type { LookName } from "../../core/underway/log/entry";
 import type { Overdue } from "../../core/underway/log/overdue";
 import type { WindHour } from "../../core/weather/outlook";
+import type { ToldTrouble } from "./handover";
 import type { ReadyReason, ReadyState, ShortItem } from "../../core/upkeep/readiness";
 
 /** A signed record of a handover, as it was received. */
@@ -165,6 +166,8 @@ export interface TellsBrief {
 
 /** A call from a boat under way, with all that was found. */
 export interface CallBrief {
+  /** of which charter, as it is written at the desk */
+  reference: string;
   trouble: string;
   title: string;
   urgency: Urgency;
@@ -177,6 +180,8 @@ export interface CallBrief {
   /** how long it has waited at the base */
   waitsMin: number;
   answers: { at: string; words: string }[];
+  /** what the base answered to the same finding before, newest first */
+  earlier: { at: string; words: string; yacht: string }[];
   isOpen: boolean;
   /** the work order that lies for it, and how many crews were told about it since */
   ordered: { since: string; crews: number } | null;
@@ -392,6 +397,8 @@ export interface SettlementScreen {
   timeZone: string;
   /** what the skipper told before the check-out: late findings and what happened on the way */
   told: KeptAddendum[];
+  /** what the crew told was wrong under way */
+  troubles: ToldTrouble[];
   /** something happened on the way that asks for a look below the water, and nobody has looked */
   notLookedBelow: boolean;
   items: SettlementItem[];

@@ -58,7 +58,7 @@ export function AddendaPart({
     afterwards.addenda.flatMap(({ addendum }) => (addendum.kind === "answer" ? [addendum.to] : [])),
   );
   return (
-    <Box display="grid" gap="3" justifyItems="start">
+    <Box id="after" display="grid" gap="3" justifyItems="start">
       <h3>{t("desk-title")}</h3>
       {afterwards.addenda.length === 0 && <p>{t("none")}</p>}
       <chakra.ul listStyleType="none" display="grid" gap="3" width="100%">

@@ -8,9 +8,11 @@ import { useRouter } from "next/navigation";
 import { useTranslations } from "next-intl";
 import { useMemo } from "react";
 import { formatMoney } from "@/core/basics/money";
+import type { CallHistory } from "@/core/history/calls";
 import type { HistoryRow } from "@/core/history/history";
 import { EmptyState } from "@/ui/kit/EmptyState";
 import { Segments } from "@/ui/kit/Segments";
+import { CallsPart } from "./history/CallsPart";
 import { DeskPart } from "./shared/DeskPart";
 import { DataTable } from "./table/DataTable";
 import type { Column } from "./table/features";
@@ -24,10 +26,11 @@ interface Props {
   byItem: HistoryRow[];
   byYacht: HistoryRow[];
   currency: string;
+  calls: CallHistory;
 }
 
 /** What goes missing, what breaks and what it costs: drawn, in figures, and to take out. */
-export function HistoryPage({ slug, yachts, byItem, byYacht, currency }: Props) {
+export function HistoryPage({ slug, yachts, byItem, byYacht, currency, calls }: Props) {
   const t = useTranslations("history");
   const router = useRouter();
   const most = byItem.filter((row) => row.missing + row.broken > 0).slice(0, 10);
@@ -85,6 +88,7 @@ export function HistoryPage({ slug, yachts, byItem, byYacht, currency }: Props) 
           currency={currency}
         />
       )}
+      <CallsPart history={calls} isOneYacht={slug !== null} />
     </chakra.main>
   );
 }

@@ -3,6 +3,7 @@ import { Box, chakra } from "@chakra-ui/react";
 import Link from "next/link";
 import { useTranslations } from "next-intl";
 import { useState } from "react";
+import { localize } from "@/core/basics/words";
 import type { SettlementScreen } from "@/api/schemas/desk";
 import { AfterStatement } from "./AfterStatement";
 import { CostsNothing } from "./CostsNothing";
@@ -57,7 +58,7 @@ export function SettlementBoard({ screen, me }: Props) {
 /** What the skipper told before the check-out, which is looked at first. */
 function ToldBefore({ screen }: { screen: SettlementScreen }) {
   const t = useTranslations();
-  if (screen.told.length === 0) return null;
+  if (screen.told.length + screen.troubles.length === 0) return null;
   return (
     <Box
       as="section"
@@ -77,6 +78,16 @@ function ToldBefore({ screen }: { screen: SettlementScreen }) {
           {"photos" in each.addendum && (
             <PhotoStrip photos={each.addendum.photos} name={each.about?.name ?? t("settle.told")} />
           )}
+        </Box>
+      ))}
+      {screen.troubles.map(({ id, title, found, outcome, said, answer }) => (
+        <Box key={id}>
+          <strong>{localize(title)}</strong> · {t(`told.${outcome ?? "open"}`)}
+          {found && <p>{localize(found)}</p>}
+          {said.map((words) => (
+            <p key={words}>{t("told.said", { words })}</p>
+          ))}
+          {answer && <p>{t("told.answer", { words: answer })}</p>}
         </Box>
       ))}
     </Box>

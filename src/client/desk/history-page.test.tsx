@@ -1,6 +1,7 @@
 /** @jest-environment ./src/testing/browser-environment.cjs */
 import { screen, within } from "@testing-library/react";
 import { drawDesk } from "@/testing/screen";
+import { callHistory, type CallFact } from "@/core/history/calls";
 import { HistoryPage } from "./HistoryPage";
 
 const router = { push: jest.fn(), refresh: jest.fn() };
@@ -21,6 +22,7 @@ const yachts = [{ slug: "quillback", name: "Quillback" }];
 const draw = (
   slug: string | null,
   items = [row("count:fender", "Fender", 2, 5200), row("marks", "Marks", 0, 18_000)],
+  calls: CallFact[] = [],
 ) =>
   drawDesk(
     <HistoryPage
@@ -29,6 +31,7 @@ const draw = (
       byItem={items}
       byYacht={items.length === 0 ? [] : [row("quillback", "Quillback", 2, 23_200)]}
       currency="EUR"
+      calls={callHistory(calls, 8)}
     />,
   );
 
@@ -58,5 +61,31 @@ describe("the history", () => {
     draw(null, []);
     expect(screen.getByText(/Signed statements and repairs are counted here/)).toBeInTheDocument();
     expect(screen.queryByRole("table")).not.toBeInTheDocument();
+  });
+});
+
+describe("what crews call about", () => {
+  const fact = (topic: string, briefed: CallFact["briefed"]): CallFact => ({
+    ...{ yacht: "Quillback", yachtClass: "Ketterel 12", charter: topic, topic, hour: 23, briefed, understood: true },
+  });
+  const calls = [fact("Head", null), fact("Head", "skim"), fact("Head", "normal"), fact("Anchor", "normal")];
+
+  it("is a rate, tables and a proposal with its reason", () => {
+    draw(null, [], calls);
+    expect(screen.getByText(/^50\.0 calls per hundred charters: 4 calls, 8 charters/)).toBeInTheDocument();
+    expect(
+      screen.getByText("Head: 2 of 3 calls came from crews it was hardly briefed to. Brief it deeper."),
+    ).toBeVisible();
+    expect(within(screen.getByRole("table", { name: "Topic" })).getAllByRole("row")[1]).toHaveTextContent("Head");
+    expect(screen.getByText("20–24 h: 4")).toBeInTheDocument();
+  });
+
+  it("has no table of yachts for one yacht, and no table at all without calls", () => {
+    draw("quillback", [], calls);
+    expect(screen.queryByRole("table", { name: "Yacht" })).not.toBeInTheDocument();
+    draw("quillback", []);
+    expect(
+      screen.getByText("0.0 calls per hundred charters: 0 calls, 8 charters handed over in the last year."),
+    ).toBeVisible();
   });
 });

@@ -149,6 +149,20 @@ describe("what it comes to", () => {
     drawDesk(<SettlementBoard screen={settlementOf({ items: [], ...change })} me={me} />, roles);
   const sums = () => screen.getByRole("complementary", { name: "What it comes to" });
 
+  it("tells what the crew said was wrong under way, before anything is charged", () => {
+    board({
+      troubles: [
+        {
+          ...{ id: id(71), title: { en: "The windlass does nothing" }, found: { en: "It has tripped" } },
+          ...{ begunAt: "2027-06-11T20:00:00.000Z", outcome: "lives-with", said: ["In Sallow Pool"], answer: null },
+        },
+      ],
+    });
+    expect(screen.getByRole("region", { name: "What the skipper told before the check-out" })).toHaveTextContent(
+      /The windlass does nothing · they lived with it.*It has tripped.*The crew: In Sallow Pool/,
+    );
+  });
+
   it("is not signed while something is undecided", () => {
     board({ undecided: 2 });
     expect(sums()).toHaveTextContent("2 still to decide");

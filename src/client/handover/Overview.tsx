@@ -17,9 +17,10 @@ import { useHandover, useVersion } from "../store/handover-context";
 import { FromPaper } from "./FromPaper";
 import { lineViews, OverviewLines, personOf, type LineView } from "./overview-lines";
 import { Override } from "./Override";
+import { ToldTroubles } from "./ToldTroubles";
 import styles from "./Sheets.module.css";
 
-type View = LineView | "way" | "refused";
+type View = LineView | "way" | "told" | "refused";
 const isLineView = (view: View): view is LineView => lineViews.some((each) => each === view);
 
 interface Props {
@@ -64,6 +65,8 @@ export function Overview({ place, onGo, onClose, onSign }: Props) {
           <LineRows lines={lines} shown={lines.of(view)} none={t("overview.nothing-left")} onGo={onGo} />
         ) : view === "way" ? (
           <InTheWay lines={lines} onGo={onGo} />
+        ) : view === "told" ? (
+          <ToldTroubles />
         ) : (
           <RefusedEntries />
         )}
@@ -91,6 +94,7 @@ function ViewChoice({
   const { list } = store.bundle;
   const { progress } = store.sums();
   const refused = store.refusedEntries().length;
+  const told = store.bundle.troubles?.length ?? 0;
   const near: readonly View[] = list.kind === "prep" ? [] : ["here", "level"];
   const views: readonly View[] = [
     ...(lines.first.length > 0 ? (["first"] as const) : []),
@@ -98,6 +102,7 @@ function ViewChoice({
     "left",
     ...near,
     "odd",
+    ...(told > 0 ? (["told"] as const) : []),
     "all",
     ...(refused > 0 ? (["refused"] as const) : []),
   ];
@@ -109,6 +114,7 @@ function ViewChoice({
     level: lines.of("level").length,
     which: lines.levelOf(place) ?? "",
     all: progress.total,
+    told,
     refused,
   };
   return (

@@ -3,7 +3,7 @@ import { freshDevice, until } from "@/testing/browser-bits";
 import { countLine, handoverId, listOf } from "@/testing/records";
 import { bundleOf } from "@/testing/bundle";
 import { drawOn } from "@/testing/screen";
-import { screen } from "@testing-library/react";
+import { cleanup, screen } from "@testing-library/react";
 import { usualRules } from "@/core/base/rules";
 import { newMarks } from "@/core/handover/state";
 import { HandoverStore } from "@/client/store/handover-store";
@@ -32,6 +32,7 @@ afterEach(async () => {
   store.db.close();
 });
 const tap = (name: string | RegExp) => screen.getByRole("button", { name });
+const tapIfThere = (name: RegExp) => screen.queryByRole("button", { name });
 
 describe("setting a mark", () => {
   const marks = () => newMarks(store.folded()).map(({ mark }) => mark);
@@ -101,6 +102,26 @@ describe("what is left", () => {
     open();
     expect(screen.getByText(/The decision to sail stays with the skipper/)).toBeInTheDocument();
     expect(tap(/^In the way/)).toHaveAttribute("aria-pressed", "true");
+  });
+
+  it("tells what the crew said was wrong under way, with what became of it", async () => {
+    open();
+    expect(tapIfThere(/^Told under way/)).toBeNull();
+    cleanup();
+    store.bundle.troubles = [
+      {
+        ...{ id: "018f0000-0000-7000-8000-000000000001", title: { en: "The windlass does nothing" } },
+        ...{ found: { en: "It has tripped" }, begunAt: "2027-06-11T20:00:00.000Z", outcome: "works" },
+        ...{ said: ["In Sallow Pool"], answer: "Push it back once." },
+      },
+    ];
+    const person = open();
+    await person.click(tap("Told under way (1)"));
+    expect(rows()).toEqual([
+      expect.stringMatching(
+        /The windlass does nothing.*works again.*It has tripped.*The crew: In Sallow Pool.*The base: Push it back once\./,
+      ),
+    ]);
   });
 
   it("counts what is left, here and on this level, and leads there", async () => {

@@ -37,6 +37,9 @@ export interface Fault {
   asked: FaultKind["asked"];
 }
 
+/** The kind of a fault, from its key. */
+export const kindOf = (fault: string): string => fault.split(".", 1)[0] ?? fault;
+
 /** Every usual fault of a yacht, filled from her file: nothing is asked of what she has not got. */
 export function faultsOf(file: YachtFile): Fault[] {
   return faultKinds.flatMap((kind) =>

@@ -79,6 +79,10 @@ export const lastSaid = ({ said }: Trouble): Said | null =>
   said.toSorted((a, b) => latest(a) - latest(b)).at(-1) ?? null;
 const latest = ({ heads }: Said): number => Math.max(...heads.map(({ at }) => Date.parse(at)));
 
+/** What it was: what was said at the end, else what was found so far; null where nothing is known. */
+export const causeOf = (fault: Fault, trouble: Trouble): Check | null =>
+  trouble.end ? checkOf(fault, trouble.end.found) : foundBy(fault, trouble);
+
 /** The check whose cure made it work, or that looking found; null where none is known. */
 export const foundBy = (fault: Fault, trouble: Trouble): Check | null =>
   fault.checks.findLast((check) => {

@@ -1,6 +1,7 @@
 import "server-only";
 import type { CallView } from "@/api/schemas/desk";
 import type { CallAnswer } from "@/core/faults/call";
+import type { GivenAnswer } from "@/core/faults/earlier";
 import type { Queryable } from "./pool";
 
 /** What a stay's crew called about, oldest first. */
@@ -49,4 +50,30 @@ export async function answersOfAll(
   const answers = new Map<string, CallAnswer[]>(stayIds.map((id) => [id, []]));
   for (const { stayId, ...answer } of rows) answers.get(stayId)?.push(answer);
   return answers;
+}
+
+/** What the base answered to troubles of some kinds on any yacht, newest first, with what was found there. */
+export async function answersGiven(
+  db: Queryable,
+  kinds: readonly string[],
+): Promise<ReadonlyMap<string, GivenAnswer[]>> {
+  const { rows } = await db.query<GivenAnswer & { kind: string }>(
+    `select split_part(begun.content ->> 'fault', '.', 1) as kind, n.trouble, n.words, n.noted_at as at, y.name as yacht,
+            coalesce(looked.found, '{}') as found
+       from call_note n
+       join boat_log begun on begun.base_id = n.base_id and begun.id = n.trouble
+       join stay s on s.base_id = n.base_id and s.id = n.stay_id
+       join yacht y on y.base_id = s.base_id and y.id = s.yacht_id
+       left join lateral (
+         select array_agg(distinct l.content ->> 'check') as found from boat_log l
+          where l.stay_id = n.stay_id and l.kind = 'trouble-answer' and l.content ->> 'trouble' = n.trouble::text
+            and l.content ->> 'about' = 'look' and l.content ->> 'said' = 'is'
+       ) looked on true
+      where split_part(begun.content ->> 'fault', '.', 1) = any($1)
+      order by n.noted_at desc limit 200`,
+    [kinds],
+  );
+  const given = new Map<string, GivenAnswer[]>();
+  for (const { kind, ...answer } of rows) given.set(kind, [...(given.get(kind) ?? []), answer]);
+  return given;
 }

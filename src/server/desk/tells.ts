@@ -1,13 +1,15 @@
 import "server-only";
 import type { TellsBrief, TodayRow } from "@/api/schemas/desk";
 import { overLimit } from "@/core/underway/over-limit";
+import type { GivenAnswer } from "@/core/faults/earlier";
+import { kindOf } from "@/core/faults/fault";
 import type { KnownFault } from "@/core/faults/known";
 import { overdue } from "@/core/underway/log/overdue";
 import { lastRound } from "@/core/underway/log/round";
 import { windLimits } from "@/core/weather/limits";
 import type { YachtFile } from "@/core/yacht/schema";
 import { boatLogOfAll, callsReceived } from "../db/boat-log";
-import { answersOfAll } from "../db/calls";
+import { answersGiven, answersOfAll } from "../db/calls";
 import { currentRules } from "../db/base-rules";
 import type { Queryable } from "../db/pool";
 import { knownFaultsOfAll } from "../db/fault-orders";
@@ -34,6 +36,11 @@ export async function withTells(
           db,
           away.map(({ stay }) => stay.yachtId),
         );
+  const calling = [...logs.values()].flat().filter((entry) => entry.kind === "trouble");
+  const given =
+    received.size === 0
+      ? new Map<string, GivenAnswer[]>()
+      : await answersGiven(db, [...new Set(calling.map(({ fault }) => kindOf(fault)))]);
   const outlook = await outlookNow(db, now, timeZone);
   const { rules } = await currentRules(db);
   return rows.map((row): TodayRow => {
@@ -48,13 +55,15 @@ export async function withTells(
       },
       over: overLimit(outlook, windLimits(rules, files.get(row.stay.yachtId)?.particulars.windLimitKn), now),
       calls: callBriefs(
-        files.get(row.stay.yachtId),
-        log,
-        received,
-        answers.get(row.stay.stayId) ?? [],
+        {
+          reference: row.stay.reference,
+          file: files.get(row.stay.yachtId),
+          ...{ log, received, given },
+          answers: answers.get(row.stay.stayId) ?? [],
+          known: known.get(row.stay.yachtId) ?? [],
+        },
         timeZone,
         now,
-        known.get(row.stay.yachtId) ?? [],
       ),
     };
     return { ...row, tells };

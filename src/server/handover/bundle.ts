@@ -15,6 +15,7 @@ import { changesSinceStudy } from "../briefing/changes-since-study";
 import { managersAmong } from "../db/staff";
 import { yachtFileAt } from "../db/yachts";
 import { heardBy } from "./heard";
+import { toldTroubles } from "../stays/told-troubles";
 import { AppError } from "@/api/app-error";
 import { signedEntries } from "../record/record";
 
@@ -52,6 +53,7 @@ export async function handoverBundle(
     before: handover.checkInId ? await valuesOf(db, handover.checkInId) : {},
     changes: await changesSinceStudy(db, handover.yachtId, studied?.revision ?? null, handover.revision, file),
     ...(handover.kind === "check-in" ? await areaOf(db) : {}),
+    ...(handover.kind === "check-out" ? { troubles: await toldTroubles(db, handover.stayId, file) } : {}),
     ...(await heardBy(db, handover, grant)),
     serverTime: now(),
   };

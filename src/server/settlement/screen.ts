@@ -11,6 +11,8 @@ import { englishTranslator, type Translator } from "@/messages/translator";
 import type { Queryable } from "../db/pool";
 import { addendaView } from "../addenda/addenda-view";
 import { depositEvents, notedMovements, terminalBook } from "../db/deposits";
+import { yachtFileAt } from "../db/yachts";
+import { toldTroubles } from "../stays/told-troubles";
 import { settlementView, type SettlementView } from "./view";
 
 /** The settlement of a stay in words, for its screen. */
@@ -33,6 +35,7 @@ export async function settlementScreen(db: Queryable, stayId: string): Promise<S
   const told = (await addendaView(db, view.checkIn.handover.id)).addenda.filter(
     ({ addendum }) => addendum.kind === "late-finding" || addendum.kind === "incident",
   );
+  const file = await yachtFileAt(db, view.stay.yachtId, view.checkIn.handover.revision);
   const happened = told.flatMap(({ addendum }) => (addendum.kind === "incident" ? [addendum.what] : []));
   return {
     stay: view.stay,
@@ -40,6 +43,7 @@ export async function settlementScreen(db: Queryable, stayId: string): Promise<S
     faults: [...view.faults.checkIn, ...view.faults.checkOut],
     timeZone: base.timeZone,
     told,
+    troubles: file ? await toldTroubles(db, stayId, file) : [],
     notLookedBelow: isUnlookedBelow(view.checkOut.list, fold(view.checkOut.entries), happened),
     items,
     extras,

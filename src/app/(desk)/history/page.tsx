@@ -7,6 +7,7 @@ import { now } from "@/server/clock";
 import { currentBase } from "@/server/db/base";
 import { inBaseTransaction } from "@/server/db/pool";
 import { listYachts } from "@/server/db/yachts";
+import { callHistoryOf } from "@/server/history/calls";
 import { historyFacts } from "@/server/history/facts";
 
 export const generateMetadata = titled("history");
@@ -20,6 +21,7 @@ export default async function HistoryRoute({ searchParams }: Props) {
   const slug = (await searchParams).yacht ?? null;
   const view = await inBaseTransaction(staff.baseId, async (db) => ({
     facts: await historyFacts(db, slug, addHours(now(), -24 * 366)),
+    calls: await callHistoryOf(db, slug, addHours(now(), -24 * 366)),
     base: await currentBase(db),
     yachts: (await listYachts(db)).map((yacht) => ({ slug: yacht.slug, name: yacht.name })),
   }));
@@ -29,6 +31,7 @@ export default async function HistoryRoute({ searchParams }: Props) {
       yachts={view.yachts}
       byItem={historyByItem(view.facts)}
       byYacht={historyByYacht(view.facts)}
+      calls={view.calls}
       currency={view.base.currency}
     />
   );

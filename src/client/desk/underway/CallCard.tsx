@@ -1,7 +1,9 @@
 "use client";
 import { Box, Button, chakra } from "@chakra-ui/react";
+import Link from "next/link";
 import { useTranslations } from "next-intl";
-import { noteCall, orderFromCall } from "@/api/stays";
+import { useState } from "react";
+import { noteCall, oddityFromCall, orderFromCall } from "@/api/stays";
 import { explainedTooOften } from "@/core/faults/known";
 import type { CallBrief } from "@/api/schemas/desk";
 import { Chip } from "@/ui/Chip";
@@ -51,8 +53,9 @@ export function CallCard({ call, stayId, at }: Props) {
           <strong>{t("base-said", { at: at(answer.at) })}</strong> {answer.words}
         </chakra.p>
       ))}
+      {call.outcome === null && <AnswerForm call={call} stayId={stayId} at={at} />}
       <Order call={call} stayId={stayId} at={at} />
-      {call.outcome === null && <AnswerForm stayId={stayId} trouble={call.trouble} />}
+      <WhatLasts call={call} stayId={stayId} />
     </Box>
   );
 }
@@ -83,16 +86,53 @@ function Order({ call, stayId, at }: Props) {
   );
 }
 
-function AnswerForm({ stayId, trouble }: { stayId: string; trouble: string }) {
+function AnswerForm({ call, stayId, at }: Props) {
   const t = useTranslations("call-from");
   const form = useDeskForm(noteCall, {
     fields: { words: { label: t("answer") } },
-    ask: ({ words }) => ({ params: { id: stayId }, body: { topic: null, words: words.trim(), trouble } }),
+    ask: ({ words }) => ({ params: { id: stayId }, body: { topic: null, words: words.trim(), trouble: call.trouble } }),
     clears: true,
   });
   return (
     <FormFrame form={form} action={t("send")} disabled={form.typed.words.trim() === ""}>
+      {call.earlier.length > 0 && (
+        <Box display="grid" gap="1">
+          <p>{t("earlier")}</p>
+          {call.earlier.map(({ at: said, words, yacht }) => (
+            <Button key={said} textAlign="left" height="auto" onClick={() => form.set("words", words)}>
+              {t("earlier-said", { words, yacht, at: at(said) })}
+            </Button>
+          ))}
+        </Box>
+      )}
       <FormInput form={form} name="words" maxLength={500} hint={t("answer-hint")} />
     </FormFrame>
+  );
+}
+
+/** What a call leaves behind: an oddity for her file, and a visit aboard with the line that it touched. */
+function WhatLasts({ call, stayId }: Pick<Props, "call" | "stayId">) {
+  const t = useTranslations("call-from");
+  const [isOpen, setOpen] = useState(false);
+  const said = call.answers.at(-1)?.words ?? "";
+  const form = useDeskForm(oddityFromCall, {
+    fields: { words: { label: t("oddity-words"), typed: said } },
+    ask: ({ words }) => ({ params: { id: stayId, trouble: call.trouble }, body: { words: words.trim() } }),
+    clears: true,
+    onTaken: () => setOpen(false),
+  });
+  if (isOpen)
+    return (
+      <FormFrame form={form} action={t("oddity-propose")} disabled={form.typed.words.trim() === ""}>
+        <FormInput form={form} name="words" maxLength={500} hint={t("oddity-hint")} />
+      </FormFrame>
+    );
+  return (
+    <Box display="flex" flexWrap="wrap" gap="2">
+      <Button onClick={() => setOpen(true)}>{t("oddity")}</Button>
+      <Button asChild>
+        <Link href={`/charters/${call.reference}#after`}>{t("visit")}</Link>
+      </Button>
+    </Box>
   );
 }

@@ -92,7 +92,15 @@ it("the log of a charter has rounds with their readings, nights, and what was to
 });
 
 const call = (change: Partial<CallBrief> = {}): CallBrief => ({
-  ...{ trouble: id(5), title: "The windlass does nothing", urgency: "now", persons: 4, words: "Sallow Pool" },
+  ...{
+    reference: "BR-1052",
+    earlier: [],
+    trouble: id(5),
+    title: "The windlass does nothing",
+    urgency: "now",
+    persons: 4,
+    words: "Sallow Pool",
+  },
   ...{ lines: ["21:02 Windlass breaker: has it tripped? It has tripped"], answers: [], isOpen: true, outcome: null },
   ...{ saidAt: "2027-06-14T21:00:00.000Z", receivedAt: "2027-06-14T21:00:00.000Z", waitsMin: 12, ordered: null },
   ...change,
@@ -145,5 +153,36 @@ describe("calls", () => {
     expect(screen.getByText(/^Explained to 3 crews while the order lies/)).toBeInTheDocument();
     expect(screen.getByText("works again")).toBeInTheDocument();
     expect(screen.queryByLabelText("What they should do")).toBeNull();
+  });
+
+  it("take over what was answered before by a tap", async () => {
+    const earlier = [{ at: "2027-05-01T21:00:00.000Z", words: "Wait five minutes, once.", yacht: "Quillback" }];
+    const user = drawDesk(<CallCard call={call({ earlier })} stayId={id(9)} at={at} />);
+    await user.click(screen.getByRole("button", { name: /Wait five minutes, once\. \(Quillback, 21:00\)/ }));
+    expect(screen.getByLabelText("What they should do")).toHaveValue("Wait five minutes, once.");
+    expect(screen.getByRole("button", { name: "Send the answer" })).toBeEnabled();
+  });
+
+  it("propose an oddity in the words of the answer, and lead to the charter for a visit", async () => {
+    const { asked, answer } = wire();
+    const answers = [{ at: "2027-06-14T21:30:00.000Z", words: "Haul with the engine at 1500." }];
+    const user = drawDesk(<CallCard call={call({ answers })} stayId={id(9)} at={at} />);
+    expect(screen.getByRole("link", { name: "Note a visit aboard" })).toHaveAttribute(
+      "href",
+      "/charters/BR-1052#after",
+    );
+    await user.click(screen.getByRole("button", { name: "Propose an oddity for her file …" }));
+    const words = screen.getByLabelText("What is odd about her");
+    expect(words).toHaveValue("Haul with the engine at 1500.");
+    await user.type(words, " Always.");
+    answer(201, {});
+    await user.click(screen.getByRole("button", { name: "Propose it" }));
+    await waitFor(() =>
+      expect(asked.at(-1)).toMatchObject({
+        path: `/api/stays/${id(9)}/troubles/${id(5)}/oddity`,
+        body: { words: "Haul with the engine at 1500. Always." },
+      }),
+    );
+    await waitFor(() => expect(screen.queryByLabelText("What is odd about her")).toBeNull());
   });
 });

@@ -1,6 +1,6 @@
 import { Type, type Static } from "@sinclair/typebox";
 import { InstantText, Sha256, Uuid } from "../../basics/ids";
-import { Key, oneOf } from "../parts/basics";
+import { Key, oneOf, systems } from "../parts/basics";
 import { fittingKinds } from "../parts/fittings";
 
 const closed = { additionalProperties: false } as const;
@@ -12,7 +12,8 @@ export type NotedCollection = (typeof notedCollections)[number];
 
 /**
  * What somebody aboard says of her file: a thing is as it stands there, is somewhere else or reads otherwise, is not on
- * this boat, or is there and not in the file, or is there as the class has it though her file has not. It changes nothing by itself: at the desk it is a proposed change.
+ * this boat, or is there and not in the file, or is there as the class has it though her file has not; or something is odd
+ * about her. It changes nothing by itself: at the desk it is a proposed change.
  */
 export const YachtNote = Type.Object(
   {
@@ -21,11 +22,13 @@ export const YachtNote = Type.Object(
     id: Uuid,
     /** the yacht's short name */
     yacht: Key,
-    kind: oneOf(["as-in-file", "different", "not-here", "new", "as-class"] as const),
+    kind: oneOf(["as-in-file", "different", "not-here", "new", "as-class", "odd"] as const),
     /** the part of the file it is about; null for a new thing */
     about: Type.Union([Type.Object({ collection: oneOf(notedCollections), key: Key }, closed), Type.Null()]),
     /** where one stood */
     place: Type.Union([Key, Type.Null()]),
+    /** of something odd: what of her it belongs to */
+    system: Type.Optional(oneOf(systems)),
     /** of a new thing: what it is called, and what it is; a count makes it a thing of the inventory */
     name: Text,
     thing: Type.Union([oneOf(fittingKinds), Type.Null()]),

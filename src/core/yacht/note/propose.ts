@@ -44,6 +44,7 @@ export function proposeEdits(file: YachtFile, note: YachtNote, day: string, ofCl
   };
   const place = note.place !== null && Object.hasOwn(file.places, note.place) ? note.place : null;
   if (note.kind === "new") return place === null || note.name.trim() === "" ? [] : [newPart(file, note, place, day)];
+  if (note.kind === "odd") return place === null || note.how.trim() === "" ? [] : [oddity(file, note, place)];
   if (!note.about) return [];
   const { collection, key } = note.about;
   const base = `/${collection}/${key}`;
@@ -85,6 +86,17 @@ export function proposeEdits(file: YachtFile, note: YachtNote, day: string, ofCl
       return [...moved, ...where, ...how, ...count, ...photo, ...oddity];
     }
   }
+}
+
+/** What is odd about her, for who briefs her next. */
+function oddity(file: YachtFile, { name, how, about, system }: YachtNote, place: string): ProposedEdit {
+  const fitting = about?.collection === "fittings" && Object.hasOwn(file.fittings, about.key) ? about.key : null;
+  return made(`/oddities/${freeKey(file.oddities, fitting === null ? name : `${fitting}-odd`)}`, {
+    place,
+    system: system ?? file.fittings[fitting ?? ""]?.system ?? "hull-and-deck",
+    words: { en: how.trim() },
+    ...(fitting === null ? {} : { fitting }),
+  });
 }
 
 /** What is said of a thing that is not in the file. */
