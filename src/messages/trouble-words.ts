@@ -90,7 +90,8 @@ export function troubleLines(
         said === "cannot-find"
           ? t("lead.line-cannot-find", { question: words.ask })
           : t("lead.line-looked", { question: words.ask, answer });
-      return [`${clock(at)} ${line}`];
+      const isLicensed = said === "is" && check.found === "licensed";
+      return [`${clock(at)} ${line}${isLicensed ? ` ${t("lead.line-licensed")}` : ""}`];
     }),
   );
 }

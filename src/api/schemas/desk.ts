@@ -29,7 +29,7 @@ import { YachtFile } from "../../core/yacht/schema";
 import type { LookName } from "../../core/underway/log/entry";
 import type { Overdue } from "../../core/underway/log/overdue";
 import type { WindHour } from "../../core/weather/outlook";
-import type { ToldTrouble } from "./handover";
+import type { ToldTrouble } from "./told-trouble";
 import type { ReadyReason, ReadyState, ShortItem } from "../../core/upkeep/readiness";
 
 /** A signed record of a handover, as it was received. */

@@ -9,9 +9,9 @@ import { HandoverKind } from "../../core/handover/lines/line-input";
 import { Permit } from "../../core/handover/permit";
 import { Manifest, Signature, SignatureContents } from "../../core/handover/seal";
 import { standingProblems, type StandingProblem } from "../../core/handover/standing";
-import { Words } from "../../core/basics/words";
 import { YachtFile } from "../../core/yacht/schema";
 import { FactorCode } from "./second-factor";
+import { ToldTrouble } from "./told-trouble";
 
 const closed = { additionalProperties: false } as const;
 const Named = Type.Object({ id: Uuid, name: Type.String() }, closed);
@@ -42,24 +42,6 @@ const heard = {
   serverTime: InstantText,
 };
 export type Heard = Pick<Static<typeof FeedPage>, "seal" | "received" | "sentBack" | "context" | "permit">;
-
-/** Something wrong that a crew told under way, in words, with what became of it. */
-export const ToldTrouble = Type.Object(
-  {
-    id: Uuid,
-    title: Words,
-    /** what it was, where that is known */
-    found: Type.Union([Words, Type.Null()]),
-    begunAt: InstantText,
-    outcome: Type.Union([Type.Literal("works"), Type.Literal("lives-with"), Type.Null()]),
-    /** the crew's own words, to the base and at the end */
-    said: Type.Array(Type.String()),
-    /** what the base answered last */
-    answer: Type.Union([Type.String(), Type.Null()]),
-  },
-  closed,
-);
-export type ToldTrouble = Static<typeof ToldTrouble>;
 
 /** What the base sends a device to work on a handover. */
 export const HandoverBundle = Type.Object(

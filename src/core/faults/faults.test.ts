@@ -118,7 +118,7 @@ describe("being led", () => {
             ? "card" in leads
               ? "card"
               : "other-fault"
-            : { cure: "cure", call: "call", worked: "works", next: last ? "call" : "check" }[leads],
+            : { cure: "cure", call: "call", licensed: "call", worked: "works", next: last ? "call" : "check" }[leads],
         ]);
         said.push(["look", stand.check.key, step % 2 === 0 ? "not" : "cannot-find"]);
       }
@@ -128,6 +128,16 @@ describe("being led", () => {
   it("asks whether all is safe before anything else", () => {
     const { file, fault } = of("pale-heron", "windlass-dead");
     expect(standOf(file, fault, answered(fault).trouble)).toEqual({ at: "safe" });
+  });
+
+  it("ends at a licensed technician where gas burns badly or a plug is burnt, and that is its cause", () => {
+    const { file, fault } = of("pale-heron", "gas-yellow");
+    const found = answered(fault, [...safe], ["look", "smell-gas", "not"], ["look", "sooty-flame", "is"]).trouble;
+    expect(standOf(file, fault, found)).toMatchObject({ at: "call", reason: "licensed" });
+    expect(foundBy(fault, found)?.key).toBe("sooty-flame");
+    const plug = of("pale-heron", "no-shore-power");
+    const burnt = answered(plug.fault, [...safe], ["look", "plug-wet", "is"]).trouble;
+    expect(standOf(plug.file, plug.fault, burnt)).toMatchObject({ at: "call", reason: "licensed" });
   });
 
   it("waits for the motor from the answer on, over any restart, and calls after a second trip", () => {

@@ -6,7 +6,7 @@ import { checksLeft, type Chances } from "./next-check";
 import { headsOf, saidTo, type Said, type Trouble } from "./trouble";
 
 /** Why one is led to the base. */
-export type CallReason = "found" | "again" | "none-left";
+export type CallReason = "found" | "licensed" | "again" | "none-left";
 
 /** Where one is in being led: what the screen asks or says now. */
 export type Stand =
@@ -67,9 +67,13 @@ function aheadOf(trouble: Trouble, check: Check, answer: TroubleAnswer | undefin
   if (found === "worked" || after === "works") return { at: "works", check };
   if (after === "not-yet") return check.isOnce ? { at: "call", reason: "again", check } : null;
   if (found === "call") return { at: "call", reason: "found", check };
+  if (found === "licensed") return { at: "call", reason: "licensed", check };
   if (found === "cure") return { at: "cure", check, since: answer.at, until: untilOf(check, answer.at) };
   return "card" in found ? { at: "card", check, card: found.card } : { at: "other-fault", check, fault: found.fault };
 }
+
+/** Whether a crew’s part ends where this is found. */
+export const isForBase = ({ found }: Pick<Check, "found">): boolean => found === "call" || found === "licensed";
 
 const untilOf = ({ waitMinutes }: Check, since: string): string | null =>
   waitMinutes === null ? null : new Date(Date.parse(since) + waitMinutes * 60_000).toISOString();
@@ -88,5 +92,5 @@ export const foundBy = (fault: Fault, trouble: Trouble): Check | null =>
   fault.checks.findLast((check) => {
     const look = saidTo(trouble, "look", check.key)?.said === "is";
     const tried = saidTo(trouble, "tried", check.key)?.said;
-    return look && (tried === "works" || check.found === "worked" || (check.found === "call" && tried === undefined));
+    return look && (tried === "works" || check.found === "worked" || (isForBase(check) && tried === undefined));
   }) ?? null;

@@ -43,7 +43,12 @@ describe("what crews called about", () => {
   });
 
   it("is told by four hours of the day, the last minute of each in its own", () => {
-    expect(callHistory([0, 3, 4, 11, 12, 23].map((hour) => fact({ hour })), 1).byHours).toEqual([2, 1, 1, 1, 0, 1]);
+    expect(
+      callHistory(
+        [0, 3, 4, 11, 12, 23].map((hour) => fact({ hour })),
+        1,
+      ).byHours,
+    ).toEqual([2, 1, 1, 1, 0, 1]);
   });
 
   it("asks for depth where most were hardly briefed, for minutes where they were, and for nothing below three", () => {

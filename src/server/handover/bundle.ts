@@ -15,7 +15,7 @@ import { changesSinceStudy } from "../briefing/changes-since-study";
 import { managersAmong } from "../db/staff";
 import { yachtFileAt } from "../db/yachts";
 import { heardBy } from "./heard";
-import { toldTroubles } from "../stays/told-troubles";
+import { toldTroubles } from "../trouble/told-troubles";
 import { AppError } from "@/api/app-error";
 import { signedEntries } from "../record/record";
 

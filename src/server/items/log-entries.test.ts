@@ -6,8 +6,8 @@ import { findStay } from "../db/charters";
 import { todayView } from "../desk/today";
 import { heldOfGuest } from "../db/private";
 import { openDefects } from "../db/defects";
-import { orderFromCallOf } from "../stays/order-from-call";
-import { noteCallOf } from "../stays/note-call";
+import { orderFromCallOf } from "../calls/order-from-call";
+import { noteCallOf } from "../calls/note-call";
 import { takeLogEntries } from "./log-entries";
 
 const base = demoBase("boatlog");

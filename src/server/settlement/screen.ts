@@ -12,7 +12,7 @@ import type { Queryable } from "../db/pool";
 import { addendaView } from "../addenda/addenda-view";
 import { depositEvents, notedMovements, terminalBook } from "../db/deposits";
 import { yachtFileAt } from "../db/yachts";
-import { toldTroubles } from "../stays/told-troubles";
+import { toldTroubles } from "../trouble/told-troubles";
 import { settlementView, type SettlementView } from "./view";
 
 /** The settlement of a stay in words, for its screen. */

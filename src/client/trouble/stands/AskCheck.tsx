@@ -2,6 +2,7 @@
 import { useTranslations } from "next-intl";
 import type { AnswerSaid } from "@/core/faults/entry";
 import type { Check } from "@/core/faults/fault";
+import { isForBase } from "@/core/faults/lead";
 import type { YachtFile } from "@/core/yacht/schema";
 import { CheckPicture } from "../CheckPicture";
 import styles from "../Trouble.module.css";
@@ -32,7 +33,7 @@ export function AskCheck({ file, check, count, before = null, onSay }: Props) {
       <h2>{words.ask}</h2>
       <CheckPicture file={file} check={check} where={words.where} />
       {words.look && <p>{words.look}</p>}
-      {check.found === "call" && <p>{t("call-first")}</p>}
+      {isForBase(check) && <p>{t(check.found === "licensed" ? "licensed-only" : "call-first")}</p>}
       <div className={styles.answers}>
         {said.map(([each, label]) => (
           <button

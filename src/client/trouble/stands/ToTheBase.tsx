@@ -27,7 +27,7 @@ export function ToTheBase({ file, reason, check, onGoOn, onLivesWith }: Props) {
       <p className={styles.note}>{t(`why-${reason}`)}</p>
       {words && <p>{t("found-it", { words: `${words.ask} ${words.is}.` })}</p>}
       {/* what was tried in vain is not told again */}
-      {reason === "found" && words?.cure && <p className={styles.cure}>{words.cure}</p>}
+      {(reason === "found" || reason === "licensed") && words?.cure && <p className={styles.cure}>{words.cure}</p>}
       {onGoOn && <Button onClick={onGoOn}>{t("go-on")}</Button>}
       <Button look="quiet" onClick={onLivesWith}>
         {t("lives-with")}

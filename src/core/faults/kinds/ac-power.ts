@@ -19,7 +19,7 @@ export const acFaults: readonly FaultKind[] = [
     safe: ["people", "water"],
     on: withCord,
     checks: (file, { place }) => [
-      { code: "plug-wet", place, chance: 0.03, seconds: 10, safety: true, found: "call" },
+      { code: "plug-wet", place, chance: 0.03, seconds: 10, safety: true, found: "licensed" },
       ...atFitting(fittingFor(file, "polarity-lamp"), {
         ...{ code: "polarity-lit", chance: 0.05, seconds: 10, safety: true, found: "call" },
       }),

@@ -76,7 +76,7 @@ export const gasFaults: readonly FaultKind[] = [
     checks: (_file, { place }) => [
       smell(place),
       { code: "dizzy", place, chance: 0.05, seconds: 5, safety: true, found: { card: "casualty" } },
-      { code: "sooty-flame", place, chance: 0.8, seconds: 10, found: "call" },
+      { code: "sooty-flame", place, chance: 0.8, seconds: 10, found: "licensed" },
     ],
     never: ["gas-fittings", "cook-to-heat"],
     asked: {

@@ -11,10 +11,10 @@ export const safeties = ["people", "water", "fire", "gas", "position", "device"]
 export type Safety = (typeof safeties)[number];
 
 /**
- * Where a check leads that finds its cause: to a cure, to the base, to a card or another fault; or looking was itself the
+ * Where a check leads that finds its cause: to a cure, to the base, to a licensed technician by way of the base, to a card or another fault; or looking was itself the
  * cure (`worked`), or made her safe alone and finds nothing (`next`).
  */
-export type Found = "cure" | "call" | "worked" | "next" | { card: CardPurpose } | { fault: string };
+export type Found = "cure" | "call" | "licensed" | "worked" | "next" | { card: CardPurpose } | { fault: string };
 
 /** A part that can have a fault: the yacht as a whole, or one of several engines or heads. */
 export interface Part {

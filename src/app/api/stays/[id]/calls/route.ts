@@ -1,5 +1,5 @@
 import { noteCall } from "@/api/stays";
-import { noteCallOf } from "@/server/stays/note-call";
+import { noteCallOf } from "@/server/calls/note-call";
 import { serve } from "@/server/http/serve";
 
 export const POST = serve(noteCall, ({ db, params, body, session }) =>

@@ -1,5 +1,5 @@
 import { orderFromCall } from "@/api/stays";
-import { orderFromCallOf } from "@/server/stays/order-from-call";
+import { orderFromCallOf } from "@/server/calls/order-from-call";
 import { serve } from "@/server/http/serve";
 
 export const POST = serve(orderFromCall, ({ db, params, session }) =>

@@ -11,7 +11,7 @@ import { answerNote, openNotes } from "../yacht/notes";
 import { draftView } from "../yacht/draft";
 import { noteCallOf } from "./note-call";
 import { oddityFromCallOf } from "./oddity-from-call";
-import { toldTroubles } from "./told-troubles";
+import { toldTroubles } from "../trouble/told-troubles";
 
 const base = demoBase("aftercall");
 const crew = "BR-1052";

@@ -1,5 +1,5 @@
 import "server-only";
-import type { ToldTrouble } from "@/api/schemas/handover";
+import type { ToldTrouble } from "@/api/schemas/told-trouble";
 import type { Words } from "@/core/basics/words";
 import { languages } from "@/core/basics/languages";
 import { faultsOf } from "@/core/faults/fault";

@@ -4,8 +4,8 @@ import { now } from "../clock";
 import { takeTurns } from "../db/locks";
 import type { Queryable } from "../db/pool";
 import { reportDefect } from "../upkeep/report-defect";
-import { requireStay } from "./require";
-import { toldTrouble } from "./told-trouble";
+import { requireStay } from "../stays/require";
+import { toldTrouble } from "../trouble/told-trouble";
 
 /** How much of what was found stands in the order. */
 const mostWords = 500;

@@ -4,8 +4,8 @@ import { topicOfFault } from "@/core/faults/topic";
 import { now } from "../clock";
 import { addCall } from "../db/calls";
 import type { Queryable } from "../db/pool";
-import { requireStay } from "./require";
-import { toldTrouble } from "./told-trouble";
+import { requireStay } from "../stays/require";
+import { toldTrouble } from "../trouble/told-trouble";
 
 /** Notes what a crew called the base about, or answers what it told of a trouble: that belongs to the stop that takes it up. */
 export async function noteCallOf(

@@ -7,8 +7,8 @@ import { takeTurns } from "../db/locks";
 import { unansweredNotes } from "../db/notes";
 import type { Queryable } from "../db/pool";
 import { takeNotes } from "../items/notes";
-import { requireStay } from "./require";
-import { toldTrouble } from "./told-trouble";
+import { requireStay } from "../stays/require";
+import { toldTrouble } from "../trouble/told-trouble";
 
 /**
  * Proposes for her file what is odd about her, from a call: it waits at the yacht's page, like every proposed change. The
