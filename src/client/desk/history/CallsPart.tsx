@@ -20,7 +20,7 @@ export function CallsPart({ history, isOneYacht }: { history: CallHistory; isOne
       {proposals.length > 0 && (
         <Box as="section" aria-label={t("proposals")}>
           <h3>{t("proposals")}</h3>
-          <chakra.ul paddingLeft="5">
+          <chakra.ul paddingLeft="5" listStyleType="disc">
             {proposals.map(({ name, what, calls: about, of }) => (
               <li key={name}>{t(`propose-${what}`, { name, calls: about, of })}</li>
             ))}
@@ -28,12 +28,12 @@ export function CallsPart({ history, isOneYacht }: { history: CallHistory; isOne
         </Box>
       )}
       {calls > 0 && (
-        <>
+        <Box display="grid" gridTemplateColumns={{ base: "minmax(0,1fr)", xl: "1fr 1fr" }} gap="5" alignItems="start">
           <Rows name="calls-topic" title={t("by-topic")} rows={byTopic} />
+          <Hours byHours={byHours} />
           {!isOneYacht && <Rows name="calls-yacht" title={t("by-yacht")} rows={byYacht} />}
           {!isOneYacht && <Rows name="calls-class" title={t("by-class")} rows={byClass} />}
-          <Hours byHours={byHours} />
-        </>
+        </Box>
       )}
     </DeskPart>
   );
@@ -57,7 +57,7 @@ function Rows({ name, title, rows }: { name: string; title: string; rows: CallRo
     [t, title],
   );
   if (rows.length === 0) return null;
-  return <DataTable label={title} name={name} columns={columns} rows={rows} idOf={(row) => row.name} />;
+  return <DataTable label={title} name={name} columns={columns} rows={rows} idOf={(row) => row.name} isShort />;
 }
 
 /** How many calls fall into each four hours of the day, drawn and in figures. */

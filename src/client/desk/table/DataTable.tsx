@@ -33,11 +33,26 @@ interface Props<Row extends object> {
   /** what the file is called in which one saves what is shown */
   csvName?: string;
   choosing?: Choosing;
+  /** a few rows that are all in view: nothing to find, no columns to choose */
+  isShort?: boolean;
 }
 
 /** A table that is sorted by its heads, narrowed by a field and shown with the columns one wants; how it stands is kept in the address. Arrows go from row to row, Enter opens one. */
 export function DataTable<Row extends object>(props: Props<Row>) {
-  const { label, name = "", columns, rows, idOf, nameOf = idOf, filters, search, choosing, csvName, onOpen } = props;
+  const {
+    label,
+    name = "",
+    columns,
+    rows,
+    idOf,
+    nameOf = idOf,
+    filters,
+    search,
+    choosing,
+    csvName,
+    onOpen,
+    isShort,
+  } = props;
   const t = useTranslations("table");
   const { table, find, onFind, hidden, onHide, page, goTo } = useTableState(columns, rows, idOf, name);
   const shown = table.getRowModel().rows;
@@ -45,24 +60,26 @@ export function DataTable<Row extends object>(props: Props<Row>) {
   const numbers = new Set(columns.filter(({ isNumber }) => isNumber).map(({ id }) => id));
   return (
     <div className={styles.whole}>
-      <div className={styles.bar}>
-        {search ?? <FindField find={find} onFind={onFind} />}
-        {filters}
-        <p role="status">{t("shown", { shown: found, of: rows.length })}</p>
-        <Menu
-          label={t("columns")}
-          entries={columns.map(({ id, header }) => ({
-            word: headText(header),
-            on: !hidden.has(id),
-            onTurn: (on) => onHide(id, !on),
-          }))}
-        />
-        {csvName !== undefined && (
-          <Button onClick={() => saveCsv(csvName, ...shownAsText(columns, hidden, table.getSortedRowModel().rows))}>
-            {t("csv")}
-          </Button>
-        )}
-      </div>
+      {!isShort && (
+        <div className={styles.bar}>
+          {search ?? <FindField find={find} onFind={onFind} />}
+          {filters}
+          <p role="status">{t("shown", { shown: found, of: rows.length })}</p>
+          <Menu
+            label={t("columns")}
+            entries={columns.map(({ id, header }) => ({
+              word: headText(header),
+              on: !hidden.has(id),
+              onTurn: (on) => onHide(id, !on),
+            }))}
+          />
+          {csvName !== undefined && (
+            <Button onClick={() => saveCsv(csvName, ...shownAsText(columns, hidden, table.getSortedRowModel().rows))}>
+              {t("csv")}
+            </Button>
+          )}
+        </div>
+      )}
       <table className={desk.table} aria-label={label} onKeyDown={goByArrows}>
         <thead>
           {table.getHeaderGroups().map((group) => (
