@@ -1,6 +1,7 @@
 import type { Calculation } from "./basics/calculation";
 import { walkCalculation } from "./briefing/walk/calc";
 import { compareCalculation } from "./comparison/calc";
+import { drillCalculation } from "./drills/calc";
 import { diagnoseCalculation } from "./faults/diagnose/calc";
 import { planners } from "./planners";
 import { judgeCalculation } from "./readings/calc";
@@ -13,6 +14,7 @@ export const calculations: readonly Calculation[] = [
   checkCalculation,
   compareCalculation,
   diagnoseCalculation,
+  drillCalculation,
   findCalculation,
   judgeCalculation,
   settleCalculation,

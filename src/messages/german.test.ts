@@ -1,11 +1,12 @@
 import { parse } from "@formatjs/icu-messageformat-parser";
 import { de } from "./de";
 import { en } from "./en";
+import { drillCatalogues } from "./drills";
 import { faultCatalogues } from "./faults";
 import { translatorOf } from "./translator";
 
 type Words = Readonly<Record<string, Readonly<Record<string, string>>>>;
-const allGerman = { ...de, ...faultCatalogues.de };
+const allGerman = { ...de, ...drillCatalogues.de, ...faultCatalogues.de };
 const german = Object.entries(allGerman as Words).flatMap(([group, words]) =>
   Object.entries(words).map(([key, text]) => ({ group, key, text })),
 );

@@ -63,6 +63,7 @@ export function shellMessages(messages: typeof en): Partial<typeof en> {
     tells: _tells,
     "call-from": _callFrom,
     "call-history": _callHistory,
+    "drill-mistake": _drillMistake,
     table: _table,
     tune: _tune,
     ...rest

@@ -1,12 +1,14 @@
 import { existsSync } from "node:fs";
 import { InputError } from "../../core/basics/calculation";
 import { calculations } from "../../core/calculations";
+import { listDevices } from "../../core/drills/list";
 import type { ValueCheck } from "../../core/handover/check-entry";
 import { readingRules } from "../../core/readings";
 import type { YachtFile } from "../../core/yacht/schema";
 import { badText, isTooDeep, mostLevels } from "../../formats/sound-text";
 import { JsonFault, parseStrictJson } from "../../formats/strict-json";
 import { mismatch, parseAs, SchemaMismatch } from "../../formats/validate";
+import { drillCatalogues } from "../../messages/drills";
 import { demoYachtFile } from "../../demo/yacht-file";
 
 /**
@@ -23,6 +25,7 @@ export async function run([name, option]: string[], read = standardInput): Promi
     );
     return 2;
   }
+  if (option === "--list" && name === "drill") return print({ devices: withSentences(listDevices()) });
   if (option === "--list") {
     const rules = name === "judge" ? Object.values(readingRules) : [calculation];
     return print(rules.map((rule) => ({ name: rule.name, schema: rule.schema })));
@@ -40,7 +43,17 @@ export async function run([name, option]: string[], read = standardInput): Promi
   }
 }
 
-function print(list: readonly object[]): number {
+/** Each mistake with the sentence that people read. */
+const withSentences = (devices: ReturnType<typeof listDevices>) =>
+  devices.map((device) => ({
+    ...device,
+    mistakes: device.mistakes.map((code) => ({
+      code,
+      sentence: drillCatalogues.en["drill-mistake"][`${device.name}_${code}` as "gas_burner-left"],
+    })),
+  }));
+
+function print(list: object): number {
   process.stdout.write(`${JSON.stringify(list, null, 2)}\n`);
   return 0;
 }

@@ -6,6 +6,7 @@ import coming from "./coming.json";
 import common from "./common.json";
 import crewJoin from "./crew-join.json";
 import desk from "./desk.json";
+import drills from "./drills.json";
 import errors from "./errors.json";
 import faults from "./faults.json";
 import feeds from "./feeds.json";
@@ -34,6 +35,7 @@ export const en = {
   ...common,
   ...crewJoin,
   ...desk,
+  ...drills,
   ...errors,
   ...faults,
   ...feeds,
