@@ -12,6 +12,7 @@ import { keepPlanners, PlannerPage } from "../planners/PlannerPage";
 import { useCharterKeeper } from "../trouble/charter-keeper";
 import { keepTrouble, OpenTroublesLater, TroubleLater } from "../trouble/TroubleLater";
 import { useClock } from "../planners/frame/useClock";
+import { DrillLater, keepDrills } from "../drills/DrillLater";
 import { AreaTab } from "./AreaTab";
 import { FindTab } from "./find/FindTab";
 import { BookFrame } from "./frame/BookFrame";
@@ -35,6 +36,7 @@ export function OpenBook({ store }: { store: BookStore }) {
     keepPlanners();
     keepUnderWay();
     keepTrouble();
+    keepDrills();
   }, [store]);
   useSendAgain(store);
   const log = useLog(store);
@@ -60,6 +62,13 @@ export function OpenBook({ store }: { store: BookStore }) {
             {...{ file, keeper, fault: route.fault }}
             base={{ clock, phone: book.base.phone, reference: book.reference, persons: book.stay.aboard }}
             onFault={(fault) => (fault === null ? go("find", "wrong") : go("trouble", { fault }))}
+          />
+        )}
+        {route.at === "drill" && (
+          <DrillLater
+            file={file}
+            drill={route.drill}
+            onDrill={(drill) => (drill === null ? go("drill") : go("drill", { drill }))}
           />
         )}
         {route.at === "plan" && <PlanTab file={file} route={route} go={go} />}

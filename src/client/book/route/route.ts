@@ -10,10 +10,12 @@ export type Show = { kind: FindableKind | "place"; key: string };
 
 /** Where one is in a boat book. */
 export interface BookRoute {
-  at: BookTab | "study" | "area" | "trouble" | PlannerName;
+  at: BookTab | "study" | "area" | "trouble" | "drill" | PlannerName;
   show: Show | null;
   /** in trouble: which fault one is led through */
   fault: string | null;
+  /** of her devices to be worked beforehand: which one */
+  drill: string | null;
   /** on Find: what can be wrong, instead of the field alone */
   isWrong: boolean;
 }
@@ -25,21 +27,23 @@ const isKind = (text: string | undefined): text is Show["kind"] =>
 export function routeFrom(path: string, first: BookTab): BookRoute {
   const [tab, kind, key] = path.split("/");
   const at =
-    tab === "study" || tab === "area" || tab === "trouble" || isPlanner(tab)
+    tab === "study" || tab === "area" || tab === "trouble" || tab === "drill" || isPlanner(tab)
       ? tab
       : (bookTabs.find((each) => each === tab) ?? first);
   const show = isKind(kind) && key ? { kind, key } : null;
   const fault = at === "trouble" && kind ? kind : null;
-  return { at, show, fault, isWrong: at === "find" && kind === "wrong" };
+  const drill = at === "drill" && kind ? kind : null;
+  return { at, show, fault, drill, isWrong: at === "find" && kind === "wrong" };
 }
 
-/** What of a tab is shown: something in full, what can be wrong, or one fault. */
-export type ShowOf = Show | "wrong" | { fault: string };
+/** What of a tab is shown: something in full, what can be wrong, one fault, or one device to be worked. */
+export type ShowOf = Show | "wrong" | { fault: string } | { drill: string };
 
 /** Writes an address that `routeFrom` reads. */
 export function pathTo(at: BookRoute["at"], show?: ShowOf): string {
   if (show === undefined) return at;
   if (show === "wrong") return `${at}/wrong`;
+  if ("drill" in show) return `${at}/${show.drill}`;
   return "fault" in show ? `${at}/${show.fault}` : `${at}/${show.kind}/${show.key}`;
 }
 

@@ -35,7 +35,7 @@ export function TodayTab({
   log: readonly KeptLog[];
   go: (at: BookRoute["at"]) => void;
 }) {
-  const t = useTranslations("area");
+  const t = useTranslations();
   const { book } = store;
   const [openedAt] = useState(() => Date.now());
   const mayStudy = stage === "before" || stage === "day";
@@ -49,6 +49,7 @@ export function TodayTab({
       {mayStudy && <StudyPart store={store} onOpen={() => go("study")} />}
       {stage === "before" && alone}
       {stage === "before" && <WhenAndWhere store={store} />}
+      {stage !== "after" && <Button onClick={() => go("drill")}>{t("book.drills")}</Button>}
       {mayStudy && book.crew && <CrewPart book={book} />}
       {mayStudy && <BringAlong />}
       {stage === "under-way" && <ClockWarning aheadMin={store.clockAheadMin} />}
@@ -59,7 +60,7 @@ export function TodayTab({
       {book.crew && stage !== "after" && <WhoDoesWhat stay={book.stay.id} crew={book.crew} file={book.yacht.file} />}
       {book.area && stage !== "after" && (
         <p>
-          <Button onClick={() => go("area")}>{t("open", { name: book.area.name })}</Button>
+          <Button onClick={() => go("area")}>{t("area.open", { name: book.area.name })}</Button>
         </p>
       )}
       <CallTheBase phone={book.base.phone} channel={book.base.channel} hours={book.base.hours} />

@@ -39,20 +39,7 @@ interface Props<Row extends object> {
 
 /** A table that is sorted by its heads, narrowed by a field and shown with the columns one wants; how it stands is kept in the address. Arrows go from row to row, Enter opens one. */
 export function DataTable<Row extends object>(props: Props<Row>) {
-  const {
-    label,
-    name = "",
-    columns,
-    rows,
-    idOf,
-    nameOf = idOf,
-    filters,
-    search,
-    choosing,
-    csvName,
-    onOpen,
-    isShort,
-  } = props;
+  const { label, name = "", columns, rows, idOf, nameOf = idOf, choosing, csvName, onOpen } = props;
   const t = useTranslations("table");
   const { table, find, onFind, hidden, onHide, page, goTo } = useTableState(columns, rows, idOf, name);
   const shown = table.getRowModel().rows;
@@ -60,10 +47,10 @@ export function DataTable<Row extends object>(props: Props<Row>) {
   const numbers = new Set(columns.filter(({ isNumber }) => isNumber).map(({ id }) => id));
   return (
     <div className={styles.whole}>
-      {!isShort && (
+      {!props.isShort && (
         <div className={styles.bar}>
-          {search ?? <FindField find={find} onFind={onFind} />}
-          {filters}
+          {props.search ?? <FindField find={find} onFind={onFind} />}
+          {props.filters}
           <p role="status">{t("shown", { shown: found, of: rows.length })}</p>
           <Menu
             label={t("columns")}

@@ -1,0 +1,75 @@
+import AxeBuilder from "@axe-core/playwright";
+import { expect, type Page } from "@playwright/test";
+import { drillsOf } from "../src/core/drills/from-file";
+import { demoYacht } from "../src/testing/demo-yacht";
+import { test } from "./test";
+
+test.use({ serviceWorkers: "allow", viewport: { width: 390, height: 844 } });
+
+/** Holds a button for so many seconds of the page's own clock. */
+async function hold(page: Page, name: string, seconds: number): Promise<void> {
+  const button = page.getByRole("main").getByRole("button", { name, exact: true });
+  await button.scrollIntoViewIfNeeded();
+  const box = await button.boundingBox();
+  if (!box) throw new Error(`no ${name}`);
+  await page.mouse.move(box.x + box.width / 2, box.y + box.height / 2);
+  await page.mouse.down();
+  await page.clock.runFor(seconds * 1000);
+  await page.mouse.up();
+}
+
+test("an engine is started and stopped on a telephone without signal, first with a mistake, then clean", async ({
+  page,
+  context,
+}) => {
+  const faults: string[] = [];
+  page.on("pageerror", (error) => faults.push(String(error)));
+  await page.clock.install({ time: new Date("2027-06-12T10:12:00Z") });
+  await page.goto("/book#demo-boat-book-pale-heron-1052");
+  await page.getByLabel("PIN").fill("405162");
+  await page.getByRole("button", { name: "Open", exact: true }).click();
+  await expect(page.getByText(/Ready for no signal/).first()).toBeVisible({ timeout: 120_000 });
+  await context.setOffline(true);
+  await page.getByRole("button", { name: "Try her devices yourself" }).click();
+  await page.getByRole("button", { name: /^Engine/ }).click();
+  await expect(page.getByText("Start her, then stop her and leave nothing on.")).toBeVisible();
+
+  // let go of stop too early: told, and done again from just before it
+  await page.clock.runFor(500);
+  await hold(page, "Panel power", 0.3);
+  await hold(page, "Start", 2);
+  await page.clock.runFor(8000);
+  await page.getByRole("button", { name: "Exhaust" }).click();
+  await expect(page.getByText(/^Water at the exhaust: \d+ l\/min$/)).toBeVisible();
+  await hold(page, "Stop", 2);
+  await expect(page.getByText("You let go of stop before she was dead. One mistake")).toBeVisible();
+  await page.getByRole("button", { name: "Again from just before" }).click();
+  await expect(page.getByText("No mistake")).toBeVisible();
+  await hold(page, "Stop", 5);
+  await expect(page.getByRole("region", { name: "What has been" })).toContainText("She has stopped");
+  await hold(page, "Panel power", 0.3);
+  await expect(page.getByText("Done, without a mistake.")).toBeVisible();
+  const axe = await new AxeBuilder({ page }).analyze();
+  expect(axe.violations.map(({ id, nodes }) => [id, nodes.map(({ html }) => html)])).toEqual([]);
+  expect(faults).toEqual([]);
+});
+
+test("every device of hers opens, nothing runs over the edge, and all it has is worked once", async ({ page }) => {
+  test.setTimeout(240_000);
+  const faults: string[] = [];
+  page.on("pageerror", (error) => faults.push(String(error)));
+  await page.goto("/book#demo-boat-book-pale-heron-1052");
+  await page.getByLabel("PIN").fill("405162");
+  await page.getByRole("button", { name: "Open", exact: true }).click();
+  await expect(page.getByRole("button", { name: "Try her devices yourself" })).toBeVisible();
+  for (const { key } of drillsOf(demoYacht("pale-heron"))) {
+    await page.evaluate((to) => void (location.hash = to), `drill/${key}`);
+    await expect(page.getByRole("button", { name: "Walk away" })).toBeVisible();
+    for (const choice of await page.getByRole("main").getByRole("group").all())
+      for (const button of await choice.getByRole("button").all()) await button.click({ delay: 30 });
+    const over = await page.evaluate(() => document.documentElement.scrollWidth - innerWidth);
+    expect([key, over]).toEqual([key, 0]);
+    await page.getByRole("button", { name: "Walk away" }).click();
+  }
+  expect(faults).toEqual([]);
+});

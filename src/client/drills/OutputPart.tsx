@@ -1,0 +1,84 @@
+"use client";
+import type { Output } from "@/core/drills/device";
+import { Dial } from "./Dial";
+import type { DrillRun } from "./drill-run";
+import styles from "./Drills.module.css";
+import type { DrillWordsOf } from "./words";
+
+/** What one sees only where one looks, by control; everything else is before one's eyes. */
+const seenAt: Readonly<Record<string, readonly string[]>> = {
+  exhaust: ["waterLpm"],
+  lamps: ["oilBar"],
+  alarm: ["alarm"],
+  "gen-exhaust": ["genWaterLpm"],
+  polarity: ["polarityLamp"],
+  lamp: ["ready", "fuse"],
+  chain: ["mark"],
+  bowl: ["strokes"],
+  gauge: ["tankL", "litres"],
+  volts: ["volts", "percent"],
+  outside: ["seen"],
+};
+/** What the panel shows only while it is on. */
+const onPanel = new Set(["rpm", "coolantC", "batteryV"]);
+/** What nobody has an instrument for. */
+const hidden = new Set(["starterC", "motorC", "pressure", "running", "gear", "bilgeG", "endMs", "otherEndMs"]);
+
+const baseOf = (name: string) => name.split(":")[0] ?? name;
+const partOf = (name: string) => name.split(":")[1] ?? "";
+
+/** Lamps and gauges of a device, and what one looks at just now. */
+export function OutputPart({ run, words, mostRpm }: { run: DrillRun; words: DrillWordsOf; mostRpm: number }) {
+  const { state, looksAt } = run;
+  // a device that has nothing to look at for it shows it by itself
+  const onlySeen = new Set(
+    run.controls.flatMap(({ kind, name }) => (kind === "sense" ? (seenAt[baseOf(name)] ?? []) : [])),
+  );
+  const isDark = (name: string) => {
+    const part = partOf(name);
+    return onPanel.has(baseOf(name)) && state[part === "" ? "panel" : `panel:${part}`] === false;
+  };
+  const shown = run.outputs.filter(({ name }) => !onlySeen.has(baseOf(name)) && !hidden.has(baseOf(name)));
+  const looked = run.outputs.filter(
+    ({ name }) =>
+      looksAt !== null &&
+      (seenAt[baseOf(looksAt)] ?? []).includes(baseOf(name)) &&
+      (partOf(looksAt) === "" || partOf(looksAt) === partOf(name)),
+  );
+  return (
+    <div className={styles.outputs}>
+      {shown.map(({ name, unit }) =>
+        baseOf(name) === "rpm" ? (
+          <Dial
+            key={name}
+            label={words.output(name)}
+            value={isDark(name) ? 0 : Number(state[name])}
+            most={mostRpm}
+            words={isDark(name) ? "–" : words.shown(name, state[name] ?? null, "")}
+          />
+        ) : (
+          <Reading key={name} label={words.output(name)}>
+            {isDark(name) ? "–" : words.shown(name, state[name] ?? null, unit)}
+          </Reading>
+        ),
+      )}
+      <p role="status" className={styles.seen} data-seen={looked.length > 0 ? "" : undefined}>
+        {looked.map(({ name, unit }) => (
+          <span key={name}>
+            {words.t("drill.saw", { what: words.output(name), seen: words.shown(name, seenOf(state[name]), unit) })}
+          </span>
+        ))}
+      </p>
+    </div>
+  );
+}
+
+const seenOf = (value: Output | undefined): Output => value ?? null;
+
+function Reading({ label, children }: { label: string; children: string }) {
+  return (
+    <p className={styles.reading}>
+      <span>{label}</span> <strong>{children}</strong>
+    </p>
+  );
+}

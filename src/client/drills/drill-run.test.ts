@@ -1,0 +1,91 @@
+import { drillsOf } from "@/core/drills/from-file";
+import { demoYacht } from "@/testing/demo-yacht";
+import { DrillRun } from "./drill-run";
+
+const hers = (key: string) => drillsOf(demoYacht("pale-heron")).find((each) => each.key === key)!;
+const only = (key: string) => [hers(key), hers(key).tasks[0]!] as const;
+/** Frames of a sixtieth, for so many seconds. */
+const frames = (run: DrillRun, seconds: number, fromMs: number): number => {
+  const frameMs = 1000 / 60;
+  for (let at = 0; at <= seconds * 60; at++) run.tick(fromMs + at * frameMs);
+  return fromMs + seconds * 1000;
+};
+const press = (run: DrillRun, control: string) => run.act({ do: "press", control });
+const release = (run: DrillRun, control: string) => run.act({ do: "release", control });
+
+describe("a drill on a page", () => {
+  it("goes on with the frames, at half the pace, or not at all, and misses nothing by a page that was away", () => {
+    const run = new DrillRun(...only("engine"));
+    let ms = frames(run, 2, 1000);
+    expect(run.at).toBeCloseTo(2, 1);
+    run.setPace("slow");
+    ms = frames(run, 2, ms);
+    expect(run.at).toBeCloseTo(3, 1);
+    run.setPace("paused");
+    ms = frames(run, 5, ms);
+    expect(run.at).toBeCloseTo(3, 1);
+    run.setPace("usual");
+    // an hour in the pocket is a quarter of a second
+    run.tick(ms + 3_600_000);
+    expect(run.at).toBeCloseTo(3.25, 1);
+  });
+
+  it("is told to who reads it once for each frame and each deed", () => {
+    const run = new DrillRun(...only("engine"));
+    let heard = 0;
+    const stop = run.subscribe(() => heard++);
+    press(run, "power");
+    frames(run, 1, 0);
+    expect(heard).toBe(61);
+    stop();
+    press(run, "start");
+    expect(heard).toBe(61);
+  });
+
+  it("begins again from just before a mistake, with what was done until then and no button held", () => {
+    const run = new DrillRun(...only("engine"));
+    press(run, "power");
+    let ms = frames(run, 0.5, 0);
+    release(run, "power");
+    press(run, "start");
+    ms = frames(run, 2, ms);
+    release(run, "start");
+    ms = frames(run, 20, ms);
+    const [mistake] = run.mistakes;
+    expect(mistake?.code).toBe("cooling-not-looked-at");
+    run.again(mistake!.at);
+    expect([run.at, run.mistakes, run.state.running]).toEqual([expect.closeTo(mistake!.at - 3, 6), [], true]);
+    run.act({ do: "look", control: "exhaust" });
+    frames(run, 6, ms);
+    expect(run.mistakes).toEqual([]);
+    run.again();
+    expect([run.at, run.state.running, run.told]).toEqual([0, false, []]);
+  });
+
+  it("lets go of what was held where it begins again", () => {
+    const run = new DrillRun(...only("engine"));
+    press(run, "power");
+    let ms = frames(run, 1, 0);
+    press(run, "start");
+    ms = frames(run, 8, ms);
+    run.again(6);
+    expect(run.state.start).toBeUndefined();
+    frames(run, 20, ms);
+    expect(run.told.map(({ code }) => code)).toContain("fires");
+  });
+
+  it("shows what is looked at for some seconds, and whoever is to make gas safe finds it leaking", () => {
+    const run = new DrillRun(...only("engine"));
+    run.act({ do: "look", control: "exhaust" });
+    expect(run.looksAt).toBe("exhaust");
+    frames(run, 5, 0);
+    expect(run.looksAt).toBeNull();
+    const gas = new DrillRun(
+      hers("gas"),
+      hers("gas").tasks.find(({ task }) => task === "smell")!,
+    );
+    gas.act({ do: "set", control: "bottle", to: "open" });
+    frames(gas, 11, 0);
+    expect(gas.state.alarm).toBe(true);
+  });
+});

@@ -1,0 +1,117 @@
+/** @jest-environment ./src/testing/browser-environment.cjs */
+import "@/testing/browser-bits";
+import { act, cleanup, fireEvent, screen, within } from "@testing-library/react";
+import { drillsOf } from "@/core/drills/from-file";
+import { demoYacht } from "@/testing/demo-yacht";
+import { draw } from "@/testing/screen";
+import { DrillPage } from "./DrillPage";
+
+const went = jest.fn();
+let frame: FrameRequestCallback = () => undefined;
+let ms = 0;
+/** Lets so many seconds pass on the page. */
+const pass = (seconds: number) =>
+  act(() => {
+    for (let at = 0; at < seconds * 10; at++) frame((ms += 100));
+  });
+
+beforeEach(() => {
+  jest.clearAllMocks();
+  ms = 0;
+  window.requestAnimationFrame = (next) => {
+    frame = next;
+    return 1;
+  };
+  window.cancelAnimationFrame = () => undefined;
+});
+afterEach(cleanup);
+
+const open = async (slug: "pale-heron" | "two-lanterns" | "little-auk", drill: string | null) => {
+  const person = draw(<DrillPage file={demoYacht(slug)} drill={drill} onDrill={went} />);
+  await screen.findByRole("heading", { level: 1 });
+  return person;
+};
+const button = (name: string | RegExp) => screen.getByRole("button", { name });
+
+describe("her devices to be worked beforehand", () => {
+  it("are those she has, each with its task, and lead to it", async () => {
+    const person = await open("little-auk", null);
+    expect(screen.getAllByRole("listitem")).toHaveLength(drillsOf(demoYacht("little-auk")).length);
+    expect(screen.queryByRole("button", { name: /^Windlass/ })).toBeNull();
+    await person.click(button(/^Autopilot/));
+    expect(went).toHaveBeenCalledWith("pilot");
+  });
+
+  it.each(["pale-heron", "two-lanterns", "little-auk"] as const)(
+    "every one of %s has words for all there is",
+    async (slug) => {
+      for (const { key } of drillsOf(demoYacht(slug))) {
+        await open(slug, key);
+        // a key that has no words is shown as it is
+        expect(document.body.textContent).not.toMatch(/drill-[a-z]+\./);
+        cleanup();
+      }
+    },
+  );
+
+  it("an engine is held on start until she fires, and tells that nobody looked; looking shows the water", async () => {
+    const person = await open("pale-heron", "engine");
+    fireEvent.pointerDown(button("Panel power"));
+    fireEvent.pointerUp(button("Panel power"));
+    pass(1);
+    fireEvent.pointerDown(button("Start"));
+    expect(button("Start")).toHaveAttribute("aria-pressed", "true");
+    pass(2);
+    fireEvent.pointerUp(button("Start"));
+    const been = within(screen.getByRole("region", { name: "What has been" }));
+    expect(been.getByText("She runs")).toBeInTheDocument();
+    pass(20);
+    expect(been.getByText("Nobody looked whether cooling water comes out.")).toBeInTheDocument();
+    await person.click(button("Exhaust"));
+    expect(screen.getByText(/^Water at the exhaust: \d+ l\/min$/)).toBeInTheDocument();
+    expect(screen.getByText(/^Nobody looked whether cooling water comes out\. One mistake$/)).toBeInTheDocument();
+    await person.click(button("Again from just before"));
+    expect(screen.getByText("No mistake")).toBeInTheDocument();
+    await person.click(button("Begin again"));
+    expect(been.getByText("Nothing yet.")).toBeInTheDocument();
+  });
+
+  it("is worked by keys alone, held as long as the key is", async () => {
+    const person = await open("pale-heron", "engine");
+    button("Panel power").focus();
+    await person.keyboard("{Enter}");
+    pass(0.5);
+    button("Start").focus();
+    await person.keyboard("{Enter>}");
+    pass(2);
+    expect(button("Start")).toHaveAttribute("aria-pressed", "true");
+    await person.keyboard("{/Enter}");
+    expect(button("Start")).toHaveAttribute("aria-pressed", "false");
+    expect(screen.getByText("She runs")).toBeInTheDocument();
+  });
+
+  it("takes switches and levers, stands still while it is paused, and tells who walks away too soon", async () => {
+    const person = await open("pale-heron", "windlass");
+    const pin = within(screen.getByRole("group", { name: "Pin" }));
+    await person.click(pin.getByRole("button", { name: "out" }));
+    expect(pin.getByRole("button", { name: "out" })).toHaveAttribute("aria-pressed", "true");
+    fireEvent.change(screen.getByRole("slider", { name: /^Revs/ }), { target: { value: "1600" } });
+    expect(screen.getByRole("slider", { name: /^Revs/ })).toHaveValue("1600");
+    await person.click(within(screen.getByRole("group", { name: "Clutch" })).getByRole("button", { name: "loose" }));
+    pass(8);
+    await person.click(button("Pause"));
+    const out = screen.getByText("Chain out").parentElement?.textContent;
+    pass(8);
+    expect(screen.getByText("Chain out").parentElement?.textContent).toBe(out);
+    await person.click(button("Walk away"));
+    expect(screen.getByRole("region", { name: "What has been" })).toHaveTextContent(/You left the load on the windlass/);
+  });
+
+  it("has another task by a tap, which begins anew", async () => {
+    const person = await open("pale-heron", "gas");
+    await person.click(button("It smells of gas. Make her safe."));
+    await person.click(within(screen.getByRole("group", { name: "Bottle" })).getByRole("button", { name: "open" }));
+    pass(11);
+    expect(screen.getByText("Alarm").parentElement).toHaveTextContent("Alarm yes");
+  });
+});

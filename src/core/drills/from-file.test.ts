@@ -1,0 +1,55 @@
+import { demoYacht } from "../../testing/demo-yacht";
+import { drillCheck } from "../../testing/drill";
+import { Drill } from "./drill";
+import { drillsOf } from "./from-file";
+import { deviceOf, setupFor } from "./run";
+
+const yachts = ["pale-heron", "quillback", "cold-harbour", "gannet-rock", "two-lanterns", "little-auk"] as const;
+const of = (slug: (typeof yachts)[number]) => drillsOf(demoYacht(slug));
+const drill = (slug: (typeof yachts)[number], key: string) => of(slug).find((each) => each.key === key);
+
+it.each(yachts)("%s has drills whose setup and tasks their devices take, each with a key of its own", (slug) => {
+  const all = of(slug);
+  expect(new Set(all.map(({ key }) => key)).size).toBe(all.length);
+  for (const { device, setup, tasks } of all) {
+    const its = deviceOf(device);
+    for (const { task, setup: more, faults = [] } of tasks) {
+      expect(its.tasks).toContain(task);
+      expect(faults.filter((fault) => !its.faults.includes(fault))).toEqual([]);
+      const whole = setupFor(its, { ...setup, ...more }, drillCheck);
+      // no task is done before anything was done
+      expect(new Drill(its, whole, faults, task).isDone).toBe(false);
+    }
+  }
+});
+
+it("takes her figures from her file", () => {
+  const file = demoYacht("pale-heron");
+  expect(drill("pale-heron", "engine")?.setup).toMatchObject({
+    coolingWaterSeconds: file.engines.main!.coolingWaterSeconds,
+    stopHoldSeconds: file.engines.main!.stopHoldSeconds,
+  });
+  expect(drill("pale-heron", "windlass")?.setup).toMatchObject({ chainM: file.groundTackle.main!.chainM });
+  expect(drill("two-lanterns", "engine")?.setup.sides).toEqual(["port", "starboard"]);
+});
+
+it("has none for what she has not got: no windlass, gas or diesel on the day boat, no figure that her file is silent on", () => {
+  const auk = of("little-auk").map(({ device }) => device);
+  expect(auk).toContain("pilot");
+  expect(auk.filter((device) => ["engine", "windlass", "gas", "thruster", "head"].includes(device))).toEqual([]);
+  expect(drill("little-auk", "pilot")?.setup).toEqual({ kind: "tiller" });
+  const file = demoYacht("pale-heron");
+  const { coolingWaterSeconds: _told, ...silent } = file.engines.main!;
+  const [engine] = drillsOf({ ...file, engines: { main: silent } });
+  expect(engine!.setup).not.toHaveProperty("coolingWaterSeconds");
+  expect(
+    drillsOf({ ...file, engines: { main: { ...file.engines.main!, outOfUse: { why: { en: "sold" } } as never } } })[0]
+      ?.device,
+  ).not.toBe("engine");
+});
+
+it("tells two of one kind apart by name", () => {
+  const thrusters = of("cold-harbour").filter(({ device }) => device === "thruster");
+  for (const each of thrusters.length > 1 ? thrusters : []) expect(each.part).not.toBeNull();
+  expect(of("gannet-rock").filter(({ key, part }) => key.includes(".") && part === null)).toEqual([]);
+});

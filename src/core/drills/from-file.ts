@@ -1,0 +1,176 @@
+import type { Words } from "../basics/words";
+import { bowHeightM, chainKgPerM, dragAreaAirM2 } from "../underway/thumb";
+import { mainTackle } from "../underway/anchor";
+import type { YachtFile } from "../yacht/schema";
+import type { FittingPurpose } from "../yacht/parts/purposes";
+
+/** A device of hers that can be worked beforehand, with its setup from her file; what that is silent on is as usual. */
+export interface HerDrill {
+  /** as it stands in an address: `engine`, `head.fore` */
+  key: string;
+  device: string;
+  /** which of several it is; null where there is one */
+  part: Words | null;
+  setup: Readonly<Record<string, unknown>>;
+  tasks: readonly HerTask[];
+}
+
+/** A task, with what stands otherwise for it: chain that is out, gas that leaks. */
+export interface HerTask {
+  task: string;
+  setup?: Readonly<Record<string, unknown>>;
+  faults?: readonly string[];
+}
+
+/** Every device of hers that there is a drill for. */
+export const drillsOf = (file: YachtFile): HerDrill[] => [
+  ...engineDrills(file),
+  ...thrusterDrills(file),
+  ...windlassDrills(file),
+  ...pilotDrills(file),
+  ...sourceDrills(file),
+  ...gasDrills(file),
+  ...headDrills(file),
+  ...waterDrills(file),
+  ...batteryDrills(file),
+  ...lightDrills(file),
+];
+
+type Range = number | { from: number; to: number };
+const least = (figure: Range | undefined): number | undefined => (typeof figure === "object" ? figure.from : figure);
+const most = (figure: Range | undefined): number | undefined => (typeof figure === "object" ? figure.to : figure);
+
+/** Only what is known: a device keeps its usual figure for the rest. */
+const known = (figures: Readonly<Record<string, unknown>>): Record<string, unknown> =>
+  Object.fromEntries(Object.entries(figures).filter(([, value]) => value !== undefined));
+
+const one = (
+  device: string,
+  tasks: readonly (string | HerTask)[],
+  setup: Readonly<Record<string, unknown>> = {},
+): HerDrill => ({
+  ...{ key: device, device, part: null },
+  tasks: tasks.map((task) => (typeof task === "string" ? { task } : task)),
+  setup: known(setup),
+});
+
+const inUse = <T extends { outOfUse?: unknown }>(parts: Readonly<Record<string, T>>): [string, T][] =>
+  Object.entries(parts).filter(([, { outOfUse }]) => outOfUse === undefined);
+
+const fittingsFor = ({ fittings }: YachtFile, purpose: FittingPurpose) =>
+  inUse(fittings).filter(([, fitting]) => fitting.purpose === purpose);
+
+function engineDrills({ engines }: YachtFile): HerDrill[] {
+  const diesels = inUse(engines).filter(([, { kind }]) => kind === "diesel");
+  const [first] = diesels;
+  if (!first) return [];
+  const keys = diesels.map(([key]) => key);
+  const areTwins = keys.length === 2 && keys.includes("port") && keys.includes("starboard");
+  const [, its] = first;
+  return [
+    one("engine", ["start-and-stop"], {
+      sides: areTwins ? ["port", "starboard"] : undefined,
+      ...{ crankSeconds: its.crankSeconds, restSeconds: most(its.crankRestSeconds) },
+      ...{ coolingWaterSeconds: its.coolingWaterSeconds, stopHoldSeconds: its.stopHoldSeconds },
+      ...{ idleRpm: least(its.idleRpm), maximumRpm: its.maximumRpm },
+    }),
+  ];
+}
+
+function thrusterDrills(file: YachtFile): HerDrill[] {
+  const controls = fittingsFor(file, "thruster-control");
+  return controls.map(([key, { name, runSeconds }]) => ({
+    ...one("thruster", ["try"], { burstSeconds: least(runSeconds) }),
+    ...(controls.length > 1 ? { key: `thruster.${key}`, part: name } : {}),
+  }));
+}
+
+/** How deep it is in the drill, m; the words of the task say so. */
+const drillDepthM = 6;
+
+function windlassDrills(file: YachtFile): HerDrill[] {
+  const tackle = mainTackle(file);
+  if (!tackle?.windlass) return [];
+  const { particulars, engines } = file;
+  const breaker = fittingsFor(file, "windlass-breaker")[0]?.[1];
+  const chargingRpm = least(inUse(engines)[0]?.[1].chargingRpm);
+  const bowM = particulars.bowHeightM ?? bowHeightM(particulars);
+  // what lies out to be raised: as much as was let go in the other task
+  const outM = Math.min(tackle.chainM, Math.ceil(3 * (drillDepthM + bowM)));
+  return [
+    one("windlass", ["lower", { task: "raise", setup: { outM } }], {
+      depthM: drillDepthM,
+      ...{ chainM: tackle.chainM, ropeM: tackle.ropeM, anchorKg: tackle.anchorKg },
+      chainKgPerM: tackle.chainKgPerM ?? chainKgPerM(tackle.chainDiameterMm),
+      bowM,
+      dragAreaM2: particulars.dragAreaM2?.air ?? dragAreaAirM2(particulars),
+      breakerA: breaker?.ratingA,
+      breakerWaitSeconds: breaker?.waitMinutes === undefined ? undefined : breaker.waitMinutes * 60,
+      chargingRpm: chargingRpm === 0 ? undefined : chargingRpm,
+    }),
+  ];
+}
+
+function pilotDrills(file: YachtFile): HerDrill[] {
+  if (fittingsFor(file, "pilot-control").length === 0) return [];
+  const isTiller = fittingsFor(file, "pilot-socket").length > 0;
+  return [one("pilot", ["test"], { kind: isTiller ? "tiller" : undefined })];
+}
+
+function sourceDrills({ shoreCords, generators, inverters }: YachtFile): HerDrill[] {
+  const [cord] = Object.values(shoreCords);
+  if (!cord) return [];
+  const generator = inUse(generators)[0]?.[1];
+  const inverter = inUse(inverters)[0]?.[1];
+  return [
+    one("sources", generator ? ["shore", "generator"] : ["shore"], {
+      shoreA: cord.currentA,
+      ...{ generatorW: generator?.powerW, coolingWaterSeconds: generator?.coolingWaterSeconds },
+      coolDownSeconds: generator ? generator.coolDownMinutes * 60 : undefined,
+      inverterW: inverter?.powerW,
+    }),
+  ];
+}
+
+function gasDrills({ gas, fittings }: YachtFile): HerDrill[] {
+  const [its] = Object.values(gas);
+  if (!its) return [];
+  const tap = fittings[its.tap ?? ""];
+  return [
+    one("gas", ["cook", { task: "smell", faults: ["leak"] }], {
+      shutOff: tap?.kind === "switch" ? "solenoid" : undefined,
+    }),
+  ];
+}
+
+function headDrills({ heads, tanks }: YachtFile): HerDrill[] {
+  const pumped = Object.entries(heads).filter(([, { kind }]) => kind !== "portable");
+  return pumped.map(([key, its]) => ({
+    ...one("head", ["flush"], {
+      kind: its.kind,
+      leadsTo: its.yValve ? "y" : its.tank ? "tank" : "sea",
+      ...{ strokesFrom: its.strokes?.from, holdSeconds: its.holdSeconds },
+      tankL: tanks[its.tank ?? ""]?.capacityL,
+    }),
+    ...(pumped.length > 1 ? { key: `head.${key}`, part: its.name } : {}),
+  }));
+}
+
+function waterDrills({ tanks }: YachtFile): HerDrill[] {
+  const hers = Object.entries(tanks).filter(([, { holds, valve }]) => holds === "water" && valve !== undefined);
+  if (hers.length < 2) return [];
+  const filled = hers.map(([id, { capacityL }]) => ({ id, capacityL, litres: capacityL }));
+  return [one("water", ["change-tank"], { tanks: filled })];
+}
+
+function batteryDrills({ batteries }: YachtFile): HerDrill[] {
+  const all = Object.values(batteries);
+  const service = all.find(({ duty }) => duty === "service");
+  if (!service || !all.some(({ duty }) => duty === "starter")) return [];
+  return [one("batteries", ["start"], { serviceAh: service.capacityAh })];
+}
+
+const lightDrills = (file: YachtFile): HerDrill[] =>
+  fittingsFor(file, "navigation-lights-switch").length > 0 && fittingsFor(file, "anchor-light-switch").length > 0
+    ? [one("lights", ["show"])]
+    : [];
