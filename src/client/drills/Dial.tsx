@@ -9,7 +9,7 @@ export function Dial({ label, value, most, words }: { label: string; value: numb
   const share = Math.min(1, Math.max(0, value / most));
   const ticks = Array.from({ length: 7 }, (_, at) => fromDeg + (at * overDeg) / 6);
   return (
-    <figure className={styles.dial} role="img" aria-label={`${label}: ${words}`}>
+    <figure className={styles.dial}>
       <svg viewBox="0 0 100 100" aria-hidden="true">
         <circle cx="50" cy="50" r="48" />
         {ticks.map((deg) => (

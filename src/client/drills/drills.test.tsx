@@ -104,7 +104,9 @@ describe("her devices to be worked beforehand", () => {
     pass(8);
     expect(screen.getByText("Chain out").parentElement?.textContent).toBe(out);
     await person.click(button("Walk away"));
-    expect(screen.getByRole("region", { name: "What has been" })).toHaveTextContent(/You left the load on the windlass/);
+    expect(screen.getByRole("region", { name: "What has been" })).toHaveTextContent(
+      /You left the load on the windlass/,
+    );
   });
 
   it("has another task by a tap, which begins anew", async () => {

@@ -76,6 +76,7 @@ describe("the sources", () => {
     expect(generator("1 gen-start", 40, { faults: ["generator-no-water"] }).wrong).toEqual([
       "generator-without-water@36",
     ]);
+    expect(generator("1 gen-start; 60 gen-seacock=shut", 70).wrong).toEqual(["generator-without-water@60"]);
     expect(generator("1 gen-start", 40).state.genWaterLpm).toBeGreaterThan(0);
   });
   it("tell of wrong polarity, of too much for the inverter, and of a live cord in the water", () => {
@@ -208,10 +209,8 @@ describe("water", () => {
       "pump-ran-dry@15",
       "shower-left-on@20",
     ]);
-    expect(water("1 pump=on; 2 tap=open", 20, { faults: ["pump-dead"] })).toMatchObject({
-      wrong: [],
-      state: { flowLpm: 0 },
-    });
+    expect(water(open, 20, { faults: ["pump-dead"] })).toMatchObject({ wrong: [], state: { flowLpm: 0 } });
+    expect(water("1 pump=on; 2 tap=open", 20).wrong).toEqual(["pump-ran-dry@12"]);
   });
   it("is filled, shut again, and neither over the rim inside nor with diesel", () => {
     const half = {

@@ -52,6 +52,13 @@ describe("an engine", () => {
     ]);
   });
 
+  it("is not judged dry before 22 s, whenever its water went", () => {
+    // water from 11.5 on, gone at 13: dry for 14.5 s at 27.5
+    expect(engine(`${started}12 look exhaust; 13 seacock=shut`, 30).wrong).toEqual(["ran-without-water@27.5"]);
+    // gone at 26: ten seconds later
+    expect(engine(`${looked}26 seacock=shut`, 40).wrong).toEqual(["ran-without-water@36"]);
+  });
+
   it("has its alarm heeded by a hand on stop, also where she does not die of it", () => {
     expect(
       engine(`${looked}70 stop; 75 -stop`, 90, { faults: ["no-cooling-water", "stop-solenoid-dead"] }).wrong,

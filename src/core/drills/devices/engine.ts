@@ -250,7 +250,7 @@ class Engine {
       "cooling-not-looked-at": () =>
         this.isRunning && !this.lookedInTime && ran() >= setup.coolingWaterSeconds + 5 - hair,
       "ran-without-water": () =>
-        this.isRunning && this.dry.isFor(this.hadWater ? dryGraceS : setup.coolingWaterSeconds + dryGraceS),
+        this.isRunning && this.dry.isFor(dryGraceS) && ran() >= setup.coolingWaterSeconds + dryGraceS - hair,
       "power-off-before-stop": () => this.isRunning && !this.isOn,
       "panel-left-on": () => this.isOn && !this.isRunning && this.isLeftOn,
       "alarm-not-heeded": () => this.isRunning && this.alarmed.isFor(heedWithinS) && !this.stopSinceAlarm,

@@ -31,7 +31,6 @@ class Sources {
   private hasCarried = false;
   private hasFedShore = false;
   private isThrough = false;
-  private readonly dry = new Lasting();
   private readonly wrongPolarity = new Lasting();
   private readonly over: Record<Source, Lasting> = {
     ...{ shore: new Lasting(), generator: new Lasting(), inverter: new Lasting() },
@@ -83,7 +82,6 @@ class Sources {
       this.hasCarried = true;
     }
     this.hasFedShore ||= source === "shore";
-    this.dry.step(this.generator === "on" && !this.hasWater, dtS);
     this.wrongPolarity.step(this.isPolarityLit && this.is("main", "on"), dtS);
     for (const each of ["shore", "generator", "inverter"] as const) {
       this.over[each].step(source === each && this.loadW > this.limitW[each], dtS);
@@ -150,7 +148,10 @@ class Sources {
         },
         {
           code: "generator-without-water",
-          when: () => this.dry.isFor(setup.coolingWaterSeconds + dryGraceS),
+          when: () =>
+            this.generator === "on" &&
+            !this.hasWater &&
+            this.fired.ago(panel.at) >= setup.coolingWaterSeconds + dryGraceS - hair,
         },
       ],
       leaving: [],

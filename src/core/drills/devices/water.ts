@@ -75,7 +75,7 @@ class Water {
       this.litres.set(filled.id, Math.min(filled.capacityL, full));
     }
     this.together.step(this.is("pump", "on") && open.length > 1, dtS);
-    this.dry.step(this.isPumping && this.isDrawn && this.wet.length === 0, dtS);
+    this.dry.step(this.is("pump", "on") && this.isDrawn && this.wet.length === 0, dtS);
   }
 
   works(): Works {
