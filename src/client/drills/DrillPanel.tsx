@@ -9,7 +9,7 @@ import { ControlPart } from "./ControlPart";
 import { DrillRun, type Pace } from "./drill-run";
 import styles from "./Drills.module.css";
 import { HasBeen } from "./HasBeen";
-import { OutputPart } from "./OutputPart";
+import { Gauges, gaugesOf, Seen } from "./OutputPart";
 import { toldWords, useDrillWords, type DrillWordsOf } from "./words";
 
 /** A device of hers to be worked, with one task; nothing says what comes next. */
@@ -74,13 +74,17 @@ function Worked({ drill, task, words }: { drill: HerDrill; task: HerTask; words:
         </Button>
       </div>
       <div className={styles.worked}>
-        <div className={styles.panel}>
-          <OutputPart run={run} words={words} mostRpm={Number(drill.setup.maximumRpm ?? 3000)} />
-          <div className={styles.buttons} role="group" aria-label={t("drill.hold")}>
-            {buttons.map(part)}
+        {(buttons.length > 0 || gaugesOf(run).length > 0) && (
+          <div className={styles.panel}>
+            <Gauges run={run} words={words} mostRpm={Number(drill.setup.maximumRpm ?? 3000)} />
+            {buttons.length > 0 && (
+              <div className={styles.buttons} role="group" aria-label={t("drill.hold")}>
+                {buttons.map(part)}
+              </div>
+            )}
+            {buttons.length > 0 && <p className={styles.hint}>{t("drill.hold")}</p>}
           </div>
-          {buttons.length > 0 && <p className={styles.hint}>{t("drill.hold")}</p>}
-        </div>
+        )}
         <div className={styles.controls}>
           {others.map(part)}
           <div className={styles.senses}>
@@ -89,6 +93,7 @@ function Worked({ drill, task, words }: { drill: HerDrill; task: HerTask; words:
               {t("drill.leave")}
             </button>
           </div>
+          <Seen run={run} words={words} />
         </div>
         <HasBeen run={run} device={drill.device} t={t} />
       </div>

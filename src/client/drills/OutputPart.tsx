@@ -27,27 +27,26 @@ const hidden = new Set(["starterC", "motorC", "pressure", "running", "gear", "bi
 const baseOf = (name: string) => name.split(":")[0] ?? name;
 const partOf = (name: string) => name.split(":")[1] ?? "";
 
-/** Lamps and gauges of a device, and what one looks at just now. */
-export function OutputPart({ run, words, mostRpm }: { run: DrillRun; words: DrillWordsOf; mostRpm: number }) {
-  const { state, looksAt } = run;
-  // a device that has nothing to look at for it shows it by itself
-  const onlySeen = new Set(
-    run.controls.flatMap(({ kind, name }) => (kind === "sense" ? (seenAt[baseOf(name)] ?? []) : [])),
-  );
+/** A device that has nothing to look at for it shows it by itself. */
+const seenOnly = (run: DrillRun): ReadonlySet<string> =>
+  new Set(run.controls.flatMap(({ kind, name }) => (kind === "sense" ? (seenAt[baseOf(name)] ?? []) : [])));
+
+/** What is before one's eyes all the time. */
+export const gaugesOf = (run: DrillRun): DrillRun["outputs"] => {
+  const only = seenOnly(run);
+  return run.outputs.filter(({ name }) => !only.has(baseOf(name)) && !hidden.has(baseOf(name)));
+};
+
+/** Lamps and gauges of a device. */
+export function Gauges({ run, words, mostRpm }: { run: DrillRun; words: DrillWordsOf; mostRpm: number }) {
+  const { state } = run;
   const isDark = (name: string) => {
     const part = partOf(name);
     return onPanel.has(baseOf(name)) && state[part === "" ? "panel" : `panel:${part}`] === false;
   };
-  const shown = run.outputs.filter(({ name }) => !onlySeen.has(baseOf(name)) && !hidden.has(baseOf(name)));
-  const looked = run.outputs.filter(
-    ({ name }) =>
-      looksAt !== null &&
-      (seenAt[baseOf(looksAt)] ?? []).includes(baseOf(name)) &&
-      (partOf(looksAt) === "" || partOf(looksAt) === partOf(name)),
-  );
   return (
     <div className={styles.outputs}>
-      {shown.map(({ name, unit }) =>
+      {gaugesOf(run).map(({ name, unit }) =>
         baseOf(name) === "rpm" ? (
           <Dial
             key={name}
@@ -62,14 +61,27 @@ export function OutputPart({ run, words, mostRpm }: { run: DrillRun; words: Dril
           </Reading>
         ),
       )}
-      <p role="status" className={styles.seen} data-seen={looked.length > 0 ? "" : undefined}>
-        {looked.map(({ name, unit }) => (
-          <span key={name}>
-            {words.t("drill.saw", { what: words.output(name), seen: words.shown(name, seenOf(state[name]), unit) })}
-          </span>
-        ))}
-      </p>
     </div>
+  );
+}
+
+/** What one sees or hears where one looks just now. */
+export function Seen({ run, words }: { run: DrillRun; words: DrillWordsOf }) {
+  const { state, looksAt } = run;
+  const looked = run.outputs.filter(
+    ({ name }) =>
+      looksAt !== null &&
+      (seenAt[baseOf(looksAt)] ?? []).includes(baseOf(name)) &&
+      (partOf(looksAt) === "" || partOf(looksAt) === partOf(name)),
+  );
+  return (
+    <p role="status" className={styles.seen} data-seen={looked.length > 0 ? "" : undefined}>
+      {looked.map(({ name, unit }) => (
+        <span key={name}>
+          {words.t("drill.saw", { what: words.output(name), seen: words.shown(name, seenOf(state[name]), unit) })}
+        </span>
+      ))}
+    </p>
   );
 }
 

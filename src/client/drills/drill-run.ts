@@ -31,8 +31,10 @@ export class DrillRun {
     private readonly task: HerTask,
   ) {
     const { device, setup } = this;
-    this.controls = device.controls(setup);
-    this.outputs = device.outputs(setup);
+    // what she has not got is not shown
+    const hasIt = ({ name }: { name: string }) => !hers.lacks.includes(name.split(":")[0] ?? name);
+    this.controls = device.controls(setup).filter(hasIt);
+    this.outputs = device.outputs(setup).filter(hasIt);
     this.drill = this.fresh();
   }
 

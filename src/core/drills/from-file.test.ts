@@ -48,6 +48,32 @@ it("has none for what she has not got: no windlass, gas or diesel on the day boa
   ).not.toBe("engine");
 });
 
+it("is true to the boat that differs from her class: Cold Harbour's remote and her switch of the lights", () => {
+  expect(drill("cold-harbour", "windlass")?.setup.remote).toBe("reversed");
+  expect(drill("quillback", "windlass")?.setup).not.toHaveProperty("remote");
+  expect(drill("cold-harbour", "lights")?.setup).toEqual({ left: "sailing" });
+  expect(drill("quillback", "lights")?.setup).toEqual({ left: "motoring" });
+  // a single switch is not of three ways
+  expect(drill("little-auk", "lights")).toBeUndefined();
+});
+
+it("shows no control of what she has not got", () => {
+  for (const slug of yachts) {
+    const file = demoYacht(slug);
+    const sources = drill(slug, "sources");
+    if (!sources) continue;
+    const hasGenerator = Object.keys(file.generators).length > 0;
+    expect([slug, sources.lacks.includes("gen-start")]).toEqual([slug, !hasGenerator]);
+    expect([slug, sources.lacks.includes("feed-inverter")]).toEqual([slug, Object.keys(file.inverters).length === 0]);
+  }
+  for (const { device, setup, lacks } of yachts.flatMap(of)) {
+    const its = deviceOf(device);
+    const whole = setupFor(its, setup, drillCheck);
+    const names = [...its.controls(whole), ...its.outputs(whole)].map(({ name }) => name.split(":")[0]);
+    expect([device, lacks.filter((name) => !names.includes(name))]).toEqual([device, []]);
+  }
+});
+
 it("tells two of one kind apart by name", () => {
   const thrusters = of("cold-harbour").filter(({ device }) => device === "thruster");
   for (const each of thrusters.length > 1 ? thrusters : []) expect(each.part).not.toBeNull();

@@ -13,6 +13,8 @@ export interface HerDrill {
   part: Words | null;
   setup: Readonly<Record<string, unknown>>;
   tasks: readonly HerTask[];
+  /** controls and outputs of the device that she has not got, or that her file does not tell of: they are not shown */
+  lacks: readonly string[];
 }
 
 /** A task, with what stands otherwise for it: chain that is out, gas that leaks. */
@@ -48,8 +50,9 @@ const one = (
   device: string,
   tasks: readonly (string | HerTask)[],
   setup: Readonly<Record<string, unknown>> = {},
+  lacks: readonly string[] = [],
 ): HerDrill => ({
-  ...{ key: device, device, part: null },
+  ...{ key: device, device, part: null, lacks },
   tasks: tasks.map((task) => (typeof task === "string" ? { task } : task)),
   setup: known(setup),
 });
@@ -60,27 +63,34 @@ const inUse = <T extends { outOfUse?: unknown }>(parts: Readonly<Record<string, 
 const fittingsFor = ({ fittings }: YachtFile, purpose: FittingPurpose) =>
   inUse(fittings).filter(([, fitting]) => fitting.purpose === purpose);
 
-function engineDrills({ engines }: YachtFile): HerDrill[] {
+function engineDrills(file: YachtFile): HerDrill[] {
+  const { engines } = file;
   const diesels = inUse(engines).filter(([, { kind }]) => kind === "diesel");
   const [first] = diesels;
   if (!first) return [];
   const keys = diesels.map(([key]) => key);
+  const hasIsolator = fittingsFor(file, "engine-battery-switch").length > 0;
   const areTwins = keys.length === 2 && keys.includes("port") && keys.includes("starboard");
   const [, its] = first;
   return [
-    one("engine", ["start-and-stop"], {
-      sides: areTwins ? ["port", "starboard"] : undefined,
-      ...{ crankSeconds: its.crankSeconds, restSeconds: most(its.crankRestSeconds) },
-      ...{ coolingWaterSeconds: its.coolingWaterSeconds, stopHoldSeconds: its.stopHoldSeconds },
-      ...{ idleRpm: least(its.idleRpm), maximumRpm: its.maximumRpm },
-    }),
+    one(
+      "engine",
+      ["start-and-stop"],
+      {
+        sides: areTwins ? ["port", "starboard"] : undefined,
+        ...{ crankSeconds: its.crankSeconds, restSeconds: most(its.crankRestSeconds) },
+        ...{ coolingWaterSeconds: its.coolingWaterSeconds, stopHoldSeconds: its.stopHoldSeconds },
+        ...{ idleRpm: least(its.idleRpm), maximumRpm: its.maximumRpm },
+      },
+      ["emergency-stop", ...(hasIsolator ? [] : ["isolator"])],
+    ),
   ];
 }
 
 function thrusterDrills(file: YachtFile): HerDrill[] {
   const controls = fittingsFor(file, "thruster-control");
   return controls.map(([key, { name, runSeconds }]) => ({
-    ...one("thruster", ["try"], { burstSeconds: least(runSeconds) }),
+    ...one("thruster", ["try"], { burstSeconds: least(runSeconds) }, ["engine"]),
     ...(controls.length > 1 ? { key: `thruster.${key}`, part: name } : {}),
   }));
 }
@@ -93,6 +103,7 @@ function windlassDrills(file: YachtFile): HerDrill[] {
   if (!tackle?.windlass) return [];
   const { particulars, engines } = file;
   const breaker = fittingsFor(file, "windlass-breaker")[0]?.[1];
+  const remote = fittingsFor(file, "windlass-remote")[0]?.[1];
   const chargingRpm = least(inUse(engines)[0]?.[1].chargingRpm);
   const bowM = particulars.bowHeightM ?? bowHeightM(particulars);
   // what lies out to be raised: as much as was let go in the other task
@@ -107,6 +118,7 @@ function windlassDrills(file: YachtFile): HerDrill[] {
       breakerA: breaker?.ratingA,
       breakerWaitSeconds: breaker?.waitMinutes === undefined ? undefined : breaker.waitMinutes * 60,
       chargingRpm: chargingRpm === 0 ? undefined : chargingRpm,
+      remote: remote?.reversed ? "reversed" : undefined,
     }),
   ];
 }
@@ -114,8 +126,13 @@ function windlassDrills(file: YachtFile): HerDrill[] {
 function pilotDrills(file: YachtFile): HerDrill[] {
   if (fittingsFor(file, "pilot-control").length === 0) return [];
   const isTiller = fittingsFor(file, "pilot-socket").length > 0;
-  return [one("pilot", ["test"], { kind: isTiller ? "tiller" : undefined })];
+  return [one("pilot", ["test"], { kind: isTiller ? "tiller" : undefined }, isTiller ? [] : ["plug", "arm"])];
 }
+
+const generatorParts = [
+  ...["feed-generator", "gen-start", "gen-stop", "gen-seacock", "gen-exhaust"],
+  ...["generator", "genWaterLpm"],
+];
 
 function sourceDrills({ shoreCords, generators, inverters }: YachtFile): HerDrill[] {
   const [cord] = Object.values(shoreCords);
@@ -123,12 +140,17 @@ function sourceDrills({ shoreCords, generators, inverters }: YachtFile): HerDril
   const generator = inUse(generators)[0]?.[1];
   const inverter = inUse(inverters)[0]?.[1];
   return [
-    one("sources", generator ? ["shore", "generator"] : ["shore"], {
-      shoreA: cord.currentA,
-      ...{ generatorW: generator?.powerW, coolingWaterSeconds: generator?.coolingWaterSeconds },
-      coolDownSeconds: generator ? generator.coolDownMinutes * 60 : undefined,
-      inverterW: inverter?.powerW,
-    }),
+    one(
+      "sources",
+      generator ? ["shore", "generator"] : ["shore"],
+      {
+        shoreA: cord.currentA,
+        ...{ generatorW: generator?.powerW, coolingWaterSeconds: generator?.coolingWaterSeconds },
+        coolDownSeconds: generator ? generator.coolDownMinutes * 60 : undefined,
+        inverterW: inverter?.powerW,
+      },
+      [...(generator ? [] : generatorParts), ...(inverter ? [] : ["feed-inverter"])],
+    ),
   ];
 }
 
@@ -146,12 +168,22 @@ function gasDrills({ gas, fittings }: YachtFile): HerDrill[] {
 function headDrills({ heads, tanks }: YachtFile): HerDrill[] {
   const pumped = Object.entries(heads).filter(([, { kind }]) => kind !== "portable");
   return pumped.map(([key, its]) => ({
-    ...one("head", ["flush"], {
-      kind: its.kind,
-      leadsTo: its.yValve ? "y" : its.tank ? "tank" : "sea",
-      ...{ strokesFrom: its.strokes?.from, holdSeconds: its.holdSeconds },
-      tankL: tanks[its.tank ?? ""]?.capacityL,
-    }),
+    ...one(
+      "head",
+      ["flush"],
+      {
+        kind: its.kind,
+        leadsTo: its.yValve ? "y" : its.tank ? "tank" : "sea",
+        ...{ strokesFrom: its.strokes?.from, holdSeconds: its.holdSeconds },
+        tankL: tanks[its.tank ?? ""]?.capacityL,
+      },
+      [
+        "macerator",
+        ...(its.kind === "electric" ? ["stroke", "side"] : ["flush"]),
+        ...(its.yValve ? [] : ["y-valve"]),
+        ...(its.tank ? [] : ["tankL", "gauge"]),
+      ],
+    ),
     ...(pumped.length > 1 ? { key: `head.${key}`, part: its.name } : {}),
   }));
 }
@@ -160,17 +192,25 @@ function waterDrills({ tanks }: YachtFile): HerDrill[] {
   const hers = Object.entries(tanks).filter(([, { holds, valve }]) => holds === "water" && valve !== undefined);
   if (hers.length < 2) return [];
   const filled = hers.map(([id, { capacityL }]) => ({ id, capacityL, litres: capacityL }));
-  return [one("water", ["change-tank"], { tanks: filled })];
+  return [one("water", ["change-tank"], { tanks: filled }, ["shower", "cap", "hose"])];
 }
 
 function batteryDrills({ batteries }: YachtFile): HerDrill[] {
   const all = Object.values(batteries);
   const service = all.find(({ duty }) => duty === "service");
   if (!service || !all.some(({ duty }) => duty === "starter")) return [];
-  return [one("batteries", ["start"], { serviceAh: service.capacityAh })];
+  return [one("batteries", ["start"], { serviceAh: service.capacityAh }, ["parallel"])];
 }
 
-const lightDrills = (file: YachtFile): HerDrill[] =>
-  fittingsFor(file, "navigation-lights-switch").length > 0 && fittingsFor(file, "anchor-light-switch").length > 0
-    ? [one("lights", ["show"])]
-    : [];
+/** A switch of three stands whose left one is named: which lights it shows; null where her file does not say. */
+function leftOf({ positions }: YachtFile["fittings"][string]): "motoring" | "sailing" | null {
+  if (positions?.stands.length !== 3) return null;
+  const name = positions.stands.find(({ at }) => at === "left")?.name.en ?? "";
+  return /motor/i.test(name) ? "motoring" : /sail/i.test(name) ? "sailing" : null;
+}
+
+function lightDrills(file: YachtFile): HerDrill[] {
+  const left = fittingsFor(file, "navigation-lights-switch").map(([, fitting]) => leftOf(fitting))[0] ?? null;
+  if (left === null || fittingsFor(file, "anchor-light-switch").length === 0) return [];
+  return [one("lights", ["show"], { left }, ["tricolour"])];
+}

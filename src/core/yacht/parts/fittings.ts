@@ -73,6 +73,8 @@ export const Fitting = strict({
       ),
     }),
   ),
+  /** a control of two ways that does the other one than its buttons say: a remote that is wired in reverse */
+  reversed: Type.Optional(Type.Boolean()),
   /** how it is left when nobody is using it */
   normally: Type.Optional(oneOf(["open", "shut", "on", "off", "auto"] as const)),
   /** breakers and fuses */
