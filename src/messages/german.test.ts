@@ -62,8 +62,7 @@ describe("the German catalogue", () => {
       ({ group, key, text }) => text === english[group]?.[key] && /[a-z]{4}/i.test(text.replaceAll(/\{[^}]*\}/g, "")),
     );
     // Code, Name, Generator, Autopilot, Start, Alarm, Tank, neutral … are the same in both
-    const words = same.filter(({ text }) => /\p{L}/u.test(text.replaceAll(/\{[^}]*\}/g, "")));
-    expect(words.map(({ group, key }) => `${group}.${key}`).length).toBeLessThan(32);
+    expect(same.map(({ group, key }) => `${group}.${key}`).length).toBeLessThan(32);
   });
 
   it("falls back to English where there is no German", () => {
