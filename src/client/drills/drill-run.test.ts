@@ -3,7 +3,7 @@ import { demoYacht } from "@/testing/demo-yacht";
 import { DrillRun } from "./drill-run";
 
 const hers = (key: string) => drillsOf(demoYacht("pale-heron")).find((each) => each.key === key)!;
-const only = (key: string) => [hers(key), hers(key).tasks[0]!] as const;
+const firstOf = (key: string) => [hers(key), hers(key).tasks[0]!] as const;
 /** Frames of a sixtieth, for so many seconds. */
 const frames = (run: DrillRun, seconds: number, fromMs: number): number => {
   const frameMs = 1000 / 60;
@@ -15,7 +15,7 @@ const release = (run: DrillRun, control: string) => run.act({ do: "release", con
 
 describe("a drill on a page", () => {
   it("goes on with the frames, at half the pace, or not at all, and misses nothing by a page that was away", () => {
-    const run = new DrillRun(...only("engine"));
+    const run = new DrillRun(...firstOf("engine"));
     let ms = frames(run, 2, 1000);
     expect(run.at).toBeCloseTo(2, 1);
     run.setPace("slow");
@@ -31,7 +31,7 @@ describe("a drill on a page", () => {
   });
 
   it("is told to who reads it once for each frame and each deed", () => {
-    const run = new DrillRun(...only("engine"));
+    const run = new DrillRun(...firstOf("engine"));
     let heard = 0;
     const stop = run.subscribe(() => heard++);
     press(run, "power");
@@ -43,7 +43,7 @@ describe("a drill on a page", () => {
   });
 
   it("begins again from just before a mistake, with what was done until then and no button held", () => {
-    const run = new DrillRun(...only("engine"));
+    const run = new DrillRun(...firstOf("engine"));
     press(run, "power");
     let ms = frames(run, 0.5, 0);
     release(run, "power");
@@ -63,7 +63,7 @@ describe("a drill on a page", () => {
   });
 
   it("lets go of what was held where it begins again", () => {
-    const run = new DrillRun(...only("engine"));
+    const run = new DrillRun(...firstOf("engine"));
     press(run, "power");
     let ms = frames(run, 1, 0);
     press(run, "start");
@@ -75,7 +75,7 @@ describe("a drill on a page", () => {
   });
 
   it("shows what is looked at for some seconds, and whoever is to make gas safe finds it leaking", () => {
-    const run = new DrillRun(...only("engine"));
+    const run = new DrillRun(...firstOf("engine"));
     run.act({ do: "look", control: "exhaust" });
     expect(run.looksAt).toBe("exhaust");
     frames(run, 5, 0);

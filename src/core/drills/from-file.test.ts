@@ -74,8 +74,17 @@ it("shows no control of what she has not got", () => {
   }
 });
 
-it("tells two of one kind apart by name", () => {
-  const thrusters = of("cold-harbour").filter(({ device }) => device === "thruster");
-  for (const each of thrusters.length > 1 ? thrusters : []) expect(each.part).not.toBeNull();
-  expect(of("gannet-rock").filter(({ key, part }) => key.includes(".") && part === null)).toEqual([]);
+it("works a thruster as hers is, told apart by name, and none whose kind her file does not tell", () => {
+  const withTwo = yachts.find((slug) => of(slug).filter(({ device }) => device === "thruster").length === 2)!;
+  const two = of(withTwo).filter(({ device }) => device === "thruster");
+  expect(two.map(({ setup }) => [setup.end, setup.kind, setup.needsEngine])).toEqual([
+    ["bow", "retracting", true],
+    ["stern", "retracting", true],
+  ]);
+  expect(two.map(({ part }) => part?.en)).toEqual(["Bow thruster control", "Stern thruster control"]);
+  expect(drill("cold-harbour", "thruster")?.setup).toMatchObject({ end: "bow", kind: "fixed" });
+  const file = demoYacht("cold-harbour");
+  const { thruster: _kind, ...silent } = file.fittings["thruster-control"]!;
+  const without = drillsOf({ ...file, fittings: { ...file.fittings, "thruster-control": silent } });
+  expect(without.map(({ device }) => device)).not.toContain("thruster");
 });

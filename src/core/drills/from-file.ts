@@ -87,10 +87,18 @@ function engineDrills(file: YachtFile): HerDrill[] {
   ];
 }
 
+/** Only those that her file tells the kind of: one that comes down first is worked in another way. */
 function thrusterDrills(file: YachtFile): HerDrill[] {
-  const controls = fittingsFor(file, "thruster-control");
-  return controls.map(([key, { name, runSeconds }]) => ({
-    ...one("thruster", ["try"], { burstSeconds: least(runSeconds) }, ["engine"]),
+  const controls = fittingsFor(file, "thruster-control").flatMap(([key, { name, runSeconds, thruster }]) =>
+    thruster ? [{ key, name, runSeconds, thruster }] : [],
+  );
+  return controls.map(({ key, name, runSeconds, thruster }) => ({
+    ...one(
+      "thruster",
+      ["try"],
+      { burstSeconds: least(runSeconds), ...thruster },
+      thruster.needsEngine ? [] : ["engine"],
+    ),
     ...(controls.length > 1 ? { key: `thruster.${key}`, part: name } : {}),
   }));
 }

@@ -75,6 +75,14 @@ export const Fitting = strict({
   ),
   /** a control of two ways that does the other one than its buttons say: a remote that is wired in reverse */
   reversed: Type.Optional(Type.Boolean()),
+  /** the control of a thruster: what it moves, whether that comes down first, and whether the engine must run */
+  thruster: Type.Optional(
+    strict({
+      end: oneOf(["bow", "stern"] as const),
+      kind: oneOf(["fixed", "retracting"] as const),
+      needsEngine: Type.Boolean(),
+    }),
+  ),
   /** how it is left when nobody is using it */
   normally: Type.Optional(oneOf(["open", "shut", "on", "off", "auto"] as const)),
   /** breakers and fuses */
