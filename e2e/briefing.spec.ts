@@ -2,6 +2,7 @@ import { expect, type Page } from "@playwright/test";
 import { v7 as uuid } from "uuid";
 import { demoYachtFile } from "../src/demo/yacht-file";
 import { questionsOf } from "../src/core/briefing/questions";
+import { openBook } from "./book";
 import { byMenu, moveByKeys, segment, signIn } from "./desk";
 import { test } from "./test";
 
@@ -10,12 +11,6 @@ const faultsOf = (page: Page) => {
   page.on("pageerror", (error) => faults.push(error.message));
   return faults;
 };
-
-async function openBook(page: Page, secret: string, pin: string): Promise<void> {
-  await page.goto(`/book#${secret}`);
-  await page.getByLabel("PIN").fill(pin);
-  await page.getByRole("button", { name: "Open", exact: true }).click();
-}
 
 /** Opens a charter's check-in on its walk. */
 async function openWalk(page: Page, reference: string): Promise<void> {

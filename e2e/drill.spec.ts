@@ -2,6 +2,7 @@ import AxeBuilder from "@axe-core/playwright";
 import { expect, type Page } from "@playwright/test";
 import { drillsOf } from "../src/core/drills/from-file";
 import { demoYacht } from "../src/testing/demo-yacht";
+import { openBook } from "./book";
 import { test } from "./test";
 
 test.use({ serviceWorkers: "allow", viewport: { width: 390, height: 844 } });
@@ -25,9 +26,7 @@ test("an engine is started and stopped on a telephone without signal, first with
   const faults: string[] = [];
   page.on("pageerror", (error) => faults.push(String(error)));
   await page.clock.install({ time: new Date("2027-06-12T10:12:00Z") });
-  await page.goto("/book#demo-boat-book-pale-heron-1052");
-  await page.getByLabel("PIN").fill("405162");
-  await page.getByRole("button", { name: "Open", exact: true }).click();
+  await openBook(page, "demo-boat-book-pale-heron-1052", "405162");
   await expect(page.getByText(/Ready for no signal/).first()).toBeVisible({ timeout: 120_000 });
   await context.setOffline(true);
   await page.getByRole("button", { name: "Try her devices yourself" }).click();
@@ -58,9 +57,7 @@ test("every device of hers opens, nothing runs over the edge, and all it has is 
   test.setTimeout(240_000);
   const faults: string[] = [];
   page.on("pageerror", (error) => faults.push(String(error)));
-  await page.goto("/book#demo-boat-book-pale-heron-1052");
-  await page.getByLabel("PIN").fill("405162");
-  await page.getByRole("button", { name: "Open", exact: true }).click();
+  await openBook(page, "demo-boat-book-pale-heron-1052", "405162");
   await expect(page.getByRole("button", { name: "Try her devices yourself" })).toBeVisible();
   for (const { key } of drillsOf(demoYacht("pale-heron"))) {
     await page.evaluate((to) => void (location.hash = to), `drill/${key}`);

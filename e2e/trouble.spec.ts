@@ -3,6 +3,7 @@ import { expect, type Page } from "@playwright/test";
 import { faultsOf } from "../src/core/faults/fault";
 import { faultKinds } from "../src/core/faults/kinds";
 import { demoYacht } from "../src/testing/demo-yacht";
+import { openBook } from "./book";
 import { signIn } from "./desk";
 import { test } from "./test";
 
@@ -74,9 +75,7 @@ test("eight faults without signal, with wrong turns and restarts; then the call,
   const faults: string[] = [];
   page.on("pageerror", (error) => faults.push(String(error)));
   await page.clock.install({ time: new Date("2027-06-12T10:12:00Z") });
-  await page.goto("/book#demo-boat-book-pale-heron-1052");
-  await page.getByLabel("PIN").fill("405162");
-  await page.getByRole("button", { name: "Open", exact: true }).click();
+  await openBook(page, "demo-boat-book-pale-heron-1052", "405162");
   await expect(page.getByText(/Ready for no signal/).first()).toBeVisible({ timeout: 120_000 });
   await page.getByRole("button", { name: "Night", exact: true }).click();
   await context.setOffline(true);

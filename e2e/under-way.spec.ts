@@ -1,16 +1,15 @@
 import AxeBuilder from "@axe-core/playwright";
 import { expect, type Page } from "@playwright/test";
+import { openBook } from "./book";
 import { signIn, step } from "./desk";
 import { test } from "./test";
 
 test.use({ serviceWorkers: "allow", viewport: { width: 390, height: 844 }, permissions: ["geolocation"] });
 
 /** Opens a boat book on a telephone whose clock goes with the base's. */
-async function openBook(page: Page, link: string, pin: string): Promise<void> {
+async function openUnderWay(page: Page, link: string, pin: string): Promise<void> {
   await page.clock.install({ time: new Date("2027-06-12T10:12:00Z") });
-  await page.goto(`/book#${link}`);
-  await page.getByLabel("PIN").fill(pin);
-  await page.getByRole("button", { name: "Open", exact: true }).click();
+  await openBook(page, link, pin);
   await expect(page.getByRole("heading", { name: "What is left aboard" })).toBeVisible();
 }
 const figure = (page: Page, name: RegExp) =>
@@ -28,7 +27,7 @@ test("a day under way without signal, at night: chain, reef, fuel, way back, rou
 }) => {
   const faults: string[] = [];
   page.on("pageerror", (error) => faults.push(String(error)));
-  await openBook(page, "demo-boat-book-pale-heron-1052", "405162");
+  await openUnderWay(page, "demo-boat-book-pale-heron-1052", "405162");
   await expect(page.getByText(/clock and the base’s/)).toHaveCount(0);
   await expect(page.getByText(/Ready for no signal/).first()).toBeVisible({ timeout: 120_000 });
   await page.getByRole("button", { name: "Night", exact: true }).click();
@@ -119,7 +118,7 @@ test("a day under way without signal, at night: chain, reef, fuel, way back, rou
 
 test("the anchor watch wakes people when she leaves the circle, and not before", async ({ page, context }) => {
   await context.setGeolocation({ latitude: 42.34, longitude: -30.1455, accuracy: 5 });
-  await openBook(page, "demo-boat-book-gannet-rock-1055", "447093");
+  await openUnderWay(page, "demo-boat-book-gannet-rock-1055", "447093");
   await page.getByRole("button", { name: "Anchor watch" }).click();
   await page.getByRole("button", { name: "The anchor is here: watch" }).click();
   await expect(page.getByText("Inside the circle.")).toBeVisible();
@@ -135,7 +134,7 @@ test("the anchor watch wakes people when she leaves the circle, and not before",
 });
 
 test("planners have nothing that axe finds, by day and by night, and nothing hangs over the edge", async ({ page }) => {
-  await openBook(page, "demo-boat-book-gannet-rock-1055", "447093");
+  await openUnderWay(page, "demo-boat-book-gannet-rock-1055", "447093");
   for (const look of ["day", "night"]) {
     if (look === "night") await page.getByRole("button", { name: "Night", exact: true }).click();
     for (const name of ["today", "anchor", "watch", "reef", "fuel", "water", "power", "back", "round", "log"]) {
