@@ -1,5 +1,5 @@
 import { localize } from "@/core/basics/words";
-import type { BriefingPart } from "@/core/briefing/part";
+import type { BriefedDrill, BriefingPart } from "@/core/briefing/part";
 import type { StopStatus, WalkState } from "@/core/handover/walk/walk-state";
 import type { Translator } from "./translator";
 
@@ -43,6 +43,16 @@ export function aloneWords(t: Translator, state: WalkState): string[] {
   return alone > 0 ? [t("briefing.alone", { alone })] : [];
 }
 
+/** A device that was drilled, with which of several it is. */
+export function drillName(t: Translator, { device, part }: Pick<BriefedDrill, "device" | "part">): string {
+  const name = t(`drill-device.${device as "engine"}`);
+  return part ? `${name}, ${localize(part)}` : name;
+}
+
+/** How a task of it went: done alone, or how its last run ended. */
+export const drillHow = (t: Translator, { alone, clean, runs }: BriefedDrill): string =>
+  t(alone ? "briefing.drill-alone" : clean ? "briefing.drill-clean" : "briefing.drill-wrong", { runs });
+
 /** Every topic of the briefing with what became of it, and every question: the words that both sign. */
 export function briefingWords(t: Translator, briefing: BriefingPart, state: WalkState): string[] {
   const stops = briefing.stops.map(({ id, title, depth }) => {
@@ -67,6 +77,9 @@ export function briefingWords(t: Translator, briefing: BriefingPart, state: Walk
   return [
     briefingSum(t, briefing, state),
     ...aloneWords(t, state),
+    ...(briefing.drills ?? []).map((drill) =>
+      t("briefing.drilled-line", { device: drillName(t, drill), how: drillHow(t, drill) }),
+    ),
     ...stops,
     ...state.questions.map(({ words, answered }) =>
       t(answered ? "briefing.question-answered" : "briefing.question-open", { words }),

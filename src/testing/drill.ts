@@ -15,11 +15,14 @@ export function actionsFrom(words: string): DrillInput["actions"] {
       if (what === "leave") return { at, do: "leave" };
       if (control !== undefined) return { at, do: what as "look", control };
       const [name = "", to] = what.split("=");
-      if (to !== undefined)
-        return { at, do: "set", control: name, to: to !== "" && !Number.isNaN(Number(to)) ? Number(to) : to };
+      if (to !== undefined) return { at, do: "set", control: name, to: valueFrom(to) };
       return what.startsWith("-") ? { at, do: "release", control: what.slice(1) } : { at, do: "press", control: what };
     });
 }
+
+/** `0.2` is a figure, `in` a word, and so is `'12`. */
+const valueFrom = (to: string): string | number =>
+  to.startsWith("'") ? to.slice(1) : to === "" || Number.isNaN(Number(to)) ? to : Number(to);
 
 interface Played extends DrillResult {
   /** `code@at`, with the side where there is one; rounded to tenths */

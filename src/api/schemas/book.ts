@@ -185,6 +185,10 @@ export const BoatBook = Type.Object(
     study: Type.Array(StudyAnswer),
     /** what stands against walking her without a briefer, now; null once she is handed over */
     notAlone: Type.Union([Type.Array(Type.Unsafe<NotAlone>({ type: "string" })), Type.Null()]),
+    /** how much shorter the talk gets by a drill, and the devices that are drilled before one walks alone; older bases do not say */
+    drills: Type.Optional(
+      Type.Object({ sharePercent: Type.Integer(), beforeAlone: Type.Array(Type.String()) }, closed),
+    ),
     handovers: Type.Array(BookHandover),
     /** the charter's other yachts, where it was changed over under way; older bases do not say */
     others: Type.Optional(

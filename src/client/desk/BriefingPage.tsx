@@ -37,12 +37,14 @@ interface Props {
   own: { id: string; topic: string | null; words: string }[];
   marks: Record<string, "understood" | "ask">;
   checks: Record<string, { option: string; right: boolean }>;
+  /** what was drilled beforehand, in words */
+  drilled: readonly string[];
 }
 
 /** The briefer's sheet: what changed on her, what is odd, what this crew got wrong or asks, what the last crew called about. */
 export function BriefingPage(props: Props) {
   const { stay, file, since, minutes, studied, lastCalls, calls, timeZone, topics } = props;
-  const { questions, farBelow, experience, own, marks, checks } = props;
+  const { questions, farBelow, experience, own, marks, checks, drilled } = props;
   const t = useTranslations();
   const format = useFormatter();
   const day = (instant: string) => format.dateTime(new Date(instant), { day: "numeric", month: "long", timeZone });
@@ -97,6 +99,7 @@ export function BriefingPage(props: Props) {
           empty={t("briefing-sheet.nothing-hands-on")}
           lines={handsOn.map((each) => `${localize(each.topic.title)}: ${depthReasonWords(t, each.reasons)}`)}
         />
+        <Part title={t("briefing-sheet.drilled")} empty={t("briefing-sheet.nothing-drilled")} lines={drilled} />
         <Part
           title={t("briefing-sheet.last-calls")}
           empty={t("briefing-sheet.no-calls")}
@@ -158,7 +161,7 @@ function SheetHead({
   );
 }
 
-function Part({ title, lines, empty }: { title: string; lines: string[]; empty: string }) {
+function Part({ title, lines, empty }: { title: string; lines: readonly string[]; empty: string }) {
   return (
     <DeskPart title={title}>
       {lines.length === 0 && <p>{empty}</p>}

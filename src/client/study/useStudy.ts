@@ -25,7 +25,8 @@ export function useStudy(store: BookStore): Study {
     () => store.save(),
   );
   const { file } = store.book.yacht;
-  const plan = useMemo(() => briefingPlan(file, said), [file, said]);
+  const share = store.book.drills?.sharePercent;
+  const plan = useMemo(() => briefingPlan(file, said, share), [file, said, share]);
   const walk = usePlan(useMemo(() => walkInput(file, "deck-first", notBegun, plan.minutes), [file, plan.minutes]));
   return {
     plan,

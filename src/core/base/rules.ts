@@ -6,6 +6,12 @@ export const BaseRules = Type.Object(
   {
     /** whether a skipper may walk a yacht without a briefer, from the boat book; what else it takes stands in `notAlone` */
     walkAlone: Type.Boolean(),
+    /** how much shorter the talk about a device gets for who has done its drill alone, percent; trying it aboard never */
+    drillSharePercent: Type.Optional(Type.Integer({ minimum: 0, maximum: 60 })),
+    /** devices whose drills are done alone before a skipper walks a yacht that has them without a briefer */
+    drillsBeforeAlone: Type.Optional(
+      Type.Array(Type.String({ pattern: "^[a-z]+(-[a-z]+)*$", maxLength: 40 }), { maxItems: 40, uniqueItems: true }),
+    ),
     /** whether managers sign in with a code of their phone as well as the password */
     managerCode: Type.Optional(Type.Boolean()),
     /** whether what ought to be there is shown before one counts, or after it: a blind count is the more honest one */
@@ -40,6 +46,8 @@ export type BaseRules = Static<typeof BaseRules>;
 /** What holds at a base that has settled nothing yet: the careful school of each question. */
 export const usualRules: BaseRules = {
   walkAlone: false,
+  drillSharePercent: 30,
+  drillsBeforeAlone: [],
   managerCode: false,
   expectedShown: "after",
   markFromMm: 20,

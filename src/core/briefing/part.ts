@@ -1,4 +1,5 @@
 import { Type, type Static } from "@sinclair/typebox";
+import { InstantText } from "../basics/ids";
 import { Words } from "../basics/words";
 import { Key, System } from "../yacht/schema";
 
@@ -21,6 +22,24 @@ export const BriefedStop = Type.Object(
   closed,
 );
 export type BriefedStop = Static<typeof BriefedStop>;
+
+/** One device that the skipper drilled beforehand: how often, how, and what went wrong. */
+export const BriefedDrill = Type.Object(
+  {
+    device: Key,
+    /** which of several it is */
+    part: Type.Optional(Words),
+    task: Key,
+    runs: Type.Integer({ minimum: 1 }),
+    alone: Type.Boolean(),
+    /** whether the last run was clean */
+    clean: Type.Boolean(),
+    lastAt: InstantText,
+    mistakes: Type.Array(Type.Object({ code: Key, count: Type.Integer({ minimum: 1 }) }, closed)),
+  },
+  closed,
+);
+export type BriefedDrill = Static<typeof BriefedDrill>;
 
 /** The briefing within a check-in's list: fixed when it is opened, as everything else of the list. */
 export const BriefingPart = Type.Object(
@@ -45,6 +64,8 @@ export const BriefingPart = Type.Object(
       Type.Null(),
     ]),
     language: Type.Union([Type.String(), Type.Null()]),
+    /** what was drilled beforehand; parts of before do not say */
+    drills: Type.Optional(Type.Array(BriefedDrill)),
   },
   closed,
 );

@@ -1,6 +1,6 @@
 import type { Words } from "../basics/words";
-import { bowHeightM, chainKgPerM, dragAreaAirM2 } from "../underway/thumb";
-import { mainTackle } from "../underway/anchor";
+import { bowHeightM, chainKgPerM, dragAreaAirM2 } from "../yacht/thumb";
+import { mainTackle } from "../yacht/main-tackle";
 import type { YachtFile } from "../yacht/schema";
 import type { FittingPurpose } from "../yacht/parts/purposes";
 
@@ -29,13 +29,21 @@ export const drillsOf = (file: YachtFile): HerDrill[] => [
   ...engineDrills(file),
   ...thrusterDrills(file),
   ...windlassDrills(file),
+  ...sailDrills(file),
   ...pilotDrills(file),
+  ...tillerDrills(file),
+  ...radioDrills(file),
   ...sourceDrills(file),
   ...gasDrills(file),
   ...headDrills(file),
+  ...toiletDrills(file),
   ...waterDrills(file),
+  ...bilgeDrills(file),
   ...batteryDrills(file),
   ...lightDrills(file),
+  ...outboardDrills(file),
+  ...davitDrills(file),
+  ...platformDrills(file),
 ];
 
 type Range = number | { from: number; to: number };
@@ -221,4 +229,75 @@ function lightDrills(file: YachtFile): HerDrill[] {
   const left = fittingsFor(file, "navigation-lights-switch").map(([, fitting]) => leftOf(fitting))[0] ?? null;
   if (left === null || fittingsFor(file, "anchor-light-switch").length === 0) return [];
   return [one("lights", ["show"], { left }, ["tricolour"])];
+}
+
+const slabParts = ["topping-lift", "winch", "clutch", "halyard", "tack", "clew", "ties"];
+
+/** Only where her file says how the main is made smaller, and with the lines she has. */
+function sailDrills({ sails, lines }: YachtFile): HerDrill[] {
+  const hers = inUse(sails).map(([, sail]) => sail);
+  const main = hers.find(({ kind }) => kind === "main-slab" || kind === "main-in-mast");
+  if (!main) return [];
+  const isSlab = main.kind === "main-slab";
+  const rolls = hers.some(({ kind }) => kind === "furling-headsail");
+  const hasLift = Object.values(lines).some(({ kind }) => kind === "topping-lift");
+  return [
+    one(
+      "sails",
+      rolls ? ["reef", "roll-headsail"] : ["reef"],
+      { main: isSlab ? "slab" : "in-mast", areaM2: main.areaM2, boomHeld: !hasLift },
+      [
+        ...(isSlab ? ["outhaul", "furl"] : slabParts),
+        ...(hasLift ? [] : ["topping-lift"]),
+        ...(rolls ? [] : ["jib-sheet", "turns", "jib-furl", "rolled"]),
+      ],
+    ),
+  ];
+}
+
+const tillerDrills = (file: YachtFile): HerDrill[] =>
+  fittingsFor(file, "emergency-tiller").length === 0 ? [] : [one("tiller", ["steer"])];
+
+function radioDrills(file: YachtFile): HerDrill[] {
+  if (fittingsFor(file, "radio").length === 0) return [];
+  const hasDistressButton = fittingsFor(file, "distress-button").length > 0;
+  const lacks = hasDistressButton ? [] : ["cover", "distress"];
+  return [one("radio", ["call", "distress"], { hasDistressButton }, lacks)];
+}
+
+function toiletDrills({ heads }: YachtFile): HerDrill[] {
+  return Object.values(heads).some(({ kind }) => kind === "portable")
+    ? [one("toilet", ["use-it", { task: "empty-it", setup: { startL: 15 } }])]
+    : [];
+}
+
+/** Where she has a pump that starts by itself, and one for the hand. */
+function bilgeDrills(file: YachtFile): HerDrill[] {
+  if (["bilge-float", "bilge-pump-by-hand"].some((each) => fittingsFor(file, each as FittingPurpose).length === 0))
+    return [];
+  return [one("bilge", [{ task: "leak", faults: ["hose-off"] }])];
+}
+
+/** Her own outboard, else her tender's. */
+function outboardDrills({ engines, tenders }: YachtFile): HerDrill[] {
+  const own = inUse(engines).find(([, { kind }]) => kind === "petrol-outboard")?.[1];
+  const tender = inUse(tenders).find(([, { outboard }]) => outboard !== undefined)?.[1];
+  if (!own && !tender) return [];
+  return [
+    {
+      ...one("outboard", ["start-and-stop"], { jetSeconds: own?.coolingWaterSeconds }),
+      part: own?.name ?? tender?.name ?? null,
+    },
+  ];
+}
+
+function davitDrills({ procedures }: YachtFile): HerDrill[] {
+  const has = Object.values(procedures).some(({ purpose }) => purpose === "davits");
+  return has ? [one("davits", ["tender-down", { task: "tender-up", setup: { starts: "afloat" } }])] : [];
+}
+
+/** Only where her file says that it moves: steps in a stern do not. */
+function platformDrills({ platforms }: YachtFile): HerDrill[] {
+  const moving = Object.values(platforms).find(({ moves }) => moves !== undefined);
+  return moving ? [one("platform", ["bathe"])] : [];
 }

@@ -11,7 +11,7 @@ import { anchorAnswer, anchorFields, anchorKnown, depthAddedM } from "./anchor";
 import { withTyped } from "./known";
 import { byMarks } from "./marks";
 import { sideView } from "./side-view";
-import { bowHeightM, chainKgPerM, dragAreaAirM2 } from "./thumb";
+import { bowHeightM, chainKgPerM, dragAreaAirM2 } from "../yacht/thumb";
 
 const zone = "Atlantic/Azores";
 const now = "2027-06-12T16:00:00.000Z";

@@ -6,7 +6,8 @@ import { tide } from "../planners/tide";
 import { strongest, type Outlook } from "../weather/outlook";
 import type { YachtFile } from "../yacht/schema";
 import type { Field, Figures, Known } from "./known";
-import { bowHeightM, chainKgPerM, dragAreaAirM2, dragAreaWaterM2, ropeKgPerM, transducerM } from "./thumb";
+import { mainTackle } from "../yacht/main-tackle";
+import { bowHeightM, chainKgPerM, dragAreaAirM2, dragAreaWaterM2, ropeKgPerM, transducerM } from "../yacht/thumb";
 
 /** What a skipper may correct of an anchorage, in the order in which it is asked. */
 export const anchorFields = {
@@ -25,11 +26,6 @@ export const anchorFields = {
   ropeKgPerM: { unit: "kg/m", least: 0.01, most: 3, step: 0.01 },
 } as const satisfies Record<string, Field>;
 export type AnchorField = keyof typeof anchorFields;
-
-/** The anchor that is let go first: her main one, or the first of her file; null where it names none. */
-export function mainTackle({ groundTackle }: YachtFile): YachtFile["groundTackle"][string] | null {
-  return groundTackle.main ?? Object.values(groundTackle)[0] ?? null;
-}
 
 /**
  * What is known of an anchorage before anybody types: from her file, the feeds and rules of thumb.

@@ -59,6 +59,7 @@ export async function boatBook(
   const hired = pinned ? (pinned.list.hired ?? []) : (await hiredOf(db, charterId)).hired;
   const study = await studyAnswersOf(db, stay.stayId);
   const told = await currentArea(db);
+  const { rules } = await currentRules(db);
   return {
     base: {
       name: base.name,
@@ -98,6 +99,7 @@ export async function boatBook(
       t,
     ),
     study,
+    drills: { sharePercent: rules.drillSharePercent ?? 0, beforeAlone: rules.drillsBeforeAlone ?? [] },
     notAlone: checkIn?.sealedAt ? null : await walkAloneNow(db, stay, file, study),
     handovers: await handoversOf(db, stay.handovers, t),
     ...(await othersOf(db, stay, t)),
@@ -106,7 +108,7 @@ export async function boatBook(
     terms: termsOf(
       stay.terms,
       checkIn ? (pinned?.list.rules ?? null) : null,
-      (await currentRules(db)).rules,
+      rules,
       file.particulars.windLimitKn,
     ),
     until: bookUntil(stay.endsAt),

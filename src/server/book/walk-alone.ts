@@ -23,7 +23,7 @@ export async function walkAloneNow(
   const { rules } = await currentRules(db);
   return notAlone({
     rules,
-    plan: briefingPlan(file, study),
+    plan: briefingPlan(file, study, rules.drillSharePercent),
     startsAt: stay.startsAt,
     now: now(),
     isBack: await yachtIsBack(db, stay.yachtId, stay.stayId),

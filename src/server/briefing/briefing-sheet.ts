@@ -3,6 +3,7 @@ import { briefingPlan, walkMinutes, type BriefingPlan } from "@/core/briefing/st
 import { fileChanges, type FileChange } from "@/core/yacht/changes";
 import type { YachtFile } from "@/core/yacht/schema";
 import type { CallView, StayView } from "@/api/schemas/desk";
+import { currentRules } from "../db/base-rules";
 import { callsOf, callsOfLastStay } from "../db/calls";
 import { lastBriefed } from "../db/handovers";
 import type { Queryable } from "../db/pool";
@@ -29,7 +30,8 @@ export async function briefingSheet(db: Queryable, stay: StayView, personId: str
   const yacht = await findYacht(db, { id: stay.yachtId });
   if (!yacht) throw new AppError("no-yacht-file");
   const answers = await studyAnswersOf(db, stay.stayId);
-  const plan = briefingPlan(yacht.file, answers);
+  const { rules } = await currentRules(db);
+  const plan = briefingPlan(yacht.file, answers, rules.drillSharePercent);
   const last = await lastBriefed(db, stay.yachtId, personId, stay.stayId);
   const before = last ? await yachtFileAt(db, stay.yachtId, last.revision) : null;
   return {

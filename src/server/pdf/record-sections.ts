@@ -1,6 +1,6 @@
 import "server-only";
 import type { Language } from "@/core/basics/languages";
-import type { BriefingPart } from "@/core/briefing/part";
+import type { BriefedDrill, BriefingPart } from "@/core/briefing/part";
 import type { AddendaView } from "@/api/schemas/book";
 import type { Folded } from "@/core/handover/fold";
 import type { Finding } from "@/messages/findings";
@@ -15,7 +15,8 @@ import { isFromGallery, isOlderPhoto } from "@/core/handover/photo-age";
 import { fetchedOf, isCorrected, mainValue, photosOf, statusOf } from "@/core/handover/state";
 import { lineSubject, type Line } from "@/core/handover/lines";
 import { addendumWords } from "@/messages/addendum-words";
-import { aloneWords, briefingSum, stopStatusWords } from "@/messages/briefing-words";
+import { aloneWords, briefingSum, drillHow, drillName, stopStatusWords } from "@/messages/briefing-words";
+import { mistakeWords } from "@/messages/drilled-words";
 import { fetchedWords, valueWords } from "@/messages/line-words";
 import { stampIn } from "@/messages/stamp";
 import { namesOf } from "../db/handovers";
@@ -70,6 +71,25 @@ export async function briefingSection(
   );
   for (const { words, answered } of state.questions)
     paper.line(t(answered ? "briefing.question-answered" : "briefing.question-open", { words }));
+}
+
+/** What the skipper drilled beforehand: by device and task, how it went, and with which mistakes. */
+export function drillsSection({ t, paper, timeZone, language }: RecordSheet, drills: readonly BriefedDrill[]): void {
+  paper.section(t("briefing.drills"));
+  paper.table(
+    [
+      { title: t("briefing.drill"), share: 4 },
+      { title: t("briefing.drill-how"), share: 3 },
+      { title: t("briefing.drill-last"), share: 2 },
+      { title: t("briefing.drill-mistakes"), share: 5 },
+    ],
+    drills.map((drill) => [
+      `${drillName(t, drill)}: ${t(`drill-task.${drill.task as "lower"}`)}`,
+      drillHow(t, drill),
+      stampIn(drill.lastAt, timeZone, language),
+      mistakeWords(t, drill).join(" ") || t("briefing.drill-none"),
+    ]),
+  );
 }
 
 /** What was ticked rather than looked at: a note for both, and no reproach. */

@@ -2,6 +2,7 @@ import "server-only";
 import {
   addendaSection,
   briefingSection,
+  drillsSection,
   linesSection,
   notedColumns,
   openSection,
@@ -73,6 +74,7 @@ export async function recordPdf(
   const sheet: RecordSheet = { t, paper, record, folded, noted, timeZone: base.timeZone, language };
   paceSection(sheet);
   if (list.briefing) await briefingSection(db, sheet, list.briefing);
+  if (list.briefing?.drills) drillsSection(sheet, list.briefing.drills);
   const after = list.kind === "check-in" ? await addendaView(db, handoverId) : null;
   if (after && after.open.length > 0) openSection(sheet, after.open);
   signaturesSection(sheet);

@@ -9,11 +9,11 @@ import {
   anchorFields,
   anchorKnown,
   depthAddedM,
-  mainTackle,
   type AnchorAnswer,
   type AnchorField,
 } from "@/core/underway/anchor";
 import { sideView } from "@/core/underway/side-view";
+import { mainTackle } from "@/core/yacht/main-tackle";
 import { Button } from "@/ui/Button";
 import { Choice } from "@/ui/Choice";
 import { NoAnswer } from "../frame/Answer";

@@ -59,7 +59,14 @@ export function depthOf(known: Known): DepthOfTopic {
 /** How much longer or shorter a topic takes than its usual minutes. Halves and half as much again are the base's own rule of thumb. */
 export const minutesFactor: Readonly<Record<Depth, number>> = { skim: 0.5, normal: 1, "hands-on": 1.5 };
 
-/** Minutes a topic is planned with, to the half minute and never less than that. */
-export function minutesFor({ topic, depth }: Pick<DepthOfTopic, "topic" | "depth">): number {
-  return Math.max(0.5, Math.round(topic.minutes * minutesFactor[depth] * 2) / 2);
+/**
+ * Minutes a topic is planned with, to the half minute and never less than that.
+ *
+ * @param sharePercent how much shorter the talk gets for who did its drill alone; 0 where nobody did. What is tried with own hands stays.
+ */
+export function minutesFor({ topic, depth }: Pick<DepthOfTopic, "topic" | "depth">, sharePercent = 0): number {
+  const talk = Math.min(1, minutesFactor[depth]);
+  const trying = minutesFactor[depth] - talk;
+  const minutes = topic.minutes * (talk * (1 - sharePercent / 100) + trying);
+  return Math.max(0.5, Math.round(minutes * 2) / 2);
 }

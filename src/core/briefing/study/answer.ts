@@ -1,6 +1,7 @@
 import { Type, type Static } from "@sinclair/typebox";
 import { InstantText, Uuid } from "../../basics/ids";
 import { Key } from "../../yacht/schema";
+import { runFields } from "../drilled/run";
 import { Experience } from "../experience";
 
 const closed = { additionalProperties: false } as const;
@@ -44,5 +45,6 @@ export const StudyAnswer = Type.Union([
     },
     closed,
   ),
+  Type.Object({ ...common, about: Type.Literal("drill"), ...runFields }, closed),
 ]);
 export type StudyAnswer = Static<typeof StudyAnswer>;

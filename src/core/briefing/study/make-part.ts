@@ -1,12 +1,18 @@
 import type { YachtFile } from "../../yacht/schema";
+import { briefedDrills } from "../drilled/briefed";
 import type { BriefingPart } from "../part";
 import type { StudyAnswer } from "./answer";
 import { studiedRevision } from "./studied-revision";
 import { briefingPlan } from "./study";
 
 /** The briefing of a check-in, out of the pinned yacht file and what the skipper said in the study. */
-export function makeBriefingPart(file: YachtFile, answers: readonly StudyAnswer[]): BriefingPart {
-  const { topics, questions, state } = briefingPlan(file, answers);
+export function makeBriefingPart(
+  file: YachtFile,
+  answers: readonly StudyAnswer[],
+  sharePercent?: number,
+): BriefingPart {
+  const { topics, questions, state, drilled } = briefingPlan(file, answers, sharePercent);
+  const drills = drilled.flatMap(briefedDrills);
   const revision = studiedRevision(answers);
   const byTopic = new Map(questions.map((question) => [question.id, question.topic]));
   return {
@@ -33,5 +39,6 @@ export function makeBriefingPart(file: YachtFile, answers: readonly StudyAnswer[
             asked: questions.length,
           },
     language: state.experience?.language ?? null,
+    ...(drills.length > 0 ? { drills } : {}),
   };
 }

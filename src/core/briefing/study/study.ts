@@ -7,6 +7,9 @@ import { notBegun, walkInput } from "../stops/walk-input";
 import { topicsOf } from "../topics";
 import { planWalk } from "../walk/plan-walk";
 import type { WalkOrder } from "../walk/schema";
+import { usualRules } from "../../base/rules";
+import { drilledOf, type Drilled } from "../drilled/drilled";
+import type { DrillRunKept } from "../drilled/run";
 import type { StudyAnswer } from "./answer";
 
 /** Where a study stands, by the answers given so far. */
@@ -17,6 +20,8 @@ export interface StudyState {
   checks: ReadonlyMap<string, { option: string; right: boolean }>;
   /** the skipper's own questions, in order */
   questions: { id: string; topic: string | null; words: string }[];
+  /** every run of a drill, in order */
+  drills: DrillRunKept[];
 }
 
 /** Answers in the order they were given; of the same instant by id, so that every device tells the same. */
@@ -29,9 +34,11 @@ export function studyState(answers: readonly StudyAnswer[], questions: readonly 
   const marks = new Map<string, "understood" | "ask">();
   const checks = new Map<string, { option: string; right: boolean }>();
   const own = new Map<string, StudyState["questions"][number]>();
+  const drills: DrillRunKept[] = [];
   const rightOf = new Map(questions.map((question) => [question.id, question]));
   for (const answer of inOrder(answers)) {
     if (answer.about === "experience") experience = answer.value;
+    else if (answer.about === "drill") drills.push(answer);
     else if (answer.about === "topic") {
       if (answer.value === "open") marks.delete(answer.topic);
       else marks.set(answer.topic, answer.value);
@@ -44,7 +51,7 @@ export function studyState(answers: readonly StudyAnswer[], questions: readonly 
         checks.set(answer.question, { option: answer.value, right: question.right === answer.value });
     }
   }
-  return { experience, marks, checks, questions: [...own.values()] };
+  return { experience, marks, checks, questions: [...own.values()], drills };
 }
 
 /** A yacht's briefing for one skipper: each topic with its depth and why, what it takes, and what the manager should know. */
@@ -55,13 +62,26 @@ export interface BriefingPlan {
   questions: Question[];
   state: StudyState;
   farBelow: FarBelow | null;
+  /** how the skipper stands with each of her devices */
+  drilled: Drilled[];
 }
 
-/** Reckons the briefing out of the yacht file and what the skipper said in the study. */
-export function briefingPlan(file: YachtFile, answers: readonly StudyAnswer[]): BriefingPlan {
+/**
+ * Reckons the briefing out of the yacht file and what the skipper said and drilled in the study. The talk about a device
+ * whose drill was done alone gets shorter by the base's share, but for topics of safety and what was answered wrongly.
+ *
+ * @param sharePercent the base's share
+ */
+export function briefingPlan(
+  file: YachtFile,
+  answers: readonly StudyAnswer[],
+  sharePercent = usualRules.drillSharePercent ?? 0,
+): BriefingPlan {
   const questions = questionsOf(file);
   const state = studyState(answers, questions);
-  const topics = topicsOf(file).map((topic) => {
+  const all = topicsOf(file);
+  const drilled = drilledOf(file, all, state.drills);
+  const topics = all.map((topic) => {
     const wrong = questions.filter(
       (question) => question.topic === topic.id && state.checks.get(question.id)?.right === false,
     ).length;
@@ -74,7 +94,11 @@ export function briefingPlan(file: YachtFile, answers: readonly StudyAnswer[]): 
       wrong,
       asked,
     });
-    return { ...known, minutes: minutesFor(known) };
+    const drills = drilled.filter((each) => each.topics.includes(topic.id));
+    const isShorter = drills.length > 0 && drills.every(({ isAlone }) => isAlone) && !topic.safety && wrong === 0;
+    if (!isShorter || sharePercent === 0) return { ...known, minutes: minutesFor(known) };
+    const reasons = [...known.reasons, { rule: "drilled", why: "drilled", values: {} }];
+    return { ...known, reasons, minutes: minutesFor(known, sharePercent) };
   });
   return {
     topics,
@@ -82,6 +106,7 @@ export function briefingPlan(file: YachtFile, answers: readonly StudyAnswer[]): 
     questions,
     state,
     farBelow: state.experience && farBelow(file, state.experience),
+    drilled,
   };
 }
 

@@ -3,11 +3,12 @@ import { addHours } from "../../basics/instant";
 import type { BriefingPlan } from "./study";
 
 /** What stands against a walk without a briefer; by keys of the message catalogue. */
-export type NotAlone = "base-rule" | "too-early" | "yacht-out" | "no-experience" | "checks-open" | "far-below";
+export type NotAlone =
+  "base-rule" | "too-early" | "yacht-out" | "no-experience" | "checks-open" | "drills-open" | "far-below";
 
 export interface AloneInput {
-  rules: Pick<BaseRules, "walkAlone">;
-  plan: Pick<BriefingPlan, "questions" | "state" | "farBelow">;
+  rules: Pick<BaseRules, "walkAlone" | "drillsBeforeAlone">;
+  plan: Pick<BriefingPlan, "questions" | "state" | "farBelow" | "drilled">;
   /** instants */
   startsAt: string;
   now: string;
@@ -21,7 +22,8 @@ export const aloneFromHours = 12;
 /**
  * Why a skipper may not walk a yacht without a briefer; empty when nothing stands against it. The base's rule comes
  * first; then she must be here, and the study must show that this skipper can be left alone with her: experience told
- * and not far below her, every question on what is safety answered. Nothing of this is permission to start anything that
+ * and not far below her, every question on what is safety answered, and every drill that the base asks for
+ * done alone. Nothing of this is permission to start anything that
  * the skipper does not know.
  */
 export function notAlone({ rules, plan, startsAt, now, isBack }: AloneInput): NotAlone[] {
@@ -31,6 +33,8 @@ export function notAlone({ rules, plan, startsAt, now, isBack }: AloneInput): No
   if (!isBack) against.push("yacht-out");
   if (!plan.state.experience) against.push("no-experience");
   if (plan.questions.some((question) => !plan.state.checks.has(question.id))) against.push("checks-open");
+  const needed = rules.drillsBeforeAlone ?? [];
+  if (plan.drilled.some(({ drill, isAlone }) => needed.includes(drill.device) && !isAlone)) against.push("drills-open");
   if (plan.farBelow) against.push("far-below");
   return against;
 }

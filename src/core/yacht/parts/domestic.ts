@@ -39,5 +39,11 @@ export const Tender = strict({
   outOfUse: Type.Optional(OutOfUse),
 });
 
-/** A bathing platform that folds, with its end position. */
-export const Platform = strict({ name: Words, place: Key, ends: Words, locks: Words });
+/** A bathing platform that folds, with its end position; one that does not fold says nothing of how it moves. */
+export const Platform = strict({
+  name: Words,
+  place: Key,
+  ends: Words,
+  locks: Words,
+  moves: Type.Optional(oneOf(["by-hand", "by-switch"] as const)),
+});

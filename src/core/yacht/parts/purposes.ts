@@ -43,6 +43,7 @@ export const fittingPurposes = [
   "coolant",
   "cooling-jet",
   "deck-shower",
+  "distress-button",
   "drain-bung",
   "electric-winch",
   "emergency-tiller",

@@ -1,6 +1,9 @@
 import { titled } from "@/app/titled";
 import { notFound } from "next/navigation";
 import { BriefingPage } from "@/client/desk/BriefingPage";
+import { briefedDrills } from "@/core/briefing/drilled/briefed";
+import { drilledWords } from "@/messages/drilled-words";
+import { englishTranslator } from "@/messages/translator";
 import { requireStaff } from "@/server/auth/session";
 import { briefingSheet } from "@/server/briefing/briefing-sheet";
 import { currentBase } from "@/server/db/base";
@@ -23,6 +26,7 @@ export default async function BriefingRoute({ params }: Props) {
   if (!found) notFound();
   const { page, base } = found;
   const { plan } = page;
+  const t = englishTranslator();
   return (
     <BriefingPage
       stay={page.stay}
@@ -40,6 +44,7 @@ export default async function BriefingRoute({ params }: Props) {
       own={plan.state.questions}
       marks={Object.fromEntries(plan.state.marks)}
       checks={Object.fromEntries(plan.state.checks)}
+      drilled={plan.drilled.flatMap(briefedDrills).map((drill) => drilledWords(t, drill))}
     />
   );
 }

@@ -1,4 +1,4 @@
-import type { YachtFile } from "../yacht/schema";
+import type { YachtFile } from "./schema";
 
 /*
  * Rules of thumb for what a file may leave open. They are our own, from the dimensions of boats of five to twenty metres,
