@@ -63,6 +63,7 @@ export function shellMessages(messages: typeof en): Partial<typeof en> {
     tells: _tells,
     "call-from": _callFrom,
     "call-history": _callHistory,
+    "drill-history": _drillHistory,
     drill: _drill,
     "drill-task": _drillTask,
     "drill-control": _drillControl,
@@ -71,6 +72,7 @@ export function shellMessages(messages: typeof en): Partial<typeof en> {
     "drill-side": _drillSide,
     "drill-mistake": _drillMistake,
     "drill-cost": _drillCost,
+    "drill-fault": _drillFault,
     table: _table,
     tune: _tune,
     ...rest

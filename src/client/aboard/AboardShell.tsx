@@ -16,6 +16,7 @@ import { Figures } from "../book/papers/Figures";
 import { PlanTab } from "../book/plan/PlanTab";
 import { CallTheBase } from "../book/today/CallTheBase";
 import { NoSignalState } from "../offline/NoSignalState";
+import { DrillLater, keepDrills } from "../drills/DrillLater";
 import { useDeviceKeeper } from "../trouble/device-keeper";
 import { TroubleLater } from "../trouble/TroubleLater";
 import { useClock } from "../planners/frame/useClock";
@@ -24,7 +25,13 @@ import { keepAboard, keptAboard } from "../store/aboard-store";
 
 /** Where the address on a label leads, which names a place or a fitting alone; null for an address of the book itself. */
 function fromLabel([first, key]: readonly string[]): string | null {
-  if (first === undefined || first === "trouble" || (aboardTabs as readonly string[]).includes(first)) return null;
+  if (
+    first === undefined ||
+    first === "trouble" ||
+    first === "drill" ||
+    (aboardTabs as readonly string[]).includes(first)
+  )
+    return null;
   if (first === "fitting") return key === undefined ? null : pathTo("find", { kind: "fitting", key });
   return pathTo("plan", { kind: "place", key: first });
 }
@@ -103,6 +110,7 @@ function AboardBookTabs({ book, code, keptBytes }: { book: AboardBook; code: str
   const keeper = useDeviceKeeper(code);
   const clock = useClock(Intl.DateTimeFormat().resolvedOptions().timeZone, useMinute());
   const isTrouble = route.at === "trouble" || route.isWrong;
+  useEffect(keepDrills, []);
   return (
     <BookFrame
       tabs={aboardTabs}
@@ -118,9 +126,17 @@ function AboardBookTabs({ book, code, keptBytes }: { book: AboardBook; code: str
           onFault={(fault) => (fault === null ? go("find", "wrong") : go("trouble", { fault }))}
         />
       )}
+      {route.at === "drill" && (
+        <DrillLater
+          file={file}
+          drill={route.drill}
+          onDrill={(drill) => (drill === null ? go("drill") : go("drill", { drill }))}
+        />
+      )}
       {route.at === "find" && !isTrouble && (
         <>
           <FindTab file={file} route={route} go={go} yacht={code} />
+          <Button onClick={() => go("drill")}>{t("book.drills")}</Button>
           {keptBytes !== null && <NoSignalState shell="/aboard" bytes={keptBytes} />}
         </>
       )}

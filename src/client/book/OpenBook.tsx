@@ -12,7 +12,8 @@ import { keepPlanners, PlannerPage } from "../planners/PlannerPage";
 import { useCharterKeeper } from "../trouble/charter-keeper";
 import { keepTrouble, OpenTroublesLater, TroubleLater } from "../trouble/TroubleLater";
 import { useClock } from "../planners/frame/useClock";
-import { DrillLater, keepDrills } from "../drills/DrillLater";
+import { keepDrills } from "../drills/DrillLater";
+import { DrillsOfBook } from "../study/DrillsOfBook";
 import { AreaTab } from "./AreaTab";
 import { FindTab } from "./find/FindTab";
 import { BookFrame } from "./frame/BookFrame";
@@ -43,7 +44,8 @@ export function OpenBook({ store }: { store: BookStore }) {
   const of = useOfBoat(store, log);
   const keeper = useCharterKeeper(store, log);
   const clock = useClock(of.timeZone, of.now);
-  if (route.at === "study") return <StudyScreen store={store} onBack={() => go("today")} />;
+  const goDrill = (drill: string | null) => (drill === null ? go("drill") : go("drill", { drill }));
+  if (route.at === "study") return <StudyScreen store={store} onBack={() => go("today")} onDrill={goDrill} />;
   const { file, slug } = book.yacht;
   const isTrouble = route.at === "trouble" || route.isWrong;
   return (
@@ -64,13 +66,7 @@ export function OpenBook({ store }: { store: BookStore }) {
             onFault={(fault) => (fault === null ? go("find", "wrong") : go("trouble", { fault }))}
           />
         )}
-        {route.at === "drill" && (
-          <DrillLater
-            file={file}
-            drill={route.drill}
-            onDrill={(drill) => (drill === null ? go("drill") : go("drill", { drill }))}
-          />
-        )}
+        {route.at === "drill" && <DrillsOfBook store={store} drill={route.drill} onDrill={goDrill} />}
         {route.at === "plan" && <PlanTab file={file} route={route} go={go} />}
         {route.at === "area" && book.area && <AreaTab area={book.area} onBack={() => go("today")} />}
         {route.at === "papers" && <PapersTab store={store} />}

@@ -9,10 +9,12 @@ import { useTranslations } from "next-intl";
 import { useMemo } from "react";
 import { formatMoney } from "@/core/basics/money";
 import type { CallHistory } from "@/core/history/calls";
+import type { DrillHistory } from "@/core/history/drills";
 import type { HistoryRow } from "@/core/history/history";
 import { EmptyState } from "@/ui/kit/EmptyState";
 import { Segments } from "@/ui/kit/Segments";
 import { CallsPart } from "./history/CallsPart";
+import { DrillsPart } from "./history/DrillsPart";
 import { DeskPart } from "./shared/DeskPart";
 import { DataTable } from "./table/DataTable";
 import type { Column } from "./table/features";
@@ -27,10 +29,13 @@ interface Props {
   byYacht: HistoryRow[];
   currency: string;
   calls: CallHistory;
+  drills: DrillHistory;
+  /** mistakes of the drills in sentences, by `device_code` */
+  sentences: Readonly<Record<string, string>>;
 }
 
 /** What goes missing, what breaks and what it costs: drawn, in figures, and to take out. */
-export function HistoryPage({ slug, yachts, byItem, byYacht, currency, calls }: Props) {
+export function HistoryPage({ slug, yachts, byItem, byYacht, currency, calls, drills, sentences }: Props) {
   const t = useTranslations("history");
   const router = useRouter();
   const most = byItem.filter((row) => row.missing + row.broken > 0).slice(0, 10);
@@ -89,6 +94,7 @@ export function HistoryPage({ slug, yachts, byItem, byYacht, currency, calls }: 
         />
       )}
       <CallsPart history={calls} isOneYacht={slug !== null} />
+      <DrillsPart history={drills} sentences={sentences} />
     </chakra.main>
   );
 }

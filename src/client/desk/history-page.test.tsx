@@ -2,6 +2,7 @@
 import { screen, within } from "@testing-library/react";
 import { drawDesk } from "@/testing/screen";
 import { callHistory, type CallFact } from "@/core/history/calls";
+import { drillHistory, type DrillFact } from "@/core/history/drills";
 import { HistoryPage } from "./HistoryPage";
 
 const router = { push: jest.fn(), refresh: jest.fn() };
@@ -23,6 +24,7 @@ const draw = (
   slug: string | null,
   items = [row("count:fender", "Fender", 2, 5200), row("marks", "Marks", 0, 18_000)],
   calls: CallFact[] = [],
+  runs: DrillFact[] = [],
 ) =>
   drawDesk(
     <HistoryPage
@@ -32,6 +34,8 @@ const draw = (
       byYacht={items.length === 0 ? [] : [row("quillback", "Quillback", 2, 23_200)]}
       currency="EUR"
       calls={callHistory(calls, 8)}
+      drills={drillHistory(runs)}
+      sentences={{ "windlass_pin-in": "You worked it against the pin." }}
     />,
   );
 
@@ -87,5 +91,31 @@ describe("what crews call about", () => {
     expect(
       screen.getByText("0.0 calls per hundred charters: 0 calls, 8 charters handed over in the last year."),
     ).toBeVisible();
+  });
+});
+
+describe("what crews drilled", () => {
+  const run = (charter: string, yacht: string, mistakes: string[]): DrillFact => ({
+    ...{ yacht, yachtClass: "Ondavar 41", charter, device: "windlass", mistakes, isClean: mistakes.length === 0 },
+  });
+
+  it("is told with its mistakes, by device and class, and what to weigh", () => {
+    const here = ["a", "b", "c"].map((charter) => run(charter, "Cold Harbour", ["pin-in"]));
+    draw(null, [], [], [...here, run("d", "Quillback", [])]);
+    expect(screen.getByText("4 runs by 4 crews in the last year.")).toBeInTheDocument();
+    const mistakes = within(screen.getByRole("table", { name: "Mistakes" }));
+    expect(mistakes.getByRole("row", { name: /^You worked it against the pin\./ })).toHaveTextContent("3");
+    expect(screen.getByRole("row", { name: /^Windlass, Ondavar 41/ })).toHaveTextContent("25");
+    expect(
+      screen.getByText("Windlass: only 25 % of the runs of 4 crews were clean. Give it more minutes."),
+    ).toBeVisible();
+    expect(
+      screen.getByText(/^Windlass on Cold Harbour: in 3 of 3 runs: You worked it against the pin\./),
+    ).toBeVisible();
+  });
+
+  it("is not there before anybody drilled", () => {
+    draw(null);
+    expect(screen.queryByText("What crews drilled before they came")).not.toBeInTheDocument();
   });
 });

@@ -4,22 +4,28 @@ import type { Control } from "@/core/drills/control";
 import { Choice } from "@/ui/Choice";
 import type { DrillRun } from "./drill-run";
 import styles from "./Drills.module.css";
+import { KeySwitch, Lever, PullHandle } from "./Drawn";
 import type { DrillWordsOf } from "./words";
 
 interface Props {
   control: Control;
+  /** how it is made on her, where her file tells */
+  look?: string | undefined;
+  /** whether what it puts on is on: a key that is turned */
+  isOn?: boolean;
   run: DrillRun;
   words: DrillWordsOf;
   stands: unknown;
 }
 
 /** One control of a device, worked by finger, mouse or keys. */
-export function ControlPart({ control, run, words, stands }: Props) {
+export function ControlPart({ control, look, isOn = false, run, words, stands }: Props) {
   const { name } = control;
   const label = words.control(name);
+  const isLever = control.kind === "number" && control.min === -1 && control.max === 1;
   switch (control.kind) {
     case "button":
-      return <Held {...{ name, label, run, isHeld: stands === true }} />;
+      return <Held {...{ name, label, look, isOn, run, isHeld: stands === true }} />;
     case "sense":
       return (
         <button type="button" className={styles.sense} onClick={() => run.act({ do: control.do, control: name })}>
@@ -40,9 +46,10 @@ export function ControlPart({ control, run, words, stands }: Props) {
       );
     case "number":
       return (
-        <label className={styles.control}>
+        <label className={styles.control} data-lever={isLever ? "" : undefined}>
+          {isLever && <Lever stands={Number(stands)} isLevel={look === "level"} />}
           <span>
-            {label} <strong>{stoodAt(control, Number(stands), words)}</strong>
+            {label} <strong>{words.stood(control, Number(stands))}</strong>
           </span>
           <input
             type="range"
@@ -57,17 +64,22 @@ export function ControlPart({ control, run, words, stands }: Props) {
   }
 }
 
-/** Where a lever or knob stands: a lever of both ways by its way and share, all else in figures. */
-function stoodAt({ min, max }: { min: number; max: number }, stands: number, words: DrillWordsOf): string {
-  if (max > 1) return stands.toFixed(0);
-  const share = `${Math.abs(stands * 100).toFixed(0)} %`;
-  if (min >= 0) return share;
-  return stands === 0 ? words.value("neutral") : `${words.value(stands > 0 ? "ahead" : "astern")} ${share}`;
+interface HeldProps {
+  name: string;
+  label: string;
+  look: string | undefined;
+  isOn: boolean;
+  run: DrillRun;
+  isHeld: boolean;
 }
 
-/** A button that acts for as long as it is held. */
-function Held({ name, label, run, isHeld }: { name: string; label: string; run: DrillRun; isHeld: boolean }) {
-  const press = () => run.act({ do: "press", control: name });
+/** A button that acts for as long as it is held; a key is turned, a handle pulled out. */
+function Held({ name, label, look, isOn, run, isHeld }: HeldProps) {
+  const press = () => {
+    // felt where a device can
+    navigator.vibrate?.(15);
+    run.act({ do: "press", control: name });
+  };
   const release = () => run.act({ do: "release", control: name });
   const isKey = ({ key }: KeyboardEvent) => key === " " || key === "Enter";
   return (
@@ -75,6 +87,7 @@ function Held({ name, label, run, isHeld }: { name: string; label: string; run: 
       type="button"
       className={styles.held}
       data-held={isHeld ? "" : undefined}
+      data-look={look}
       aria-pressed={isHeld}
       onPointerDown={press}
       onPointerUp={release}
@@ -89,6 +102,8 @@ function Held({ name, label, run, isHeld }: { name: string; label: string; run: 
       onKeyUp={(event) => isKey(event) && release()}
       onContextMenu={(event) => event.preventDefault()}
     >
+      {look === "key" && <KeySwitch isOn={isOn} />}
+      {look === "pull" && <PullHandle isOut={isHeld} />}
       {label}
     </button>
   );

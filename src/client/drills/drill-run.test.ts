@@ -1,6 +1,6 @@
 import { drillsOf } from "@/core/drills/from-file";
 import { demoYacht } from "@/testing/demo-yacht";
-import { DrillRun } from "./drill-run";
+import { DrillRun, type RunMade } from "./drill-run";
 
 const hers = (key: string) => drillsOf(demoYacht("pale-heron")).find((each) => each.key === key)!;
 const firstOf = (key: string) => [hers(key), hers(key).tasks[0]!] as const;
@@ -53,7 +53,7 @@ describe("a drill on a page", () => {
     ms = frames(run, 20, ms);
     const [mistake] = run.mistakes;
     expect(mistake?.code).toBe("cooling-not-looked-at");
-    run.again(mistake!.at);
+    run.goBack(mistake!.at);
     expect([run.at, run.mistakes, run.state.running]).toEqual([expect.closeTo(mistake!.at - 3, 6), [], true]);
     run.act({ do: "look", control: "exhaust" });
     frames(run, 6, ms);
@@ -68,7 +68,7 @@ describe("a drill on a page", () => {
     let ms = frames(run, 1, 0);
     press(run, "start");
     ms = frames(run, 8, ms);
-    run.again(6);
+    run.goBack(6);
     expect(run.state.start).toBeUndefined();
     frames(run, 20, ms);
     expect(run.told.map(({ code }) => code)).toContain("fires");
@@ -87,5 +87,85 @@ describe("a drill on a page", () => {
     gas.act({ do: "set", control: "bottle", to: "open" });
     frames(gas, 11, 0);
     expect(gas.state.alarm).toBe(true);
+  });
+
+  /** Starts her and stops her as one should, and walks away. */
+  const startAndStop = (run: DrillRun, fromMs: number): number => {
+    press(run, "power");
+    let ms = frames(run, 0.5, fromMs);
+    release(run, "power");
+    press(run, "start");
+    ms = frames(run, 2, ms);
+    release(run, "start");
+    ms = frames(run, 8, ms);
+    run.act({ do: "look", control: "exhaust" });
+    press(run, "stop");
+    ms = frames(run, 6, ms);
+    release(run, "stop");
+    press(run, "power");
+    ms = frames(run, 0.5, ms);
+    release(run, "power");
+    run.act({ do: "leave" });
+    return ms;
+  };
+
+  it("is over once one walks away with it done, and kept once as it went", () => {
+    const made: RunMade[] = [];
+    const run = new DrillRun(...firstOf("engine"), null, (each) => made.push(each));
+    startAndStop(run, 0);
+    expect([run.isDone, run.isOver]).toEqual([true, true]);
+    expect(made).toEqual([{ value: "done", helped: false, mistakes: [], seconds: 17 }]);
+    // nothing goes on, and nothing is kept a second time
+    press(run, "power");
+    run.giveUp();
+    expect([run.state.panel, made.length]).toEqual([false, 1]);
+    run.again();
+    expect([run.isOver, run.at]).toEqual([false, 0]);
+  });
+
+  it("is given up after a mistake, and practice once one went back, slowed down or gave it a fault", () => {
+    const made: RunMade[] = [];
+    const keep = (each: RunMade) => void made.push(each);
+    const first = new DrillRun(...firstOf("engine"), null, keep);
+    first.giveUp();
+    expect(made).toEqual([]);
+    first.act({ do: "set", control: "lever", to: 0.5 });
+    press(first, "power");
+    frames(first, 0.2, 0);
+    release(first, "power");
+    press(first, "start");
+    frames(first, 2, 200);
+    expect(first.mistakes[0]?.code).toBe("cranked-in-gear");
+    first.goBack(first.mistakes[0]!.at);
+    first.again();
+    expect(made.splice(0)).toEqual([{ value: "given-up", helped: true, mistakes: ["cranked-in-gear"], seconds: 0 }]);
+    const slow = new DrillRun(...firstOf("engine"), null, keep);
+    slow.setPace("slow");
+    slow.setPace("usual");
+    startAndStop(slow, 0);
+    const faulty = new DrillRun(...firstOf("engine"), "isolator-off", keep);
+    faulty.act({ do: "set", control: "isolator", to: "on" });
+    startAndStop(faulty, 0);
+    expect(made.map(({ value, helped, mistakes }) => [value, helped, mistakes])).toEqual([
+      ["done", true, []],
+      ["done", true, []],
+    ]);
+  });
+
+  it("shows the task right, step by step, takes no hand meanwhile, and keeps nothing of it", () => {
+    const made: RunMade[] = [];
+    const run = new DrillRun(...firstOf("engine"), null, (each) => made.push(each));
+    run.show();
+    press(run, "stop");
+    expect(run.state.stop).toBeUndefined();
+    let ms = frames(run, 4, 0);
+    expect(run.shownStep).toMatchObject({ do: "press", control: "start", avoids: "cranked-too-long" });
+    ms = frames(run, 50, ms);
+    expect([run.isDone, run.isOver, run.mistakes, made]).toEqual([true, true, [], []]);
+    run.again();
+    expect(run.isShown).toBe(false);
+    startAndStop(run, ms);
+    expect(made).toHaveLength(1);
+    expect(made[0]?.helped).toBe(false);
   });
 });

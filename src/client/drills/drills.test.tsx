@@ -1,6 +1,7 @@
 /** @jest-environment ./src/testing/browser-environment.cjs */
 import "@/testing/browser-bits";
 import { act, cleanup, fireEvent, screen, within } from "@testing-library/react";
+import { drilledOf } from "@/core/briefing/drilled/drilled";
 import { drillsOf } from "@/core/drills/from-file";
 import { demoYacht } from "@/testing/demo-yacht";
 import { draw } from "@/testing/screen";
@@ -56,8 +57,8 @@ describe("her devices to be worked beforehand", () => {
 
   it("an engine is held on start until she fires, and tells that nobody looked; looking shows the water", async () => {
     const person = await open("pale-heron", "engine");
-    fireEvent.pointerDown(button("Panel power"));
-    fireEvent.pointerUp(button("Panel power"));
+    fireEvent.pointerDown(button("Key"));
+    fireEvent.pointerUp(button("Key"));
     pass(1);
     fireEvent.pointerDown(button("Start"));
     expect(button("Start")).toHaveAttribute("aria-pressed", "true");
@@ -78,7 +79,7 @@ describe("her devices to be worked beforehand", () => {
 
   it("is worked by keys alone, held as long as the key is", async () => {
     const person = await open("pale-heron", "engine");
-    button("Panel power").focus();
+    button("Key").focus();
     await person.keyboard("{Enter}");
     pass(0.5);
     button("Start").focus();
@@ -115,5 +116,60 @@ describe("her devices to be worked beforehand", () => {
     await person.click(within(screen.getByRole("group", { name: "Bottle" })).getByRole("button", { name: "open" }));
     pass(11);
     expect(screen.getByText("Alarm").parentElement).toHaveTextContent("Alarm yes");
+  });
+
+  it("shows it right with what it spares one, and gives it back", async () => {
+    const person = await open("pale-heron", "gas");
+    await person.click(button("Show me"));
+    expect(screen.getByText("Watch. Nothing that you press counts now.")).toBeInTheDocument();
+    pass(8);
+    expect(screen.getByText("Press: Lighter")).toBeInTheDocument();
+    expect(screen.getByText(/^So that this does not happen: The flame goes out/)).toBeInTheDocument();
+    await person.click(button("Now do it yourself"));
+    expect(screen.queryByText(/^So that this does not happen/)).toBeNull();
+  });
+
+  it("says what a mistake would have cost, and draws the run as a strip", async () => {
+    const person = await open("pale-heron", "gas");
+    await person.click(within(screen.getByRole("group", { name: "Bottle" })).getByRole("button", { name: "open" }));
+    await person.click(button("Walk away"));
+    expect(screen.getByText("Aboard: A small leak fills the bilge overnight.")).toBeInTheDocument();
+    expect(screen.getByRole("img", { name: /^The run in time/ })).toBeInTheDocument();
+  });
+
+  it("is given a fault by the briefer, or one that nobody knows until it is asked", async () => {
+    const person = await open("pale-heron", "engine");
+    await person.click(screen.getByText("With a fault"));
+    await person.click(button("the starter is too weak"));
+    expect(button("the starter is too weak")).toHaveAttribute("aria-pressed", "true");
+    await person.click(button("surprise me"));
+    expect(button("the starter is too weak")).toHaveAttribute("aria-pressed", "false");
+    await person.click(button("What is wrong?"));
+    expect(screen.getByText(/^What was wrong: /)).toBeInTheDocument();
+  });
+
+  it("tells how one stands, and keeps each run with its task", async () => {
+    const made = jest.fn();
+    const file = demoYacht("pale-heron");
+    const [drilled] = drilledOf(file, [], []).filter(({ drill }) => drill.key === "toilet" || drill.key === "pilot");
+    const standings = [{ drilled: drilled!, asked: "now" as const, byBase: true }];
+    draw(<DrillPage file={file} drill={null} standings={standings} onDrill={went} />);
+    expect(await screen.findByText(/the study asks for it · the base asks for it/)).toBeInTheDocument();
+    cleanup();
+    const person = draw(<DrillPage file={file} drill="pilot" standings={standings} onRun={made} onDrill={went} />);
+    expect(await screen.findByText("0 of 3 clean runs in a row, clean on 0 of 2 days")).toBeInTheDocument();
+    for (const name of ["Auto", "10 to port", "10 to starboard", "Standby"]) {
+      fireEvent.pointerDown(button(name));
+      fireEvent.pointerUp(button(name));
+      pass(5);
+    }
+    expect(screen.getByText(/^Done\. Walk away when nothing is left\. No mistake$/)).toBeInTheDocument();
+    await person.click(button("Walk away"));
+    expect(screen.getByText("A clean run.")).toBeInTheDocument();
+    expect(made).toHaveBeenCalledWith(
+      expect.objectContaining({ key: "pilot" }),
+      expect.objectContaining({ task: "test" }),
+      expect.objectContaining({ value: "done", helped: false, mistakes: [] }),
+    );
   });
 });

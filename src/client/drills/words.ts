@@ -1,8 +1,12 @@
 import { useTranslations } from "next-intl";
+import type { Control, Value } from "@/core/drills/control";
 import type { Output } from "@/core/drills/device";
+import type { HerDrill } from "@/core/drills/from-file";
 import type { Told } from "@/core/drills/drill";
 import type { Translator } from "@/messages/translator";
 
+/** Shares of a whole, told in percent. */
+const shares = new Set(["hoisted", "rolled", "down"]);
 /** Figures that are read to a tenth; all others whole. */
 const fine = new Set([
   "oilBar",
@@ -15,14 +19,19 @@ const fine = new Set([
   "yawDegS",
   "percent",
   "litres",
+  "heightM",
+  "levelL",
+  "waterL",
 ]);
 
 /** The words of a device's controls and outputs: those of its own where it has them, else those that all share. */
-export function useDrillWords(device: string) {
+export function useDrillWords({ device, looks }: Pick<HerDrill, "device" | "looks">) {
   const t = useTranslations() as unknown as Translator;
   const say = (group: string, name: string): string => {
     const [base = "", part = ""] = name.split(":");
-    const own = `${group}.${device}_${base}`;
+    const look = looks[base];
+    const made = `${group}.${device}_${base}-${look ?? ""}`;
+    const own = look !== undefined && t.has(made as "drill.back") ? made : `${group}.${device}_${base}`;
     const key = (t.has(own as "drill.back") ? own : `${group}.${base}`) as "drill.back";
     const side = `drill-side.${part}` as "drill-side.port";
     const named = part !== "" && t.has(side) ? t(side) : part;
@@ -38,8 +47,20 @@ export function useDrillWords(device: string) {
     control: (name: string) => say("drill-control", name),
     output: (name: string) => say("drill-output", name),
     value,
+    /** where a control stands or is set to: a lever of both ways by its way and share, a rudder by side, all else in figures */
+    stood: (control: Control | undefined, stands: Value): string => {
+      if (control?.kind !== "number" || typeof stands !== "number") return value(String(stands));
+      const { min, max } = control;
+      if (max > 1 && min < 0 && stands !== 0)
+        return `${Math.abs(stands).toFixed(0)} ${value(stands > 0 ? "starboard" : "port")}`;
+      if (max > 1) return stands.toFixed(0);
+      const share = `${Math.abs(stands * 100).toFixed(0)} %`;
+      if (min >= 0) return share;
+      return stands === 0 ? value("neutral") : `${value(stands > 0 ? "ahead" : "astern")} ${share}`;
+    },
     shown: (name: string, of: Output, unit: string): string => {
       if (typeof of === "number") {
+        if (shares.has(name)) return `${(of * 100).toFixed(0)} %`;
         const digits = fine.has(name.split(":")[0] ?? "") ? 1 : 0;
         return `${of.toFixed(digits)}${unit === "" ? "" : ` ${unit}`}`;
       }
@@ -61,3 +82,7 @@ export function toldWords(
     : t(`drill.event-${code}` as "drill.event-fires");
   return side === undefined ? words : `${words} (${t(`drill-side.${side}` as "drill-side.port")})`;
 }
+
+/** What a mistake would have cost aboard. */
+export const costWords = (t: Translator, device: string, code: string): string =>
+  t(`drill-cost.${device}_${code}` as "drill-cost.gas_burner-left");

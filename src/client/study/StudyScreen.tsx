@@ -7,18 +7,26 @@ import { Button } from "@/ui/Button";
 import { Chip } from "@/ui/Chip";
 import { EmergencyButton } from "../parts/EmergencyButton";
 import type { BookStore } from "../store/book-store";
+import { AskedDrills } from "./AskedDrills";
 import { ExperienceForm } from "./ExperienceForm";
 import styles from "./Study.module.css";
 import { TopicPage } from "./TopicPage";
 import { useStudy, type Study } from "./useStudy";
 
 /** The study before arrival: what the skipper has handled, her topics by system, and the questions on them. */
-export function StudyScreen({ store, onBack }: { store: BookStore; onBack: () => void }) {
+export function StudyScreen({
+  store,
+  onBack,
+  onDrill,
+}: {
+  store: BookStore;
+  onBack: () => void;
+  onDrill: (drill: string | null) => void;
+}) {
   const t = useTranslations();
   const study = useStudy(store);
   const { plan, save, walkMinutes } = study;
   const [open, setOpen] = useState<string | null>(null);
-  const [editing, setEditing] = useState(plan.state.experience === null);
   const goTo = useCallback((topic: string | null) => {
     setOpen(topic);
     scrollTo(0, 0);
@@ -71,24 +79,34 @@ export function StudyScreen({ store, onBack }: { store: BookStore; onBack: () =>
             ? t("study.waiting", { waiting: save.waiting })
             : t("study.sent")}
       </p>
-      <section className={styles.part} aria-label={t("study.experience")}>
-        <h2>{t("study.experience")}</h2>
-        {editing ? (
-          <ExperienceForm
-            experience={plan.state.experience}
-            onKeep={(value) => {
-              void store.say({ about: "experience", value });
-              setEditing(false);
-            }}
-          />
-        ) : (
-          <p className={styles.kept}>
-            {t("study.kept")} <Button onClick={() => setEditing(true)}>{t("study.change")}</Button>
-          </p>
-        )}
-      </section>
+      <ExperiencePart store={store} plan={plan} />
+      <AskedDrills store={store} onDrill={onDrill} />
       <TopicsBySystem inOrder={inOrder} plan={plan} onOpen={goTo} />
     </main>
+  );
+}
+
+/** What the skipper has handled, as it was told, and the way to change it. */
+function ExperiencePart({ store, plan }: { store: BookStore; plan: Study["plan"] }) {
+  const t = useTranslations();
+  const [editing, setEditing] = useState(plan.state.experience === null);
+  return (
+    <section className={styles.part} aria-label={t("study.experience")}>
+      <h2>{t("study.experience")}</h2>
+      {editing ? (
+        <ExperienceForm
+          experience={plan.state.experience}
+          onKeep={(value) => {
+            void store.say({ about: "experience", value });
+            setEditing(false);
+          }}
+        />
+      ) : (
+        <p className={styles.kept}>
+          {t("study.kept")} <Button onClick={() => setEditing(true)}>{t("study.change")}</Button>
+        </p>
+      )}
+    </section>
   );
 }
 

@@ -9,6 +9,7 @@ import { StudyScreen } from "./StudyScreen";
 
 const back = jest.fn();
 const kept = jest.fn();
+const drilled = jest.fn();
 beforeEach(() => {
   jest.clearAllMocks();
   freshDevice();
@@ -56,7 +57,7 @@ describe("what the skipper has handled", () => {
 describe("the study", () => {
   const open = async () => {
     const store = await BookStore.keep(bookOf());
-    return { store, person: draw(<StudyScreen store={store} onBack={back} />) };
+    return { store, person: draw(<StudyScreen store={store} onBack={back} onDrill={drilled} />) };
   };
   const topics = () => within(screen.getByRole("region", { name: "Her topics, by system" }));
 

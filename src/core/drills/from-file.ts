@@ -15,6 +15,8 @@ export interface HerDrill {
   tasks: readonly HerTask[];
   /** controls and outputs of the device that she has not got, or that her file does not tell of: they are not shown */
   lacks: readonly string[];
+  /** how some of its controls are made on her: a key, a pull handle, a lever that lies level in neutral */
+  looks: Readonly<Record<string, string>>;
 }
 
 /** A task, with what stands otherwise for it: chain that is out, gas that leaks. */
@@ -60,7 +62,7 @@ const one = (
   setup: Readonly<Record<string, unknown>> = {},
   lacks: readonly string[] = [],
 ): HerDrill => ({
-  ...{ key: device, device, part: null, lacks },
+  ...{ key: device, device, part: null, lacks, looks: {} },
   tasks: tasks.map((task) => (typeof task === "string" ? { task } : task)),
   setup: known(setup),
 });
@@ -80,19 +82,23 @@ function engineDrills(file: YachtFile): HerDrill[] {
   const hasIsolator = fittingsFor(file, "engine-battery-switch").length > 0;
   const areTwins = keys.length === 2 && keys.includes("port") && keys.includes("starboard");
   const [, its] = first;
-  return [
-    one(
-      "engine",
-      ["start-and-stop"],
-      {
-        sides: areTwins ? ["port", "starboard"] : undefined,
-        ...{ crankSeconds: its.crankSeconds, restSeconds: most(its.crankRestSeconds) },
-        ...{ coolingWaterSeconds: its.coolingWaterSeconds, stopHoldSeconds: its.stopHoldSeconds },
-        ...{ idleRpm: least(its.idleRpm), maximumRpm: its.maximumRpm },
-      },
-      ["emergency-stop", ...(hasIsolator ? [] : ["isolator"])],
-    ),
-  ];
+  const { panel, leverNeutral } = its;
+  const engine = one(
+    "engine",
+    ["start-and-stop"],
+    {
+      sides: areTwins ? ["port", "starboard"] : undefined,
+      ...{ crankSeconds: its.crankSeconds, restSeconds: most(its.crankRestSeconds) },
+      ...{ coolingWaterSeconds: its.coolingWaterSeconds, stopHoldSeconds: its.stopHoldSeconds },
+      ...{ idleRpm: least(its.idleRpm), maximumRpm: its.maximumRpm },
+    },
+    ["emergency-stop", ...(hasIsolator ? [] : ["isolator"])],
+  );
+  const looks = {
+    ...(panel ? { power: panel.power, stop: panel.stop } : {}),
+    ...(leverNeutral ? { lever: leverNeutral } : {}),
+  };
+  return [{ ...engine, looks }];
 }
 
 /** Only those that her file tells the kind of: one that comes down first is worked in another way. */

@@ -105,12 +105,7 @@ export async function boatBook(
     ...(await othersOf(db, stay, t)),
     afterwards: checkIn?.sealedAt ? await addendaView(db, checkIn.id) : null,
     skipperId: stay.skipperId,
-    terms: termsOf(
-      stay.terms,
-      checkIn ? (pinned?.list.rules ?? null) : null,
-      rules,
-      file.particulars.windLimitKn,
-    ),
+    terms: termsOf(stay.terms, checkIn ? (pinned?.list.rules ?? null) : null, rules, file.particulars.windLimitKn),
     until: bookUntil(stay.endsAt),
     settlement: stay.settledAt === null ? null : await settledBook(db, stay.stayId),
   };

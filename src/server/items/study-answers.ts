@@ -2,6 +2,7 @@ import "server-only";
 import { AppError } from "@/api/app-error";
 import type { ItemAnswer } from "@/api/schemas/book";
 import { digestOf } from "@/core/basics/digest";
+import { unknownIn } from "@/core/briefing/drilled/unknown";
 import { StudyAnswer } from "@/core/briefing/study/answer";
 import { now } from "../clock";
 import { stayInHand } from "@/core/charters/in-hand";
@@ -35,7 +36,11 @@ export async function takeStudyAnswers(
     {
       schema: StudyAnswer,
       hashOf: digestOf,
-      check: ({ revision }) => (revision > newest ? new AppError("no-such-revision", { revision }) : null),
+      check: (answer) => {
+        if (answer.revision > newest) return new AppError("no-such-revision", { revision: answer.revision });
+        const unknown = answer.about === "drill" ? unknownIn(answer) : null;
+        return unknown && new AppError("wrong-form", { what: unknown.what }, unknown.where);
+      },
       keep: oneByOne<StudyAnswer>(
         (id) => studyAnswerHash(db, id),
         ({ item, hash }) => addStudyAnswer(db, stay, item, hash, now()),

@@ -8,6 +8,7 @@ import { FormInput } from "../../forms/FormField";
 import type { DeskForm } from "../../forms/useDeskForm";
 import type { TypedRules } from "./draft";
 import type { RuleRow } from "./groups";
+import { DrillsBefore } from "./DrillsBefore";
 import { NeverList } from "./NeverList";
 
 interface Props {
@@ -68,6 +69,14 @@ function Control({ row: { field, word, help }, form, draft, disabled, onChange }
           never={draft.neverLetGo}
           disabled={disabled}
           onChange={(neverLetGo) => onChange({ ...draft, neverLetGo })}
+        />
+      );
+    case "drillsBeforeAlone":
+      return (
+        <DrillsBefore
+          drills={draft.drillsBeforeAlone ?? []}
+          disabled={disabled}
+          onChange={(drillsBeforeAlone) => onChange({ ...draft, drillsBeforeAlone })}
         />
       );
     default:

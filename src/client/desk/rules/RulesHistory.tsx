@@ -13,6 +13,7 @@ const names = {
   managerCode: "manager-code",
   expectedShown: "expected-shown",
   neverLetGo: "never",
+  drillsBeforeAlone: "drills-before",
   readingLimits: "limits",
   ...Object.fromEntries([...figures, ...measures]),
 } as unknown as Partial<Record<keyof BaseRules, "walk-alone">>;
@@ -48,6 +49,11 @@ function useWhatChanged(): (now: BaseRules, before: BaseRules) => string {
     if (typeof value === "boolean") return t(value ? "yes" : "no");
     if (field === "expectedShown") return t(those.expectedShown);
     if (field === "neverLetGo") return those.neverLetGo.map((topic) => all(`matter.${topic}`)).join(", ");
+    if (field === "drillsBeforeAlone")
+      return (
+        (those.drillsBeforeAlone ?? []).map((device) => all(`drill-device.${device as "engine"}`)).join(", ") ||
+        t("drills-none")
+      );
     if (field !== "readingLimits") return String(value);
     const settled = limits.flatMap(([kind, limit]) => {
       const figure = those.readingLimits[kind]?.[limit];

@@ -7,6 +7,7 @@ export const figures = [
   ["lateHours", "late-hours"],
   ["boatDataMinutes", "boat-data-minutes"],
   ["objectDays", "object-days"],
+  ["drillSharePercent", "drill-share"],
   ["windLimitKn", "wind"],
   ["gustLimitKn", "gusts"],
 ] as const;

@@ -5,14 +5,15 @@ import { limits, ruleFields, type NumberWord, type TypedRules } from "./draft";
 
 /** One rule as it is shown: a number that is typed, or one of a few. */
 export interface RuleRow {
-  field: keyof TypedRules | "walkAlone" | "managerCode" | "expectedShown" | "neverLetGo";
+  field: keyof TypedRules | "walkAlone" | "managerCode" | "expectedShown" | "neverLetGo" | "drillsBeforeAlone";
   /** key of its words in the catalogue */
-  word: NumberWord | "walk-alone" | "manager-code" | "expected-shown" | "never";
+  word: NumberWord | "walk-alone" | "manager-code" | "expected-shown" | "never" | "drills-before";
   /** key of what is said about it */
   help?: Help;
 }
 
-type Help = "manager-code-words" | "walk-alone-words" | "expected-words" | "limits-words" | "never-words";
+type Help =
+  "manager-code-words" | "walk-alone-words" | "expected-words" | "limits-words" | "never-words" | "drills-before-words";
 type Group = "people" | "walk" | "weather" | "handovers" | "marks" | "statement" | "limits" | "never";
 
 const numbers = (...fields: (keyof TypedRules)[]): RuleRow[] =>
@@ -20,7 +21,14 @@ const numbers = (...fields: (keyof TypedRules)[]): RuleRow[] =>
 
 /** The rules of a base by what they are about, in the order of a charter. */
 export const ruleGroups: readonly { group: Group; help?: Help; rows: readonly RuleRow[] }[] = [
-  { group: "walk", rows: [{ field: "walkAlone", word: "walk-alone", help: "walk-alone-words" }] },
+  {
+    group: "walk",
+    rows: [
+      { field: "walkAlone", word: "walk-alone", help: "walk-alone-words" },
+      { field: "drillsBeforeAlone", word: "drills-before", help: "drills-before-words" },
+      ...numbers("drillSharePercent"),
+    ],
+  },
   { group: "weather", rows: numbers("windLimitKn", "gustLimitKn") },
   {
     group: "handovers",

@@ -20,6 +20,6 @@ export const runFields = {
   mistakes: Type.Array(Code, { maxItems: 60 }),
   seconds: Type.Number({ minimum: 0, maximum: 36_000 }),
 };
-const Fields = Type.Object(runFields);
+const _Fields = Type.Object(runFields);
 /** A run with when it ended. */
-export type DrillRunKept = Static<typeof Fields> & { at: string };
+export type DrillRunKept = Static<typeof _Fields> & { at: string };

@@ -56,4 +56,15 @@ describe("walking alone", () => {
     // she is 11.6 m long or so: who commanded 6 m has not commanded the like (limit 1.4 times)
     expect(notAlone(input([told({ ...seasoned, longestM: 6 }), ...checks]))).toEqual(["far-below"]);
   });
+
+  it("waits for the drills that the base asks for, on a yacht that has such a device", () => {
+    const full = [told(seasoned), ...checks];
+    const asks = (device: string) => ({ rules: { walkAlone: true, drillsBeforeAlone: [device] } });
+    expect(notAlone(input(full, asks("engine")))).toEqual(["drills-open"]);
+    // she has no thruster
+    expect(notAlone(input(full, asks("thruster")))).toEqual([]);
+    const plan = briefingPlan(heron, full);
+    const drilled = plan.drilled.map((each) => ({ ...each, isAlone: true }));
+    expect(notAlone(input(full, { ...asks("engine"), plan: { ...plan, drilled } }))).toEqual([]);
+  });
 });

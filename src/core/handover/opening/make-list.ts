@@ -77,7 +77,9 @@ export function makeList(input: ListInput): HandoverList {
     crewKg: [...input.crewKg].sort((a, b) => a - b),
     known: [...input.known],
     ...(hired.length > 0 ? { hired: [...hired] } : {}),
-    ...(input.kind === "check-in" ? { briefing: makeBriefingPart(file, input.study, input.rules.drillSharePercent) } : {}),
+    ...(input.kind === "check-in"
+      ? { briefing: makeBriefingPart(file, input.study, input.rules.drillSharePercent) }
+      : {}),
     ...(input.kind === "check-out" ? { first: firstLooks(lines, input.changed) } : {}),
   };
 }

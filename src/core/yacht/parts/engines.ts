@@ -20,6 +20,10 @@ export const Engine = strict({
   lastServiceHours: figure({ minimum: 0 }),
   /** how one proves that the lever is in neutral */
   neutral: Type.Optional(Words),
+  /** how its lever stands in neutral */
+  leverNeutral: Type.Optional(oneOf(["upright", "level"] as const)),
+  /** what it is put on by, and stopped by, at its panel */
+  panel: Type.Optional(strict({ power: oneOf(["key", "button"] as const), stop: oneOf(["button", "pull"] as const) })),
   /** seconds within which cooling water must be seen at the exhaust */
   coolingWaterSeconds: Type.Optional(Type.Number({ exclusiveMinimum: 0, maximum: 60 })),
   /** longest time on the starter in one go */

@@ -1,0 +1,83 @@
+"use client";
+import { useEffect, useState } from "react";
+import type { Translator } from "@/messages/translator";
+import { Button } from "@/ui/Button";
+import type { DrillRun, Pace } from "./drill-run";
+import styles from "./Drills.module.css";
+import { heardOf, Sound } from "./sound";
+import { toldWords } from "./words";
+
+/** How the run stands, and what one does with it: pause, slow, sound, show me, begin again. */
+export function PanelFoot({ run, device, t }: { run: DrillRun; device: string; t: Translator }) {
+  return (
+    <div className={styles.foot}>
+      <strong role="status">{standsWords(run, device, t)}</strong>
+      <PaceChoice run={run} t={t} />
+      <SoundChoice run={run} t={t} />
+      {!run.isShown && (
+        <Button look="on-dark" onClick={() => run.show()}>
+          {t("drill.show")}
+        </Button>
+      )}
+      <Button look="on-dark" onClick={() => run.again()}>
+        {t("drill.begin-again")}
+      </Button>
+    </div>
+  );
+}
+
+function standsWords(run: DrillRun, device: string, t: Translator): string {
+  const mistakes = run.mistakes.length;
+  if (run.isOver && !run.isShown) {
+    if (mistakes > 0) return t("drill.over-wrong", { mistakes });
+    return t(run.isPractice ? "drill.over-helped" : "drill.over-clean");
+  }
+  const [newest] = run.told;
+  return [
+    newest?.isMistake ? toldWords(t, device, newest) : "",
+    run.isDone && !run.isShown ? t("drill.reached-leave") : "",
+    t("drill.mistakes", { mistakes }),
+  ]
+    .filter((words) => words !== "")
+    .join(" ");
+}
+
+function PaceChoice({ run, t }: { run: DrillRun; t: Translator }) {
+  const next: Readonly<Record<Pace, Pace>> = { usual: "paused", slow: "paused", paused: "usual" };
+  return (
+    <>
+      <Button look="on-dark" onClick={() => run.setPace(next[run.pace])}>
+        {t(run.pace === "paused" ? "drill.go-on" : "drill.pause")}
+      </Button>
+      <Button
+        look="on-dark"
+        aria-pressed={run.pace === "slow"}
+        onClick={() => run.setPace(run.pace === "slow" ? "usual" : "slow")}
+      >
+        {t(run.pace === "slow" ? "drill.usual-pace" : "drill.slow")}
+      </Button>
+    </>
+  );
+}
+
+/** Sound is off at first, and off again when the page is left. */
+function SoundChoice({ run, t }: { run: DrillRun; t: Translator }) {
+  const [isOn, setOn] = useState(false);
+  useEffect(() => {
+    if (!isOn) return undefined;
+    const sound = new Sound();
+    const stop = run.subscribe(() =>
+      sound.follow(run.pace === "paused" || run.isOver ? heardOf({}) : heardOf(run.state)),
+    );
+    return () => {
+      stop();
+      sound.stop();
+    };
+  }, [isOn, run]);
+  if (typeof AudioContext === "undefined") return null;
+  return (
+    <Button look="on-dark" aria-pressed={isOn} onClick={() => setOn(!isOn)}>
+      {t(isOn ? "drill.sound-off" : "drill.sound-on")}
+    </Button>
+  );
+}
