@@ -3,6 +3,7 @@ import { expect, type Page } from "@playwright/test";
 import { drillsOf } from "../src/core/drills/from-file";
 import { demoYacht } from "../src/testing/demo-yacht";
 import { openBook } from "./book";
+import { signIn } from "./desk";
 import { test } from "./test";
 
 test.use({ serviceWorkers: "allow", viewport: { width: 390, height: 844 } });
@@ -47,7 +48,9 @@ test("an engine is started and stopped on a telephone without signal, first with
   await hold(page, "Stop", 5);
   await expect(page.getByRole("region", { name: "What has been" })).toContainText("She has stopped");
   await hold(page, "Key", 0.3);
-  await expect(page.getByText("Done, without a mistake.")).toBeVisible();
+  await expect(page.getByText("Done. Walk away when nothing is left. No mistake")).toBeVisible();
+  await page.getByRole("button", { name: "Walk away" }).click();
+  await expect(page.getByText("Practice: it counts once you do it without help.")).toBeVisible();
   const axe = await new AxeBuilder({ page }).analyze();
   expect(axe.violations.map(({ id, nodes }) => [id, nodes.map(({ html }) => html)])).toEqual([]);
   expect(faults).toEqual([]);
@@ -69,4 +72,41 @@ test("every device of hers opens, nothing runs over the edge, and all it has is 
     await page.getByRole("button", { name: "Walk away" }).click();
   }
   expect(faults).toEqual([]);
+});
+
+test("three clean runs are done alone: the study says so, and so does the briefer's sheet", async ({ page }) => {
+  await page.clock.install({ time: new Date("2027-06-12T10:12:00Z") });
+  await openBook(page, "demo-boat-book-cold-harbour-1060", "614720");
+  await expect(page.getByRole("button", { name: "Try her devices yourself" })).toBeVisible();
+  await page.evaluate(() => void (location.hash = "drill/pilot"));
+  const clean = ["1 of 3 clean runs in a row", "2 of 3 clean runs in a row", "Done alone"];
+  for (const standing of clean) {
+    await page.clock.runFor(500);
+    for (const name of ["Auto", "10 to port", "10 to starboard", "Standby"]) {
+      await hold(page, name, 0.2);
+      await page.clock.runFor(4000);
+    }
+    await page.getByRole("button", { name: "Walk away" }).click();
+    await expect(page.getByText("A clean run.")).toBeVisible();
+    await expect(page.getByText(standing)).toBeVisible();
+    await page.getByRole("button", { name: "Begin again" }).click();
+  }
+  await page.evaluate(() => void (location.hash = "study"));
+  const asked = page.getByRole("region", { name: "Drills for you" });
+  await expect(asked.getByRole("button", { name: /^Autopilot/ })).toContainText("done alone");
+  await expect(page.getByText("all at the base")).toBeVisible();
+
+  await page.clock.resume();
+  await signIn(page, "maro@brinecove.example");
+  await page.goto("/charters/BR-1060/briefing");
+  await expect(page.getByText(/^Autopilot: Let it steer, .* done alone, 3 runs\.$/)).toBeVisible();
+});
+
+test("the code posted aboard opens her devices for whoever is aboard, and keeps nothing", async ({ page }) => {
+  await page.goto("/aboard#HERON-7K2");
+  await page.getByRole("button", { name: "Try her devices yourself" }).click();
+  await page.getByRole("button", { name: /^Gas stove/ }).click();
+  await page.getByRole("button", { name: "Show me" }).click();
+  await expect(page.getByText("Bottle: open")).toBeVisible();
+  await expect(page.getByText(/clean runs in a row/)).toHaveCount(0);
 });

@@ -9,7 +9,6 @@ import { useLanguage } from "../language/language";
 import { DrillRun, type RunMade } from "./drill-run";
 import styles from "./Drills.module.css";
 import { FaultChoice, type GivenFault } from "./FaultChoice";
-import { HasBeen } from "./HasBeen";
 import { PanelFoot } from "./PanelFoot";
 import { Shown } from "./Shown";
 import { useDrillWords, type DrillWordsOf } from "./words";
@@ -94,7 +93,6 @@ function Worked({ drill, task, given, words, onRun }: WorkedProps) {
       <PanelFoot run={run} device={drill.device} t={words.t} />
       {run.isShown && <Shown run={run} device={drill.device} words={words} />}
       <WorkedParts run={run} drill={drill} words={words} />
-      <HasBeen run={run} device={drill.device} t={words.t} />
     </>
   );
 }

@@ -22,7 +22,7 @@ const seenAt: Readonly<Record<string, readonly string[]>> = {
 /** What the panel shows only while it is on. */
 const onPanel = new Set(["rpm", "coolantC", "batteryV"]);
 /** What nobody has an instrument for. */
-const hidden = new Set(["starterC", "motorC", "pressure", "running", "gear", "bilgeG", "endMs", "otherEndMs"]);
+const hidden = new Set(["starterC", "motorC", "pressure", "running", "gear", "bilgeG", "endMs", "otherEndMs", "loadN"]);
 
 const baseOf = (name: string) => name.split(":")[0] ?? name;
 const partOf = (name: string) => name.split(":")[1] ?? "";

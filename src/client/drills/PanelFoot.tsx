@@ -10,19 +10,17 @@ import { toldWords } from "./words";
 /** How the run stands, and what one does with it: pause, slow, sound, show me, begin again. */
 export function PanelFoot({ run, device, t }: { run: DrillRun; device: string; t: Translator }) {
   return (
-    <div className={styles.foot}>
-      <strong role="status">{standsWords(run, device, t)}</strong>
-      <PaceChoice run={run} t={t} />
-      <SoundChoice run={run} t={t} />
-      {!run.isShown && (
-        <Button look="on-dark" onClick={() => run.show()}>
-          {t("drill.show")}
-        </Button>
-      )}
-      <Button look="on-dark" onClick={() => run.again()}>
-        {t("drill.begin-again")}
-      </Button>
-    </div>
+    <>
+      <strong role="status" className={styles.stands}>
+        {standsWords(run, device, t)}
+      </strong>
+      <div className={styles.foot}>
+        <PaceChoice run={run} t={t} />
+        <SoundChoice run={run} t={t} />
+        {!run.isShown && <Button onClick={() => run.show()}>{t("drill.show")}</Button>}
+        <Button onClick={() => run.again()}>{t("drill.begin-again")}</Button>
+      </div>
+    </>
   );
 }
 
@@ -46,14 +44,10 @@ function PaceChoice({ run, t }: { run: DrillRun; t: Translator }) {
   const next: Readonly<Record<Pace, Pace>> = { usual: "paused", slow: "paused", paused: "usual" };
   return (
     <>
-      <Button look="on-dark" onClick={() => run.setPace(next[run.pace])}>
+      <Button onClick={() => run.setPace(next[run.pace])}>
         {t(run.pace === "paused" ? "drill.go-on" : "drill.pause")}
       </Button>
-      <Button
-        look="on-dark"
-        aria-pressed={run.pace === "slow"}
-        onClick={() => run.setPace(run.pace === "slow" ? "usual" : "slow")}
-      >
+      <Button aria-pressed={run.pace === "slow"} onClick={() => run.setPace(run.pace === "slow" ? "usual" : "slow")}>
         {t(run.pace === "slow" ? "drill.usual-pace" : "drill.slow")}
       </Button>
     </>
@@ -76,7 +70,7 @@ function SoundChoice({ run, t }: { run: DrillRun; t: Translator }) {
   }, [isOn, run]);
   if (typeof AudioContext === "undefined") return null;
   return (
-    <Button look="on-dark" aria-pressed={isOn} onClick={() => setOn(!isOn)}>
+    <Button aria-pressed={isOn} onClick={() => setOn(!isOn)}>
       {t(isOn ? "drill.sound-off" : "drill.sound-on")}
     </Button>
   );

@@ -4,10 +4,11 @@ import type { HerDrill } from "@/core/drills/from-file";
 import { ControlPart } from "./ControlPart";
 import type { DrillRun } from "./drill-run";
 import styles from "./Drills.module.css";
+import { HasBeen } from "./HasBeen";
 import { Gauges, gaugesOf, Seen } from "./OutputPart";
 import type { DrillWordsOf } from "./words";
 
-/** The panel with its gauges and buttons, what is set and what is looked at. */
+/** What has been, the panel with its gauges and buttons, what is set and what is looked at. */
 export function WorkedParts({ run, drill, words }: { run: DrillRun; drill: HerDrill; words: DrillWordsOf }) {
   const { t } = words;
   const { state } = run;
@@ -48,6 +49,7 @@ export function WorkedParts({ run, drill, words }: { run: DrillRun; drill: HerDr
         </div>
         <Seen run={run} words={words} />
       </div>
+      <HasBeen run={run} device={drill.device} t={t} />
     </div>
   );
 }

@@ -1,8 +1,10 @@
 import { useTranslations } from "next-intl";
+import { localize } from "@/core/basics/words";
 import type { Control, Value } from "@/core/drills/control";
 import type { Output } from "@/core/drills/device";
 import type { HerDrill } from "@/core/drills/from-file";
 import type { Told } from "@/core/drills/drill";
+import { useLanguage } from "../language/language";
 import type { Translator } from "@/messages/translator";
 
 /** Shares of a whole, told in percent. */
@@ -25,8 +27,9 @@ const fine = new Set([
 ]);
 
 /** The words of a device's controls and outputs: those of its own where it has them, else those that all share. */
-export function useDrillWords({ device, looks }: Pick<HerDrill, "device" | "looks">) {
+export function useDrillWords({ device, looks, names }: Pick<HerDrill, "device" | "looks" | "names">) {
   const t = useTranslations() as unknown as Translator;
+  const language = useLanguage();
   const say = (group: string, name: string): string => {
     const [base = "", part = ""] = name.split(":");
     const look = looks[base];
@@ -34,7 +37,8 @@ export function useDrillWords({ device, looks }: Pick<HerDrill, "device" | "look
     const own = look !== undefined && t.has(made as "drill.back") ? made : `${group}.${device}_${base}`;
     const key = (t.has(own as "drill.back") ? own : `${group}.${base}`) as "drill.back";
     const side = `drill-side.${part}` as "drill-side.port";
-    const named = part !== "" && t.has(side) ? t(side) : part;
+    const its = names[part];
+    const named = its ? localize(its, language) : part !== "" && t.has(side) ? t(side) : part;
     const words = t(key, { part: named } as never);
     return part === "" || words.includes(named) ? words : `${words}, ${named}`;
   };

@@ -17,6 +17,8 @@ export interface HerDrill {
   lacks: readonly string[];
   /** how some of its controls are made on her: a key, a pull handle, a lever that lies level in neutral */
   looks: Readonly<Record<string, string>>;
+  /** what she calls parts that stand behind the colon of a control or output: her tanks */
+  names: Readonly<Record<string, Words>>;
 }
 
 /** A task, with what stands otherwise for it: chain that is out, gas that leaks. */
@@ -62,7 +64,7 @@ const one = (
   setup: Readonly<Record<string, unknown>> = {},
   lacks: readonly string[] = [],
 ): HerDrill => ({
-  ...{ key: device, device, part: null, lacks, looks: {} },
+  ...{ key: device, device, part: null, lacks, looks: {}, names: {} },
   tasks: tasks.map((task) => (typeof task === "string" ? { task } : task)),
   setup: known(setup),
 });
@@ -214,7 +216,8 @@ function waterDrills({ tanks }: YachtFile): HerDrill[] {
   const hers = Object.entries(tanks).filter(([, { holds, valve }]) => holds === "water" && valve !== undefined);
   if (hers.length < 2) return [];
   const filled = hers.map(([id, { capacityL }]) => ({ id, capacityL, litres: capacityL }));
-  return [one("water", ["change-tank"], { tanks: filled }, ["shower", "cap", "hose"])];
+  const names = Object.fromEntries(hers.map(([id, { name }]) => [id, name]));
+  return [{ ...one("water", ["change-tank"], { tanks: filled }, ["shower", "cap", "hose"]), names }];
 }
 
 function batteryDrills({ batteries }: YachtFile): HerDrill[] {

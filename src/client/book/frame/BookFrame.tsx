@@ -36,12 +36,16 @@ export function BookFrame({ tabs, route, go, file, head, children }: Props) {
   const t = useTranslations("tabs");
   const isWide = useWide();
   const [isEmergency, setEmergency] = useState(false);
+  // her plan is one tab, and a device at work takes the whole width
+  const hasRail = isWide && route.at !== "plan" && route.drill === null;
   return (
     <div className={styles.book} data-tab={route.at}>
       <BookHead head={head} file={file} />
       <div className={styles.middle}>
-        {isWide && route.at !== "plan" && <PlanRail file={file} show={route.show} go={go} />}
-        <main className={styles.main}>{children}</main>
+        {hasRail && <PlanRail file={file} show={route.show} go={go} />}
+        <main className={styles.main} data-wide={route.drill === null ? undefined : ""}>
+          {children}
+        </main>
       </div>
       <div className={styles.dock}>
         <div className={styles.help}>

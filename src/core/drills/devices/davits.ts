@@ -9,7 +9,7 @@ interface DavitsSetup {
   starts: "hoisted" | "afloat";
 }
 
-const ends = ["fore", "aft"] as const;
+const ends = ["bow", "stern"] as const;
 type End = (typeof ends)[number];
 const fallMs = 0.1;
 const askewM = 0.3;
@@ -23,7 +23,7 @@ class Davits {
   constructor(private readonly given: Given<DavitsSetup>) {
     const { heightM, starts } = given.setup;
     const at = starts === "hoisted" ? heightM : 0;
-    this.heightM = { fore: at, aft: at };
+    this.heightM = { bow: at, stern: at };
   }
 
   private is(name: string, value: string): boolean {
@@ -65,7 +65,7 @@ class Davits {
       step: (dtS) => this.step(dtS),
       heard: (heard) => this.heard(heard),
       conditions: [
-        { code: "hung-askew", when: () => Math.abs(this.heightM.fore - this.heightM.aft) > askewM + hair },
+        { code: "hung-askew", when: () => Math.abs(this.heightM.bow - this.heightM.stern) > askewM + hair },
         { code: "stood-beneath", when: () => this.isMoving && this.is("beneath", "somebody") },
         { code: "painter-not-fast", when: () => this.isAfloat && this.is("painter", "loose") },
         { code: "afloat-without-bung", when: () => this.floods.isFor(floodsS) },
@@ -74,7 +74,7 @@ class Davits {
         { code: "not-lashed", when: () => !this.isAfloat && this.is("tethers", "off") },
         { code: "bung-left-in", when: () => !this.isAfloat && this.is("bung", "in") },
       ],
-      outputs: () => ({ "heightM:fore": this.heightM.fore, "heightM:aft": this.heightM.aft }),
+      outputs: () => ({ "heightM:bow": this.heightM.bow, "heightM:stern": this.heightM.stern }),
       goal: () => (task === "tender-down" ? this.isDown : task === "tender-up" && this.isUp),
     };
   }

@@ -165,14 +165,14 @@ describe("a tender in its davits", () => {
   const down = of("davits", "tender-down");
   const up = of("davits", "tender-up");
   const both = (way: string, from: number, to: number) =>
-    `${from} fore-${way}; ${from} aft-${way}; ${to} -fore-${way}; ${to} -aft-${way}; `;
+    `${from} bow-${way}; ${from} stern-${way}; ${to} -bow-${way}; ${to} -stern-${way}; `;
 
   it("goes down level, with bung and painter, and up without the bung, tethered", () => {
     // 1.8 m at 0.1 m/s
     expect(down(`0 bung=in; 1 painter=fast; 2 tethers=off; ${both("down", 3, 21.5)}`, 22)).toMatchObject({
       done: true,
       clean: true,
-      state: { "heightM:fore": 0, "heightM:aft": 0 },
+      state: { "heightM:bow": 0, "heightM:stern": 0 },
     });
     const afloat = { setup: { starts: "afloat" as const } };
     expect(up(`${both("up", 1, 19.5)}20 bung=out; 21 tethers=on; 22 leave`, 23, afloat)).toMatchObject({
@@ -190,10 +190,10 @@ describe("a tender in its davits", () => {
   });
   it("tells of an end that hangs, people beneath, tethers, painter and bung", () => {
     // 0.3 m are passed after 3 s
-    expect(down("0 tethers=off; 1 fore-down", 4).wrong).toEqual([]);
-    expect(down("0 tethers=off; 1 fore-down", 5).wrong).toEqual(["hung-askew@4"]);
-    expect(down("0 tethers=off; 0 beneath=somebody; 1 fore-down", 2).wrong).toEqual(["stood-beneath@1"]);
-    expect(down("1 fore-down", 5)).toMatchObject({ wrong: ["lowered-on-tethers@1"], state: { "heightM:fore": 1.8 } });
+    expect(down("0 tethers=off; 1 bow-down", 4).wrong).toEqual([]);
+    expect(down("0 tethers=off; 1 bow-down", 5).wrong).toEqual(["hung-askew@4"]);
+    expect(down("0 tethers=off; 0 beneath=somebody; 1 bow-down", 2).wrong).toEqual(["stood-beneath@1"]);
+    expect(down("1 bow-down", 5)).toMatchObject({ wrong: ["lowered-on-tethers@1"], state: { "heightM:bow": 1.8 } });
     // afloat from 5 cm on: 17.5 s after it began, and full ten seconds later
     expect(down(`0 tethers=off; ${both("down", 1, 25)}`, 30).wrong).toEqual([
       "painter-not-fast@18.5",

@@ -202,10 +202,10 @@ export const deck = {
           .set("bung", "in", "afloat-without-bung")
           .set("painter", "fast", "painter-not-fast")
           .set("tethers", "off", "lowered-on-tethers")
-          .together(["fore-down", "aft-down"], seconds, "hung-askew")
+          .together(["bow-down", "stern-down"], seconds, "hung-askew")
       : shown
           .set("people", "out", "hoisted-with-people")
-          .together(["fore-up", "aft-up"], seconds, "hung-askew")
+          .together(["bow-up", "stern-up"], seconds, "hung-askew")
           .set("bung", "out", "bung-left-in")
           .set("tethers", "on", "not-lashed");
   },
