@@ -25,6 +25,7 @@ import { calendarFigures } from "../measure/calendar";
 import { charterFigures } from "../measure/charters";
 import { checkInFigures } from "../measure/check-in";
 import { checkOutFigures } from "../measure/check-out";
+import { drillFigures } from "../measure/drills";
 import { editingFigures } from "../measure/editing";
 import { seventhYacht } from "../measure/seventh-yacht";
 import { tamperingFigures } from "../measure/tampering";
@@ -75,6 +76,7 @@ export async function run([only, count]: string[]): Promise<number> {
     if (only === "charters") await charterFigures(say, origin, signInAsManager);
     if (only === "calendar") await calendarFigures(say, origin, prepared, signInAsManager);
     if (only === "planners") await plannerFigures(say, origin);
+    if (only === "drills") await drillFigures(say, origin);
     if (wanted("tabs")) await tabFigures(say, origin);
     if (wanted("posting")) await postingFigures(say, origin, prepared);
   } finally {
