@@ -3,6 +3,7 @@ import { walkCalculation } from "./briefing/walk/calc";
 import { compareCalculation } from "./comparison/calc";
 import { drillCalculation } from "./drills/calc";
 import { diagnoseCalculation } from "./faults/diagnose/calc";
+import { handlingCalculation } from "./handling/calc";
 import { planners } from "./planners";
 import { judgeCalculation } from "./readings/calc";
 import { settleCalculation } from "./settlement/calc";
@@ -16,6 +17,7 @@ export const calculations: readonly Calculation[] = [
   diagnoseCalculation,
   drillCalculation,
   findCalculation,
+  handlingCalculation,
   judgeCalculation,
   settleCalculation,
   walkCalculation,

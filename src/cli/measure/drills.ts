@@ -11,7 +11,7 @@ const watchedS = 5;
 const worked = [
   ["engine", ["Key", "Start"]],
   ["windlass", ["Up"]],
-  ["sources", ["Start the generator"]],
+  ["sails", []],
 ] as const;
 
 /** Holds a button of the panel for so long, ms, in real time. */
