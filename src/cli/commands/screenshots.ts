@@ -45,17 +45,6 @@ export async function run([only]: string[]): Promise<number> {
   return 0;
 }
 
-/** A list as another office keeps it. */
-const autumn = [
-  "Buchungsnummer;Status;Boot;Von;Bis;Personen;Kunde;E-Mail",
-  "W/101;bestätigt;Pale Heron;04.09.2027;11.09.2027;6;Jörn Halvard;joern@halvard.example",
-  "W/102;bestätigt;Quillback;04.09.2027;11.09.2027;4;Mira Solv;mira@solv.example",
-  "W/103;storniert;Quillback;11.09.2027;18.09.2027;4;Ode Varr;",
-  "W/104;bestätigt;Gull;11.09.2027;18.09.2027;4;Ode Varr;",
-  "W/105;bestätigt;Pale Heron;09.09.2027;18.09.2027;5;Ode Varr;",
-  "BR-1065;bestätigt;;;;7;;",
-].join("\n");
-
 interface Picture {
   name: string;
   size: { width: number; height: number };
@@ -83,6 +72,24 @@ async function signIn(page: Page, who = "maro"): Promise<void> {
   await page.getByLabel("Password").fill("sallow-tide-7");
   await page.getByRole("button", { name: "Sign in" }).click();
   await page.waitForURL("**/today");
+}
+
+/** Opens a device of a boat book, to be worked. */
+async function drill(page: Page, secret: string, pin: string, device: string): Promise<void> {
+  await page.goto(`/book#${secret}`);
+  await page.getByLabel("PIN").fill(pin);
+  await page.getByRole("button", { name: "Open", exact: true }).click();
+  await page.getByRole("navigation").getByRole("button", { name: "Today" }).waitFor();
+  await page.evaluate((hash) => (location.hash = hash), `drill/${device}`);
+  await page.getByRole("button", { name: "Walk away" }).waitFor();
+}
+
+/** Holds a button of the panel for so long, ms. */
+async function held(page: Page, name: string, forMs: number): Promise<void> {
+  const button = page.getByRole("main").getByRole("button", { name, exact: true });
+  await button.dispatchEvent("pointerdown");
+  await page.waitForTimeout(forMs);
+  await button.dispatchEvent("pointerup");
 }
 
 /** Opens a stay's handover from Today and goes to a place. */
@@ -146,15 +153,6 @@ const pictures: Picture[] = [
     },
   },
   {
-    name: "in-the-way",
-    size: desk,
-    show: async (page) => {
-      await open(page, "Wenna Coldrake", /Go on with the check-in/);
-      await page.getByRole("button", { name: "What is left" }).click();
-      await page.getByRole("dialog").getByRole("button", { name: "In the way" }).click();
-    },
-  },
-  {
     name: "sign",
     size: desk,
     show: async (page) => {
@@ -184,18 +182,34 @@ const pictures: Picture[] = [
     },
   },
   {
-    name: "charters-from-a-list",
+    name: "drill-engine-phone",
+    size: phone,
+    show: async (page) => {
+      await drill(page, "demo-boat-book-pale-heron-1052", "405162", "engine");
+      await held(page, "Key", 300);
+      await held(page, "Start", 2200);
+      await page.waitForTimeout(7000);
+      await page.getByRole("button", { name: "Exhaust" }).click();
+      await page.getByText("Start her, then stop her").scrollIntoViewIfNeeded();
+    },
+  },
+  {
+    name: "drill-windlass",
     size: desk,
     show: async (page) => {
-      await signIn(page, "odile");
-      await page.goto("/charters/import");
-      await page.getByLabel(/^A file with commas/).setInputFiles({
-        name: "autumn.csv",
-        mimeType: "text/csv",
-        buffer: Buffer.from(autumn),
-      });
-      await page.getByRole("button", { name: "Look through the list" }).click();
-      await page.getByRole("button", { name: "Take 3 rows" }).scrollIntoViewIfNeeded();
+      await drill(page, "demo-boat-book-cold-harbour-1060", "614720", "windlass");
+      await page.getByRole("group", { name: "Pin" }).getByRole("button", { name: "out" }).click();
+      await page.getByRole("group", { name: "Switch" }).getByRole("button", { name: "on" }).click();
+      await held(page, "Down", 2600);
+    },
+  },
+  {
+    name: "drill-sources",
+    size: desk,
+    show: async (page) => {
+      await drill(page, "demo-boat-book-gannet-rock-1055", "447093", "sources");
+      await page.getByRole("button", { name: "Show me" }).click();
+      await page.waitForTimeout(6500);
     },
   },
   {
@@ -265,16 +279,6 @@ const pictures: Picture[] = [
       await page.getByRole("button", { name: /^Steps 2/ }).click();
       await page.getByLabel("Words", { exact: true }).scrollIntoViewIfNeeded();
       await page.mouse.wheel(0, 420);
-    },
-  },
-  {
-    name: "survey-phone",
-    size: phone,
-    show: async (page) => {
-      await signIn(page, "senna");
-      await page.goto("/survey#quillback");
-      await page.getByText(/Ready for no signal/).waitFor({ timeout: 90_000 });
-      await page.getByLabel("Where you stand").selectOption({ index: 2 });
     },
   },
 ];

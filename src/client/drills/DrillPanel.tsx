@@ -9,7 +9,7 @@ import { useLanguage } from "../language/language";
 import { DrillRun, type RunMade } from "./drill-run";
 import styles from "./Drills.module.css";
 import { FaultChoice, type GivenFault } from "./FaultChoice";
-import { PanelFoot } from "./PanelFoot";
+import { RunStands } from "./PanelFoot";
 import { Shown } from "./Shown";
 import { useDrillWords, type DrillWordsOf } from "./words";
 import { WorkedParts } from "./WorkedParts";
@@ -90,7 +90,7 @@ function Worked({ drill, task, given, words, onRun }: WorkedProps) {
   }, [run]);
   return (
     <>
-      <PanelFoot run={run} device={drill.device} t={words.t} />
+      <RunStands run={run} device={drill.device} t={words.t} />
       {run.isShown && <Shown run={run} device={drill.device} words={words} />}
       <WorkedParts run={run} drill={drill} words={words} />
     </>

@@ -7,22 +7,22 @@ import styles from "./Drills.module.css";
 import { heardOf, Sound } from "./sound";
 import { toldWords } from "./words";
 
-/** How the run stands, and what one does with it: pause, slow, sound, show me, begin again. */
-export function PanelFoot({ run, device, t }: { run: DrillRun; device: string; t: Translator }) {
-  return (
-    <>
-      <strong role="status" className={styles.stands}>
-        {standsWords(run, device, t)}
-      </strong>
-      <div className={styles.foot}>
-        <PaceChoice run={run} t={t} />
-        <SoundChoice run={run} t={t} />
-        {!run.isShown && <Button onClick={() => run.show()}>{t("drill.show")}</Button>}
-        <Button onClick={() => run.again()}>{t("drill.begin-again")}</Button>
-      </div>
-    </>
-  );
-}
+/** How the run stands, in one line. */
+export const RunStands = ({ run, device, t }: { run: DrillRun; device: string; t: Translator }) => (
+  <strong role="status" className={styles.stands}>
+    {standsWords(run, device, t)}
+  </strong>
+);
+
+/** What one does with a run: pause, slow, sound, show me, begin again. */
+export const PanelFoot = ({ run, t }: { run: DrillRun; t: Translator }) => (
+  <div className={styles.foot}>
+    <PaceChoice run={run} t={t} />
+    <SoundChoice run={run} t={t} />
+    {!run.isShown && <Button onClick={() => run.show()}>{t("drill.show")}</Button>}
+    <Button onClick={() => run.again()}>{t("drill.begin-again")}</Button>
+  </div>
+);
 
 function standsWords(run: DrillRun, device: string, t: Translator): string {
   const mistakes = run.mistakes.length;

@@ -6,6 +6,7 @@ import type { DrillRun } from "./drill-run";
 import styles from "./Drills.module.css";
 import { HasBeen } from "./HasBeen";
 import { Gauges, gaugesOf, Seen } from "./OutputPart";
+import { PanelFoot } from "./PanelFoot";
 import type { DrillWordsOf } from "./words";
 
 /** What has been, the panel with its gauges and buttons, what is set and what is looked at. */
@@ -39,6 +40,7 @@ export function WorkedParts({ run, drill, words }: { run: DrillRun; drill: HerDr
           {buttons.length > 0 && <p className={styles.hint}>{t("drill.hold")}</p>}
         </div>
       )}
+      <PanelFoot run={run} t={t} />
       <div className={styles.controls}>
         {others.map(part)}
         <div className={styles.senses}>
