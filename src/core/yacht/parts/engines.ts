@@ -24,6 +24,15 @@ export const Engine = strict({
   leverNeutral: Type.Optional(oneOf(["upright", "level"] as const)),
   /** what it is put on by, and stopped by, at its panel */
   panel: Type.Optional(strict({ power: oneOf(["key", "button"] as const), stop: oneOf(["button", "pull"] as const) })),
+  /** which way it walks the stern when it goes astern */
+  walksTo: Type.Optional(oneOf(["port", "starboard"] as const)),
+  /** its pull standing still at full revs, N, where somebody measured it against a bollard */
+  bollardPullN: Type.Optional(
+    strict({
+      ahead: Type.Number({ exclusiveMinimum: 0, maximum: 200_000 }),
+      astern: Type.Number({ exclusiveMinimum: 0, maximum: 200_000 }),
+    }),
+  ),
   /** seconds within which cooling water must be seen at the exhaust */
   coolingWaterSeconds: Type.Optional(Type.Number({ exclusiveMinimum: 0, maximum: 60 })),
   /** longest time on the starter in one go */
