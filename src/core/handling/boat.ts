@@ -19,7 +19,7 @@ export interface WorkedBoat {
 }
 
 /** Puts a boat together out of her figures. */
-export function workedBoat({ boat, wind }: HandlingInput): WorkedBoat {
+export function workedBoat({ boat, wind }: Pick<HandlingInput, "boat" | "wind">): WorkedBoat {
   const hull = hullOf(boat);
   const wheelDeg = slewing(wheelDegS);
   const angle = (at: number) => wheelDeg.at(at) * radPerDeg;

@@ -10,7 +10,7 @@ const strikesFromMs = 0.5;
 export class Contacts {
   private readonly all: { at: QuayAt; touchedAt: number; touches: boolean }[];
 
-  constructor({ quay: quays = [], boat }: HandlingInput, first: Point) {
+  constructor({ quay: quays = [], boat }: Pick<HandlingInput, "quay" | "boat">, first: Point) {
     this.all = quays.map((points) => ({
       ...{ at: quay(points, boat, first), touchedAt: Number.NEGATIVE_INFINITY, touches: false },
     }));

@@ -15,7 +15,11 @@ const ranges: Readonly<Record<"lever" | "wheel" | "thruster", number>> = { lever
  *
  * @throws InputError for an unknown control, engine, thruster or line, and for a value it does not take
  */
-export function controlOf({ boat, lines = [] }: HandlingInput, action: HandlingAction, where: string): HandlingControl {
+export function controlOf(
+  { boat, lines = [] }: Pick<HandlingInput, "boat" | "lines">,
+  action: HandlingAction,
+  where: string,
+): HandlingControl {
   const control = namedBy(boat, lines, action.control, `${where}/control`);
   if (control.kind === "line") {
     if (action.do === undefined) throw new InputError(`${where}/do`, "say slip or make-fast");

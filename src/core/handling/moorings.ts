@@ -18,7 +18,7 @@ interface Mooring {
 export class Moorings {
   private readonly all: Mooring[];
 
-  constructor({ lines = [], boat }: HandlingInput) {
+  constructor({ lines = [], boat }: Pick<HandlingInput, "lines" | "boat">) {
     this.all = lines.map((each) => ({
       ...{ id: each.id, at: line(each, boat.displacementKg), isFast: true, isGone: false },
       ...{ tightAt: Number.NEGATIVE_INFINITY, isTight: false },

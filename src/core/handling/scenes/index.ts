@@ -1,0 +1,9 @@
+import { intoAGap } from "./into-a-gap";
+import { windOff, windOn } from "./off-the-quay";
+import type { Scene } from "./scene";
+import { turnShort } from "./turn-short";
+
+export type { Scene, SetScene } from "./scene";
+
+/** Every scene, the easier first. */
+export const scenes: readonly Scene[] = [windOff, windOn, intoAGap, turnShort];
