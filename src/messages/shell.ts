@@ -73,6 +73,8 @@ export function shellMessages(messages: typeof en): Partial<typeof en> {
     "drill-mistake": _drillMistake,
     "drill-cost": _drillCost,
     "drill-fault": _drillFault,
+    handle: _handle,
+    "handle-scene": _handleScene,
     table: _table,
     tune: _tune,
     ...rest

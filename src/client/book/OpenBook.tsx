@@ -14,6 +14,7 @@ import { keepTrouble, OpenTroublesLater, TroubleLater } from "../trouble/Trouble
 import { useClock } from "../planners/frame/useClock";
 import { keepDrills } from "../drills/DrillLater";
 import { DrillsOfBook } from "../study/DrillsOfBook";
+import { HandleLater, keepHandling } from "../handling/HandleLater";
 import { AreaTab } from "./AreaTab";
 import { FindTab } from "./find/FindTab";
 import { BookFrame } from "./frame/BookFrame";
@@ -38,6 +39,7 @@ export function OpenBook({ store }: { store: BookStore }) {
     keepUnderWay();
     keepTrouble();
     keepDrills();
+    keepHandling();
   }, [store]);
   useSendAgain(store);
   const log = useLog(store);
@@ -67,6 +69,7 @@ export function OpenBook({ store }: { store: BookStore }) {
           />
         )}
         {route.at === "drill" && <DrillsOfBook store={store} drill={route.drill} onDrill={goDrill} />}
+        {route.at === "handle" && <HandleLater file={file} />}
         {route.at === "plan" && <PlanTab file={file} route={route} go={go} />}
         {route.at === "area" && book.area && <AreaTab area={book.area} onBack={() => go("today")} />}
         {route.at === "papers" && <PapersTab store={store} />}

@@ -37,13 +37,14 @@ export function BookFrame({ tabs, route, go, file, head, children }: Props) {
   const isWide = useWide();
   const [isEmergency, setEmergency] = useState(false);
   // her plan is one tab, and a device at work takes the whole width
-  const hasRail = isWide && route.at !== "plan" && route.drill === null;
+  const isAtWork = route.drill !== null || route.at === "handle";
+  const hasRail = isWide && route.at !== "plan" && !isAtWork;
   return (
     <div className={styles.book} data-tab={route.at}>
       <BookHead head={head} file={file} />
       <div className={styles.middle}>
         {hasRail && <PlanRail file={file} show={route.show} go={go} />}
-        <main className={styles.main} data-wide={route.drill === null ? undefined : ""}>
+        <main className={styles.main} data-wide={isAtWork ? "" : undefined}>
           {children}
         </main>
       </div>

@@ -10,7 +10,7 @@ export type Show = { kind: FindableKind | "place"; key: string };
 
 /** Where one is in a boat book. */
 export interface BookRoute {
-  at: BookTab | "study" | "area" | "trouble" | "drill" | PlannerName;
+  at: BookTab | "study" | "area" | "trouble" | "drill" | "handle" | PlannerName;
   show: Show | null;
   /** in trouble: which fault one is led through */
   fault: string | null;
@@ -27,7 +27,7 @@ const isKind = (text: string | undefined): text is Show["kind"] =>
 export function routeFrom(path: string, first: BookTab): BookRoute {
   const [tab, kind, key] = path.split("/");
   const at =
-    tab === "study" || tab === "area" || tab === "trouble" || tab === "drill" || isPlanner(tab)
+    tab === "study" || tab === "area" || tab === "trouble" || tab === "drill" || tab === "handle" || isPlanner(tab)
       ? tab
       : (bookTabs.find((each) => each === tab) ?? first);
   const show = isKind(kind) && key ? { kind, key } : null;

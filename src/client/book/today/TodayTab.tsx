@@ -50,6 +50,7 @@ export function TodayTab({
       {stage === "before" && alone}
       {stage === "before" && <WhenAndWhere store={store} />}
       {stage !== "after" && <Button onClick={() => go("drill")}>{t("book.drills")}</Button>}
+      {stage !== "after" && <Button onClick={() => go("handle")}>{t("book.handle")}</Button>}
       {mayStudy && book.crew && <CrewPart book={book} />}
       {mayStudy && <BringAlong />}
       {stage === "under-way" && <ClockWarning aheadMin={store.clockAheadMin} />}

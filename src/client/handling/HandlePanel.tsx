@@ -1,0 +1,103 @@
+"use client";
+import { useTranslations } from "next-intl";
+import { useEffect, useState, useSyncExternalStore } from "react";
+import { msPerKn, radPerDeg } from "@/core/handling/frames";
+import type { Scene } from "@/core/handling/scenes";
+import type { HandledBoat, HandlingEvent } from "@/core/handling/schema";
+import type { Translator } from "@/messages/translator";
+import { Button } from "@/ui/Button";
+import drills from "../drills/Drills.module.css";
+import { HandleControls } from "./HandleControls";
+import { HandlingRun, type Pace } from "./handling-run";
+import styles from "./Handling.module.css";
+import { SceneView } from "./SceneView";
+
+interface Props {
+  boat: HandledBoat;
+  scene: Scene;
+  windKn: number;
+}
+
+/** A scene at work: the boat from above, what she does, and what was touched. */
+export function HandlePanel({ boat, scene, windKn }: Props) {
+  const t = useTranslations() as unknown as Translator;
+  const [run] = useState(() => new HandlingRun(boat, scene, windKn));
+  useSyncExternalStore(run.subscribe, run.snapshot, run.snapshot);
+  useEffect(() => {
+    let frame = requestAnimationFrame(function next(nowMs) {
+      run.tick(nowMs);
+      frame = requestAnimationFrame(next);
+    });
+    return () => cancelAnimationFrame(frame);
+  }, [run]);
+  const { groundU, groundV, r } = run.motion;
+  const moves = t("handle.moves", {
+    speed: Math.hypot(groundU, groundV) / msPerKn,
+    turning: Math.round(r / radPerDeg),
+  });
+  return (
+    <>
+      <strong role="status" className={drills.stands}>
+        {standsWords(run, t)}
+      </strong>
+      <div className={styles.parts}>
+        <div>
+          <SceneView
+            run={run}
+            words={t("handle.view", { scene: t(`handle-scene.${scene.name as "wind-off"}`), moves })}
+          />
+          <p>{moves}</p>
+        </div>
+        <div className={styles.controls}>
+          <HandleControls run={run} t={t} />
+          <PaceButtons run={run} t={t} />
+          <Told run={run} t={t} />
+        </div>
+      </div>
+    </>
+  );
+}
+
+function standsWords(run: HandlingRun, t: Translator): string {
+  const { doneAt, touches } = run;
+  const touched = t("handle.touches", { touches });
+  return doneAt === null ? touched : t("handle.done", { seconds: Math.round(doneAt), touched });
+}
+
+function PaceButtons({ run, t }: { run: HandlingRun; t: Translator }) {
+  const next: Readonly<Record<Pace, Pace>> = { usual: "paused", slow: "paused", paused: "usual" };
+  return (
+    <div className={drills.foot}>
+      <Button onClick={() => run.setPace(next[run.pace])}>
+        {t(run.pace === "paused" ? "drill.go-on" : "drill.pause")}
+      </Button>
+      <Button aria-pressed={run.pace === "slow"} onClick={() => run.setPace(run.pace === "slow" ? "usual" : "slow")}>
+        {t(run.pace === "slow" ? "drill.usual-pace" : "drill.slow")}
+      </Button>
+      <Button onClick={() => run.again()}>{t("drill.begin-again")}</Button>
+    </div>
+  );
+}
+
+/** What was touched, what came tight and what parted, newest first. */
+function Told({ run, t }: { run: HandlingRun; t: Translator }) {
+  const told = run.events.toReversed();
+  const words = ({ code, speedMs, of }: HandlingEvent) =>
+    t(`handle.${code}`, { speed: speedMs, line: of === undefined ? "" : t(`handle.${of as "bow-line"}`) });
+  return (
+    <section className={drills.been} aria-label={t("drill.has-been")}>
+      <h2>{t("drill.has-been")}</h2>
+      {told.length === 0 && <p>{t("drill.nothing-yet")}</p>}
+      <ol>
+        {told.map((each) => (
+          <li
+            key={`${each.at} ${each.code} ${each.of ?? ""}`}
+            data-mistake={each.code === "struck" || each.code === "line-broken" ? "" : undefined}
+          >
+            <span>{t("handle.at", { seconds: Math.round(each.at) })}</span> {words(each)}
+          </li>
+        ))}
+      </ol>
+    </section>
+  );
+}

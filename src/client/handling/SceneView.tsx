@@ -1,0 +1,59 @@
+import { placeOf, radPerDeg } from "@/core/handling/frames";
+import { outlineOf } from "@/core/handling/outline";
+import type { HandlingRun } from "./handling-run";
+import styles from "./Handling.module.css";
+
+const path = (points: readonly (readonly [number, number])[]) => points.map(([x, y]) => `${x},${-y}`).join(" ");
+
+/** The scene from above, north up: quays, others, her lines, and she as she lies now. */
+export function SceneView({ run, words }: { run: HandlingRun; words: string }) {
+  const { scene, boat, motion } = run;
+  const [west, south, east, north] = scene.viewM;
+  const { quay = [], lines = [], wind } = scene.input;
+  const hull = outlineOf(boat).map(([ahead, side]) => `${side},${-ahead}`);
+  const wheelDeg = run.standsAt("wheel");
+  return (
+    <svg
+      className={styles.scene}
+      viewBox={`${west} ${-north} ${east - west} ${north - south}`}
+      role="img"
+      aria-label={words}
+      style={{ aspectRatio: `${east - west} / ${north - south}` }}
+    >
+      {quay.map((points) => (
+        <polyline key={path(points)} points={path(points)} data-quay="" />
+      ))}
+      {scene.others.map((points) => (
+        <polygon key={path(points)} points={path(points)} data-other="" />
+      ))}
+      {lines
+        .filter(({ id }) => run.fast.includes(id))
+        .map(({ id, boatAtM, shoreAtM }) => {
+          const [x, y] = placeOf(motion, boatAtM);
+          return <line key={id} x1={x} y1={-y} x2={shoreAtM[0]} y2={-shoreAtM[1]} data-line="" />;
+        })}
+      <g transform={`translate(${motion.x} ${-motion.y}) rotate(${motion.heading / radPerDeg})`}>
+        <polygon points={hull.join(" ")} data-hull="" />
+        {(boat.rudders ?? []).map(({ atM: [ahead, side] }) => (
+          <line
+            key={side}
+            x1={side}
+            y1={-ahead}
+            x2={side}
+            y2={-ahead + boat.lengthM * 0.09}
+            transform={`rotate(${-wheelDeg} ${side} ${-ahead})`}
+            data-rudder=""
+          />
+        ))}
+      </g>
+      {wind && wind.kn > 0 && (
+        <g
+          transform={`translate(${west + boat.lengthM * 0.45} ${-north + boat.lengthM * 0.45}) rotate(${wind.fromDeg + 180}) scale(${boat.lengthM / 40})`}
+          data-wind=""
+        >
+          <path d="M0 12 V-12 M-5 -5 L0 -12 L5 -5" />
+        </g>
+      )}
+    </svg>
+  );
+}
