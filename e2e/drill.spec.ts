@@ -110,3 +110,19 @@ test("the code posted aboard opens her devices for whoever is aboard, and keeps 
   await expect(page.getByText("Bottle: open")).toBeVisible();
   await expect(page.getByText(/clean runs in a row/)).toHaveCount(0);
 });
+
+test("leaving the quay is tried on a telephone: nothing runs over the edge, axe finds nothing, and it is done", async ({
+  page,
+}) => {
+  await page.clock.install({ time: new Date("2027-06-12T10:12:00Z") });
+  await openBook(page, "demo-boat-book-pale-heron-1052", "405162");
+  await page.getByRole("button", { name: "Try leaving and coming back" }).click();
+  await expect(page.getByText("Nothing touched")).toBeVisible();
+  for (const line of ["bow line", "stern line", "fore spring", "aft spring"])
+    await page.getByRole("button", { name: `Slip the ${line}` }).click();
+  const axe = await new AxeBuilder({ page }).analyze();
+  expect(axe.violations.map(({ id, nodes }) => [id, nodes.map(({ html }) => html)])).toEqual([]);
+  expect(await page.evaluate(() => document.documentElement.scrollWidth - innerWidth)).toBe(0);
+  await page.clock.runFor(60_000);
+  await expect(page.getByText(/^Done in \d+ seconds\. Nothing touched$/)).toBeVisible();
+});

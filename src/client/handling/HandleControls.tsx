@@ -104,7 +104,7 @@ function Push({ run, control, way, label }: { run: HandlingRun; control: string;
   return (
     <button
       type="button"
-      className={drills.held}
+      className={`${drills.held} ${styles.push}`}
       data-held={isHeld ? "" : undefined}
       aria-pressed={isHeld}
       onPointerDown={() => run.set(control, way)}

@@ -41,7 +41,7 @@ export function HandlePanel({ boat, scene, windKn }: Props) {
         {standsWords(run, t)}
       </strong>
       <div className={styles.parts}>
-        <div>
+        <div className={styles.seen}>
           <SceneView
             run={run}
             words={t("handle.view", { scene: t(`handle-scene.${scene.name as "wind-off"}`), moves })}
