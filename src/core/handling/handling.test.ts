@@ -303,6 +303,35 @@ describe("a quay", () => {
     expect(events[0]?.code).toMatch(/touch|struck/);
     expect(track.at(-1)!.y).toBeLessThan(-3);
   });
+  it("throws nobody off who came round its end, and gives no energy back that was not hers", () => {
+    const anywhere = fc.record({
+      boat: fc.constantFrom(yacht, catamaran, dayBoat),
+      start: fc.record({
+        x: fc.double({ min: -10, max: 10, noNaN: true }),
+        y: fc.double({ min: -18, max: -3, noNaN: true }),
+        headingDeg: fc.integer({ min: 0, max: 359 }),
+        speedKn: fc.double({ min: -4, max: 7, noNaN: true }),
+      }),
+      west: fc.double({ min: -15, max: 0, noNaN: true }),
+      east: fc.double({ min: 1, max: 20, noNaN: true }),
+      to: fc.integer({ min: -40, max: 40 }),
+    });
+    fc.assert(
+      fc.property(anywhere, ({ boat, start, west, east, to }) => {
+        const quay: [number, number][][] = [
+          [
+            [west, 0],
+            [east, 2],
+            [east + 5, 15],
+          ],
+        ];
+        const { track } = run(boat, { start, quay, actions: [wheel(to)], until: 12 });
+        for (const [at, row] of track.entries())
+          expect(row.energyJ).toBeLessThanOrEqual((track[at - 1]?.energyJ ?? Infinity) + 1);
+      }),
+      { numRuns: 40, endOnFailure: true },
+    );
+  });
   it("has its energy in the fenders", () => {
     // pressed by 45 knots of wind: ½·F²/k of the contact, and nothing else once she lies still
     const start = { headingDeg: 90, y: -yacht.beamM / 2 };

@@ -7,7 +7,7 @@ import { Moorings } from "./moorings";
 import type { HandlingAction, HandlingEvent, HandlingInput, TrackRow } from "./schema";
 
 /** Fenders and short lines swing fast: no step is longer than this, s. */
-const finestS = 0.01;
+const finestS = 0.025;
 const hair = 1e-9;
 
 /** A boat, where she lies and what acts on her; what is done comes later. */

@@ -24,45 +24,122 @@ interface Stretch {
 export interface QuayNow {
   push: Push;
   storedJ: number;
-  /** greatest speed square to it of what touches, m/s; null where nothing does */
-  closingMs: number | null;
+  /** what presses fastest, and which way it is pushed; null where nothing touches */
+  by: { at: Point; out: Point; closingMs: number } | null;
 }
 
-/** An open quay, solid from the side on which midships lies at first. */
-export function quay(points: readonly Point[], boat: HandledBoat, first: Point) {
-  const stretches = points.slice(1).flatMap((to, at) => stretchOf(points[at] ?? to, to, first));
-  const outline = outlineOf(boat);
-  const stiffness = stiffnessPerKg * boat.displacementKg;
-  const damping = dampingPerKg * boat.displacementKg;
-  const reachM = Math.hypot(boat.lengthM, boat.beamM);
+/** How fast a point of the boat goes against a push, m/s. */
+export function closingOf(motion: Motion, at: Point, out: Point): number {
+  const [vx, vy] = speedOf(motion, at);
+  return -(vx * out[0] + vy * out[1]);
+}
 
-  return (motion: Motion): QuayNow => {
-    const now: QuayNow = { push: { x: 0, y: 0, n: 0 }, storedJ: 0, closingMs: null };
-    const press = (at: Point, depthM: number, out: Point) => {
-      const [vx, vy] = speedOf(motion, at);
-      const closingMs = -(vx * out[0] + vy * out[1]);
-      const normalN = Math.max(0, stiffness * depthM + damping * closingMs);
-      const [tx, ty] = [-out[1], out[0]];
-      const slidingMs = vx * tx + vy * ty;
-      const rubN = -friction * normalN * Math.tanh(slidingMs / slidesFromMs);
-      const [ahead, starboard] = toBody(motion, normalN * out[0] + rubN * tx, normalN * out[1] + rubN * ty);
-      const push = pushAt(at, ahead, starboard);
-      now.push = { x: now.push.x + push.x, y: now.push.y + push.y, n: now.push.n + push.n };
-      now.storedJ += 0.5 * stiffness * depthM ** 2;
-      now.closingMs = Math.max(now.closingMs ?? -Infinity, closingMs);
-    };
-    const midships: Point = [motion.x, motion.y];
-    if (!stretches.some((each) => distanceM(each, midships) < reachM)) return now;
-    for (const corner of outline) {
-      const behind = behindOf(stretches, placeOf(motion, corner));
-      if (behind) press(corner, behind.depthM, behind.out);
-    }
-    for (const point of points) {
-      const inside = insideOf(outline, motion, point);
-      if (inside) press(inside.at, inside.depthM, inside.out);
-    }
+/** A corner of the hull behind the quay, or one of the quay inside the hull: where, how deep, and which way the boat gives. */
+interface Touching {
+  /** tells it from the others */
+  key: number;
+  at: Point;
+  depthM: number;
+  out: Point;
+}
+
+/** More than the way it can have come since, m: rounding. */
+const slackM = 0.001;
+/** A boat that begins deeper in a quay than this does not lie at it, m. */
+const deepestAtFirstM = 0.5;
+
+/**
+ * An open quay, solid from the side on which midships lies at first. A corner presses only where it came from the front:
+ * one that came round the end of the quay is behind it, and nothing throws it back.
+ */
+export class Quay {
+  private readonly stretches: readonly Stretch[];
+  private readonly outline: readonly Point[];
+  private readonly stiffness: number;
+  private readonly damping: number;
+  private readonly reachM: number;
+  private readonly depths = new Map<number, number>();
+  private readonly passed = new Set<number>();
+  private seen: Motion | null = null;
+
+  constructor(
+    private readonly points: readonly Point[],
+    boat: HandledBoat,
+    first: Point,
+  ) {
+    this.stretches = points.slice(1).flatMap((to, at) => stretchOf(points[at] ?? to, to, first));
+    this.outline = outlineOf(boat);
+    this.stiffness = stiffnessPerKg * boat.displacementKg;
+    this.damping = dampingPerKg * boat.displacementKg;
+    this.reachM = Math.hypot(boat.lengthM, boat.beamM) / 2;
+  }
+
+  /** How it is touched now. */
+  at(motion: Motion): QuayNow {
+    const now: QuayNow = { push: { x: 0, y: 0, n: 0 }, storedJ: 0, by: null };
+    for (const touching of this.touchings(motion))
+      if (this.presses(touching, motion)) this.press(now, touching, motion);
     return now;
-  };
+  }
+
+  /** The same, and remembers what presses, so that what comes from behind is told from it. */
+  see(motion: Motion): QuayNow {
+    const now: QuayNow = { push: { x: 0, y: 0, n: 0 }, storedJ: 0, by: null };
+    const touchings = this.touchings(motion);
+    const pressing = touchings.filter((touching) => this.presses(touching, motion));
+    for (const key of [...this.passed]) if (!touchings.some((each) => each.key === key)) this.passed.delete(key);
+    for (const touching of touchings) if (!pressing.includes(touching)) this.passed.add(touching.key);
+    this.depths.clear();
+    for (const touching of pressing) {
+      this.depths.set(touching.key, touching.depthM);
+      this.press(now, touching, motion);
+    }
+    this.seen = motion;
+    return now;
+  }
+
+  private touchings(motion: Motion): Touching[] {
+    const all: Touching[] = [];
+    const midships: Point = [motion.x, motion.y];
+    if (!this.stretches.some((each) => distanceM(each, midships) < this.reachM)) return all;
+    let key = 0;
+    for (const at of this.outline) {
+      const behind = behindOf(this.stretches, placeOf(motion, at));
+      if (behind) all.push({ key, at, depthM: behind.depthM, out: behind.out });
+      key++;
+    }
+    for (const point of this.points) {
+      if (Math.hypot(point[0] - motion.x, point[1] - motion.y) <= this.reachM) {
+        const inside = insideOf(this.outline, motion, point);
+        if (inside) all.push({ key, at: inside.at, depthM: inside.depthM, out: inside.out });
+      }
+      key++;
+    }
+    return all;
+  }
+
+  private presses({ key, at, depthM }: Touching, motion: Motion): boolean {
+    if (this.passed.has(key)) return false;
+    if (this.seen === null) return depthM <= deepestAtFirstM;
+    // it may have slowed down since: the faster of then and now
+    const ms = Math.max(Math.hypot(...speedOf(motion, at)), Math.hypot(...speedOf(this.seen, at)));
+    const cameM = ms * Math.abs(motion.at - this.seen.at);
+    return depthM <= (this.depths.get(key) ?? 0) + 1.5 * cameM + slackM;
+  }
+
+  private press(now: QuayNow, { at, depthM, out }: Touching, motion: Motion): void {
+    const [vx, vy] = speedOf(motion, at);
+    const closingMs = -(vx * out[0] + vy * out[1]);
+    const normalN = Math.max(0, this.stiffness * depthM + this.damping * closingMs);
+    const [tx, ty] = [-out[1], out[0]];
+    const slidingMs = vx * tx + vy * ty;
+    const rubN = -friction * normalN * Math.tanh(slidingMs / slidesFromMs);
+    const [ahead, starboard] = toBody(motion, normalN * out[0] + rubN * tx, normalN * out[1] + rubN * ty);
+    const push = pushAt(at, ahead, starboard);
+    now.push = { x: now.push.x + push.x, y: now.push.y + push.y, n: now.push.n + push.n };
+    now.storedJ += 0.5 * this.stiffness * depthM ** 2;
+    if (!now.by || closingMs > now.by.closingMs) now.by = { at, out, closingMs };
+  }
 }
 
 function stretchOf(from: Point, to: Point, first: Point): Stretch[] {
@@ -90,8 +167,12 @@ function distanceM(stretch: Stretch, point: Point): number {
 function behindOf(stretches: readonly Stretch[], corner: Point): { depthM: number; out: Point } | null {
   let least: { depthM: number; out: Point } | null = null;
   for (const stretch of stretches) {
-    const { alongM, outM } = seenFrom(stretch, corner);
-    if (alongM < 0 || alongM > stretch.lengthM || outM >= 0 || outM < -deepestM) continue;
+    const { from, along, out } = stretch;
+    const [dx, dy] = [corner[0] - from[0], corner[1] - from[1]];
+    const outM = dx * out[0] + dy * out[1];
+    if (outM >= 0 || outM < -deepestM) continue;
+    const alongM = dx * along[0] + dy * along[1];
+    if (alongM < 0 || alongM > stretch.lengthM) continue;
     if (!least || -outM < least.depthM) least = { depthM: -outM, out: stretch.out };
   }
   return least;
@@ -118,4 +199,3 @@ function insideOf(
   if (!nearest || nearest.depthM > deepestM) return null;
   return { at, depthM: nearest.depthM, out: toWorld(motion, nearest.out[0], nearest.out[1]) };
 }
-export type QuayAt = ReturnType<typeof quay>;
