@@ -47,7 +47,8 @@ describe("what was drilled", () => {
     expect(drillHistory([...here, ...others]).proposals).toEqual([{ ...odd, runs: 5, withIt: 3, elsewhereShare: 0 }]);
     // elsewhere in half of the runs as well: it is the device, not the yacht
     const asOften = [...others.slice(0, 2), run("j", ["wrong-way-by-remote"]), run("k", ["wrong-way-by-remote"])];
-    expect(drillHistory([...here, ...asOften]).proposals).toEqual([]);
+    const oddAsOften = drillHistory([...here, ...asOften]).proposals.filter(({ what }) => what === "odd");
+    expect(oddAsOften).toEqual([]);
     // on the one yacht that was drilled nobody knows
     expect(drillHistory(here).proposals).toEqual([]);
   });
