@@ -1,9 +1,9 @@
 "use client";
-import type { KeyboardEvent } from "react";
 import type { Control } from "@/core/drills/control";
 import { Choice } from "@/ui/Choice";
 import type { DrillRun } from "./drill-run";
 import styles from "./Drills.module.css";
+import { HeldButton } from "./HeldButton";
 import { KeySwitch, Lever, PullHandle } from "./Drawn";
 import type { DrillWordsOf } from "./words";
 
@@ -80,31 +80,11 @@ function Held({ name, label, look, isOn, run, isHeld }: HeldProps) {
     navigator.vibrate?.(15);
     run.act({ do: "press", control: name });
   };
-  const release = () => run.act({ do: "release", control: name });
-  const isKey = ({ key }: KeyboardEvent) => key === " " || key === "Enter";
   return (
-    <button
-      type="button"
-      className={styles.held}
-      data-held={isHeld ? "" : undefined}
-      data-look={look}
-      aria-pressed={isHeld}
-      onPointerDown={press}
-      onPointerUp={release}
-      onPointerLeave={() => isHeld && release()}
-      onPointerCancel={release}
-      onBlur={() => isHeld && release()}
-      onKeyDown={(event) => {
-        if (!isKey(event) || event.repeat) return;
-        event.preventDefault();
-        press();
-      }}
-      onKeyUp={(event) => isKey(event) && release()}
-      onContextMenu={(event) => event.preventDefault()}
-    >
+    <HeldButton {...{ isHeld, look }} onPress={press} onRelease={() => run.act({ do: "release", control: name })}>
       {look === "key" && <KeySwitch isOn={isOn} />}
       {look === "pull" && <PullHandle isOut={isHeld} />}
       {label}
-    </button>
+    </HeldButton>
   );
 }

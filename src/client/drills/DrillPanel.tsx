@@ -1,5 +1,5 @@
 "use client";
-import { useEffect, useState, useSyncExternalStore } from "react";
+import { useEffect, useState } from "react";
 import type { Drilled } from "@/core/briefing/drilled/drilled";
 import { localize } from "@/core/basics/words";
 import type { HerDrill, HerTask } from "@/core/drills/from-file";
@@ -11,6 +11,7 @@ import styles from "./Drills.module.css";
 import { FaultChoice, type GivenFault } from "./FaultChoice";
 import { RunStands } from "./PanelFoot";
 import { Shown } from "./Shown";
+import { useFrames } from "./useFrames";
 import { useDrillWords, type DrillWordsOf } from "./words";
 import { WorkedParts } from "./WorkedParts";
 
@@ -77,17 +78,8 @@ function Worked({ drill, task, given, words, onRun }: WorkedProps) {
   const [run] = useState(
     () => new DrillRun(drill, task, given?.fault ?? null, (made: RunMade) => onRun(drill, task, made)),
   );
-  useSyncExternalStore(run.subscribe, run.snapshot, run.snapshot);
-  useEffect(() => {
-    let frame = requestAnimationFrame(function next(nowMs) {
-      run.tick(nowMs);
-      frame = requestAnimationFrame(next);
-    });
-    return () => {
-      cancelAnimationFrame(frame);
-      run.giveUp();
-    };
-  }, [run]);
+  useFrames(run);
+  useEffect(() => () => run.giveUp(), [run]);
   return (
     <>
       <RunStands run={run} device={drill.device} t={words.t} />

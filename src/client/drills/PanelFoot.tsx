@@ -2,8 +2,9 @@
 import { useEffect, useState } from "react";
 import type { Translator } from "@/messages/translator";
 import { Button } from "@/ui/Button";
-import type { DrillRun, Pace } from "./drill-run";
+import type { DrillRun } from "./drill-run";
 import styles from "./Drills.module.css";
+import { PaceChoice } from "./PaceChoice";
 import { heardOf, Sound } from "./sound";
 import { toldWords } from "./words";
 
@@ -19,7 +20,7 @@ export const PanelFoot = ({ run, t }: { run: DrillRun; t: Translator }) => (
   <div className={styles.foot}>
     <PaceChoice run={run} t={t} />
     <SoundChoice run={run} t={t} />
-    {!run.isShown && <Button onClick={() => run.show()}>{t("drill.show")}</Button>}
+    {!run.isShown && !run.hasFault && <Button onClick={() => run.show()}>{t("drill.show")}</Button>}
     <Button onClick={() => run.again()}>{t("drill.begin-again")}</Button>
   </div>
 );
@@ -38,20 +39,6 @@ function standsWords(run: DrillRun, device: string, t: Translator): string {
   ]
     .filter((words) => words !== "")
     .join(" ");
-}
-
-function PaceChoice({ run, t }: { run: DrillRun; t: Translator }) {
-  const next: Readonly<Record<Pace, Pace>> = { usual: "paused", slow: "paused", paused: "usual" };
-  return (
-    <>
-      <Button onClick={() => run.setPace(next[run.pace])}>
-        {t(run.pace === "paused" ? "drill.go-on" : "drill.pause")}
-      </Button>
-      <Button aria-pressed={run.pace === "slow"} onClick={() => run.setPace(run.pace === "slow" ? "usual" : "slow")}>
-        {t(run.pace === "slow" ? "drill.usual-pace" : "drill.slow")}
-      </Button>
-    </>
-  );
 }
 
 /** Sound is off at first, and off again when the page is left. */

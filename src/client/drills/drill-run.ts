@@ -5,12 +5,8 @@ import { Drill, type DrillAction, type Told } from "@/core/drills/drill";
 import type { HerDrill, HerTask } from "@/core/drills/from-file";
 import { deviceOf } from "@/core/drills/run";
 import { shownSteps, type ShownStep } from "@/core/drills/shows";
+import { Paced, type Pace } from "./paced";
 
-/** How fast it goes: as the real one, at half the pace, or not at all. */
-export type Pace = "usual" | "slow" | "paused";
-const factors: Readonly<Record<Pace, number>> = { usual: 1, slow: 0.5, paused: 0 };
-/** A page that was away goes on where it was, not where it would be by now. */
-const mostStepS = 0.25;
 /** How long what was looked at stays before one's eyes, s. */
 const seenS = 4;
 /** So long before a mistake one begins again, s. */
@@ -21,22 +17,18 @@ const mostMistakesKept = 60;
 export type RunMade = Pick<DrillRunKept, "value" | "helped" | "mistakes" | "seconds">;
 
 /** One drill in somebody's hands, for as long as the page is open: it goes on with the frames and can begin anew. */
-export class DrillRun {
+export class DrillRun extends Paced {
   readonly controls: readonly Control[];
   readonly outputs: readonly { name: string; unit: string }[];
   private drill: Drill;
   private actions: (DrillAction & { at: number })[] = [];
-  private lastMs: number | null = null;
-  private version = 0;
   private seen: { control: string; at: number } | null = null;
-  private readonly listeners = new Set<() => void>();
   /** mistakes of this run that were gone back from: they were made all the same */
   private goneBackFrom: string[] = [];
   private isHelped = false;
   private isMade = false;
   private steps: readonly ShownStep[] | null = null;
   private stepsDone = 0;
-  pace: Pace = "usual";
   /** walked away from with the task done: nothing goes on any more */
   isOver = false;
 
@@ -50,6 +42,7 @@ export class DrillRun {
     private readonly fault: string | null = null,
     private readonly onMade: (run: RunMade) => void = () => undefined,
   ) {
+    super();
     const { device, setup } = this;
     // what she has not got is not shown
     const hasIt = ({ name }: { name: string }) => !hers.lacks.includes(name.split(":")[0] ?? name);
@@ -69,16 +62,6 @@ export class DrillRun {
     return new Drill(this.device, this.setup, faults, this.task.task);
   }
 
-  readonly subscribe = (listener: () => void): (() => void) => {
-    this.listeners.add(listener);
-    return () => this.listeners.delete(listener);
-  };
-  readonly snapshot = (): number => this.version;
-  private changed(): void {
-    this.version++;
-    for (const listener of this.listeners) listener();
-  }
-
   get at(): number {
     return this.drill.at;
   }
@@ -90,6 +73,10 @@ export class DrillRun {
   }
   get mistakes(): readonly Told[] {
     return this.drill.mistakes;
+  }
+  /** whether it was given a fault: nobody can show that right */
+  get hasFault(): boolean {
+    return this.fault !== null;
   }
   /** helped, or with a fault: it counts for no clean run */
   get isPractice(): boolean {
@@ -114,12 +101,9 @@ export class DrillRun {
     return this.steps?.slice(0, this.stepsDone).findLast(({ do: deed }) => deed !== "release") ?? null;
   }
 
-  /** Goes on with a frame. */
-  tick(nowMs: number): void {
-    const passedS = this.lastMs === null ? 0 : Math.min(mostStepS, (nowMs - this.lastMs) / 1000);
-    this.lastMs = nowMs;
-    if (this.isOver || this.pace === "paused" || passedS <= 0) return;
-    const to = this.drill.at + passedS * factors[this.pace];
+  protected goOn(seconds: number): void {
+    if (this.isOver) return;
+    const to = this.drill.at + seconds;
     for (let step = this.steps?.[this.stepsDone]; step && step.at <= to; step = this.steps?.[this.stepsDone]) {
       this.drill.goTo(step.at);
       this.stepsDone++;
@@ -146,10 +130,9 @@ export class DrillRun {
     this.keep("done");
   }
 
-  setPace(pace: Pace): void {
-    this.pace = pace;
+  override setPace(pace: Pace): void {
     if (pace === "slow") this.isHelped = true;
-    this.changed();
+    super.setPace(pace);
   }
 
   /** Plays the task right, from the beginning. */

@@ -142,6 +142,8 @@ describe("her devices to be worked beforehand", () => {
     await person.click(screen.getByText("With a fault"));
     await person.click(button("the starter is too weak"));
     expect(button("the starter is too weak")).toHaveAttribute("aria-pressed", "true");
+    // what cannot be done right is not shown
+    expect(screen.queryByRole("button", { name: "Show me" })).toBeNull();
     await person.click(button("surprise me"));
     expect(button("the starter is too weak")).toHaveAttribute("aria-pressed", "false");
     await person.click(button("What is wrong?"));

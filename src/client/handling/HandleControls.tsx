@@ -2,6 +2,7 @@
 import type { Translator } from "@/messages/translator";
 import { Button } from "@/ui/Button";
 import { Lever } from "../drills/Drawn";
+import { HeldButton } from "../drills/HeldButton";
 import drills from "../drills/Drills.module.css";
 import styles from "./Handling.module.css";
 import type { HandlingRun } from "./handling-run";
@@ -97,30 +98,13 @@ function Slider({ run, control, label, most: to, step, words, children }: Slider
 }
 
 /** A thruster's button: it pushes for as long as it is held. */
-function Push({ run, control, way, label }: { run: HandlingRun; control: string; way: -1 | 1; label: string }) {
-  const isHeld = run.standsAt(control) === way;
-  const release = () => isHeld && run.set(control, 0);
-  const isKey = (key: string) => key === " " || key === "Enter";
-  return (
-    <button
-      type="button"
-      className={`${drills.held} ${styles.push}`}
-      data-held={isHeld ? "" : undefined}
-      aria-pressed={isHeld}
-      onPointerDown={() => run.set(control, way)}
-      onPointerUp={release}
-      onPointerLeave={release}
-      onPointerCancel={release}
-      onBlur={release}
-      onKeyDown={(event) => {
-        if (!isKey(event.key) || event.repeat) return;
-        event.preventDefault();
-        run.set(control, way);
-      }}
-      onKeyUp={(event) => isKey(event.key) && release()}
-      onContextMenu={(event) => event.preventDefault()}
-    >
-      {label}
-    </button>
-  );
-}
+const Push = ({ run, control, way, label }: { run: HandlingRun; control: string; way: -1 | 1; label: string }) => (
+  <HeldButton
+    className={styles.push}
+    isHeld={run.standsAt(control) === way}
+    onPress={() => run.set(control, way)}
+    onRelease={() => run.set(control, 0)}
+  >
+    {label}
+  </HeldButton>
+);

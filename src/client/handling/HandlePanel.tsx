@@ -1,14 +1,16 @@
 "use client";
 import { useTranslations } from "next-intl";
-import { useEffect, useState, useSyncExternalStore } from "react";
+import { useState } from "react";
 import { msPerKn, radPerDeg } from "@/core/handling/frames";
 import type { Scene } from "@/core/handling/scenes";
 import type { HandledBoat, HandlingEvent } from "@/core/handling/schema";
 import type { Translator } from "@/messages/translator";
 import { Button } from "@/ui/Button";
 import drills from "../drills/Drills.module.css";
+import { PaceChoice } from "../drills/PaceChoice";
+import { useFrames } from "../drills/useFrames";
 import { HandleControls } from "./HandleControls";
-import { HandlingRun, type Pace } from "./handling-run";
+import { HandlingRun } from "./handling-run";
 import styles from "./Handling.module.css";
 import { SceneView } from "./SceneView";
 
@@ -22,14 +24,7 @@ interface Props {
 export function HandlePanel({ boat, scene, windKn }: Props) {
   const t = useTranslations() as unknown as Translator;
   const [run] = useState(() => new HandlingRun(boat, scene, windKn));
-  useSyncExternalStore(run.subscribe, run.snapshot, run.snapshot);
-  useEffect(() => {
-    let frame = requestAnimationFrame(function next(nowMs) {
-      run.tick(nowMs);
-      frame = requestAnimationFrame(next);
-    });
-    return () => cancelAnimationFrame(frame);
-  }, [run]);
+  useFrames(run);
   const { groundU, groundV, r } = run.motion;
   const moves = t("handle.moves", {
     speed: Math.hypot(groundU, groundV) / msPerKn,
@@ -50,7 +45,10 @@ export function HandlePanel({ boat, scene, windKn }: Props) {
         </div>
         <div className={styles.controls}>
           <HandleControls run={run} t={t} />
-          <PaceButtons run={run} t={t} />
+          <div className={drills.foot}>
+            <PaceChoice run={run} t={t} />
+            <Button onClick={() => run.again()}>{t("drill.begin-again")}</Button>
+          </div>
           <Told run={run} t={t} />
         </div>
       </div>
@@ -62,21 +60,6 @@ function standsWords(run: HandlingRun, t: Translator): string {
   const { doneAt, touches } = run;
   const touched = t("handle.touches", { touches });
   return doneAt === null ? touched : t("handle.done", { seconds: Math.round(doneAt), touched });
-}
-
-function PaceButtons({ run, t }: { run: HandlingRun; t: Translator }) {
-  const next: Readonly<Record<Pace, Pace>> = { usual: "paused", slow: "paused", paused: "usual" };
-  return (
-    <div className={drills.foot}>
-      <Button onClick={() => run.setPace(next[run.pace])}>
-        {t(run.pace === "paused" ? "drill.go-on" : "drill.pause")}
-      </Button>
-      <Button aria-pressed={run.pace === "slow"} onClick={() => run.setPace(run.pace === "slow" ? "usual" : "slow")}>
-        {t(run.pace === "slow" ? "drill.usual-pace" : "drill.slow")}
-      </Button>
-      <Button onClick={() => run.again()}>{t("drill.begin-again")}</Button>
-    </div>
-  );
 }
 
 /** What was touched, what came tight and what parted, newest first. */

@@ -3,23 +3,14 @@ import { Manoeuvre } from "@/core/handling/manoeuvre";
 import type { Motion } from "@/core/handling/frames";
 import type { Scene, SetScene } from "@/core/handling/scenes";
 import type { HandledBoat, HandlingEvent } from "@/core/handling/schema";
-
-/** How fast it goes: as the real one, at half the pace, or not at all. */
-export type Pace = "usual" | "slow" | "paused";
-const factors: Readonly<Record<Pace, number>> = { usual: 1, slow: 0.5, paused: 0 };
-/** A page that was away goes on where it was, not where it would be by now. */
-const mostStepS = 0.25;
+import { Paced } from "../drills/paced";
 
 /** One scene in somebody's hands, for as long as the page is open. */
-export class HandlingRun {
+export class HandlingRun extends Paced {
   readonly scene: SetScene;
   private manoeuvre: Manoeuvre;
-  private lastMs: number | null = null;
-  private version = 0;
-  private readonly listeners = new Set<() => void>();
   private stands = new Map<string, number>();
   private slipped = new Set<string>();
-  pace: Pace = "usual";
   /** s since the beginning when it was done; null before */
   doneAt: number | null = null;
 
@@ -28,18 +19,9 @@ export class HandlingRun {
     scene: Scene,
     windKn: number,
   ) {
+    super();
     this.scene = scene.set(boat, windKn);
     this.manoeuvre = new Manoeuvre(this.scene.input);
-  }
-
-  readonly subscribe = (listener: () => void): (() => void) => {
-    this.listeners.add(listener);
-    return () => this.listeners.delete(listener);
-  };
-  readonly snapshot = (): number => this.version;
-  private changed(): void {
-    this.version++;
-    for (const listener of this.listeners) listener();
   }
 
   get at(): number {
@@ -65,12 +47,8 @@ export class HandlingRun {
     return this.stands.get(control) ?? 0;
   }
 
-  /** Goes on with a frame. */
-  tick(nowMs: number): void {
-    const passedS = this.lastMs === null ? 0 : Math.min(mostStepS, (nowMs - this.lastMs) / 1000);
-    this.lastMs = nowMs;
-    if (this.pace === "paused" || passedS <= 0) return;
-    this.manoeuvre.goTo(this.manoeuvre.at + passedS * factors[this.pace]);
+  protected goOn(seconds: number): void {
+    this.manoeuvre.goTo(this.manoeuvre.at + seconds);
     if (this.doneAt === null && this.scene.isDone(this.motion, this.fast.length > 0)) this.doneAt = this.at;
     this.changed();
   }
@@ -89,11 +67,6 @@ export class HandlingRun {
   slip(line: string): void {
     this.manoeuvre.act({ control: `line:${line}`, do: "slip" });
     this.slipped.add(line);
-    this.changed();
-  }
-
-  setPace(pace: Pace): void {
-    this.pace = pace;
     this.changed();
   }
 

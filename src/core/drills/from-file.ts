@@ -296,6 +296,8 @@ function outboardDrills({ engines, tenders }: YachtFile): HerDrill[] {
     {
       ...one("outboard", ["start-and-stop"], { jetSeconds: own?.coolingWaterSeconds }),
       part: own?.name ?? tender?.name ?? null,
+      // a tender's tank stands beside it, on a hose
+      ...(own ? {} : { looks: { "fuel-tap": "hose" } }),
     },
   ];
 }

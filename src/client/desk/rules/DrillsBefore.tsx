@@ -1,7 +1,8 @@
 "use client";
-import { Box, chakra } from "@chakra-ui/react";
+import { Box } from "@chakra-ui/react";
 import { useTranslations } from "next-intl";
 import { devices } from "@/core/drills/devices";
+import { CheckList } from "./CheckList";
 
 interface Props {
   drills: readonly string[];
@@ -12,27 +13,14 @@ interface Props {
 /** Devices that are drilled alone before a skipper walks a yacht that has them without a briefer. */
 export function DrillsBefore({ drills, disabled, onChange }: Props) {
   const t = useTranslations();
-  const choose = (device: string, isOn: boolean) =>
-    onChange(devices.map(({ name }) => name).filter((each) => (each === device ? isOn : drills.includes(each))));
+  const options = devices.map(({ name }) => ({ value: name, word: t(`drill-device.${name as "engine"}`) }));
   return (
     <Box display="grid" gap="2">
       <Box>
         <strong>{t("rules.drills-before")}</strong>
         <p>{t("rules.drills-before-words")}</p>
       </Box>
-      <Box role="group" aria-label={t("rules.drills-before")} display="grid" gridTemplateColumns="1fr 1fr" gap="0 24px">
-        {devices.map(({ name }) => (
-          <chakra.label key={name} display="flex" gap="3" alignItems="center" minHeight="44px">
-            <input
-              type="checkbox"
-              checked={drills.includes(name)}
-              disabled={disabled}
-              onChange={(event) => choose(name, event.target.checked)}
-            />
-            {t(`drill-device.${name as "engine"}`)}
-          </chakra.label>
-        ))}
-      </Box>
+      <CheckList label={t("rules.drills-before")} ticked={drills} {...{ options, disabled, onChange }} />
     </Box>
   );
 }
