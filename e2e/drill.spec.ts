@@ -1,6 +1,6 @@
 import AxeBuilder from "@axe-core/playwright";
 import { expect, type Page } from "@playwright/test";
-import { drillsOf } from "../src/core/drills/from-file";
+import { drillsOf } from "../src/core/drills/hers";
 import { demoYacht } from "../src/testing/demo-yacht";
 import { openBook } from "./book";
 import { signIn } from "./desk";
@@ -125,4 +125,27 @@ test("leaving the quay is tried on a telephone: nothing runs over the edge, axe 
   expect(await page.evaluate(() => document.documentElement.scrollWidth - innerWidth)).toBe(0);
   await page.clock.runFor(60_000);
   await expect(page.getByText(/^Done in \d+ seconds\. Nothing touched$/)).toBeVisible();
+});
+
+test("who briefs looks on from the desk and gives a fault to the telephone, which begins anew", async ({
+  page,
+  browser,
+}) => {
+  await openBook(page, "demo-boat-book-pale-heron-1058", "731904");
+  await page.getByRole("button", { name: "Try her devices yourself" }).click();
+  await page.getByRole("button", { name: /^Engine/ }).click();
+  await page.getByRole("button", { name: "Exhaust" }).click();
+
+  const desk = await (await browser.newContext({ viewport: { width: 1280, height: 800 } })).newPage();
+  await signIn(desk, "maro@brinecove.example");
+  await desk.goto("/charters/BR-1058/briefing");
+  const open = desk.getByRole("article", { name: "Engine" });
+  await expect(open.getByRole("status")).toHaveText(/s so far\.$/);
+  await open.getByRole("button", { name: "the starter is too weak" }).click();
+  await expect(page.getByText("The base gave it a fault. Find it.")).toBeVisible({ timeout: 20_000 });
+  await expect(open.getByText(/^On its way/)).toHaveCount(0);
+  await expect(desk.getByRole("article")).toHaveCount(1);
+  await open.getByRole("button", { name: "Take the fault away" }).click();
+  await expect(page.getByText("The base gave it a fault. Find it.")).toHaveCount(0, { timeout: 20_000 });
+  await desk.context().close();
 });

@@ -5,6 +5,7 @@ import * as book from "./book";
 import * as charters from "./charters";
 import * as drafts from "./drafts";
 import type { AnyEndpoint } from "./endpoint";
+import * as drills from "./drills";
 import * as feeds from "./feeds";
 import * as handovers from "./handovers";
 import * as imports from "./imports";
@@ -30,6 +31,7 @@ const groups = {
   signIn,
   book,
   aboard,
+  drills,
   handovers,
   people,
   secondFactor,

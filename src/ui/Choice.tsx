@@ -1,9 +1,10 @@
+import type { ReactNode } from "react";
 import { Button } from "./Button";
 import styles from "./Choice.module.css";
 
 interface Props<T extends string> {
   label: string;
-  options: readonly { value: T; word: string }[];
+  options: readonly { value: T; word: string; /** how it looks, above its word */ picture?: ReactNode }[];
   value: T | null;
   onChoose: (value: T) => void;
 }
@@ -19,6 +20,7 @@ export function Choice<T extends string>({ label, options, value, onChoose }: Pr
           aria-pressed={option.value === value}
           onClick={() => onChoose(option.value)}
         >
+          {option.picture}
           {option.word}
         </Button>
       ))}

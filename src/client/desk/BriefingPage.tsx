@@ -19,6 +19,7 @@ import { OddNote } from "@/ui/OddNote";
 import { CallNotes } from "./CallNotes";
 import styles from "./shared/Desk.module.css";
 import { DeskPart } from "./shared/DeskPart";
+import { OpenDrills } from "./drills/OpenDrills";
 import { OpenHandover } from "./OpenHandover";
 
 interface Props {
@@ -100,6 +101,7 @@ export function BriefingPage(props: Props) {
           lines={handsOn.map((each) => `${localize(each.topic.title)}: ${depthReasonWords(t, each.reasons)}`)}
         />
         <Part title={t("briefing-sheet.drilled")} empty={t("briefing-sheet.nothing-drilled")} lines={drilled} />
+        <OpenDrills stayId={stay.stayId} file={file} />
         <Part
           title={t("briefing-sheet.last-calls")}
           empty={t("briefing-sheet.no-calls")}

@@ -1,6 +1,8 @@
 "use client";
 import type { Control } from "@/core/drills/control";
+import type { DrawnControl } from "@/core/drills/hers";
 import { Choice } from "@/ui/Choice";
+import { StateDrawing } from "@/ui/plan/StateDrawing";
 import type { DrillRun } from "./drill-run";
 import styles from "./Drills.module.css";
 import { HeldButton } from "./HeldButton";
@@ -11,6 +13,8 @@ interface Props {
   control: Control;
   /** how it is made on her, where her file tells */
   look?: string | undefined;
+  /** how it is drawn in each of its values, where her file tells */
+  drawn?: DrawnControl | undefined;
   /** whether what it puts on is on: a key that is turned */
   isOn?: boolean;
   run: DrillRun;
@@ -19,7 +23,7 @@ interface Props {
 }
 
 /** One control of a device, worked by finger, mouse or keys. */
-export function ControlPart({ control, look, isOn = false, run, words, stands }: Props) {
+export function ControlPart({ control, look, drawn, isOn = false, run, words, stands }: Props) {
   const { name } = control;
   const label = words.control(name);
   const isLever = control.kind === "number" && control.min === -1 && control.max === 1;
@@ -38,7 +42,7 @@ export function ControlPart({ control, look, isOn = false, run, words, stands }:
           <span>{label}</span>
           <Choice
             label={label}
-            options={control.values.map((value) => ({ value, word: words.value(value) }))}
+            options={control.values.map((value) => ({ value, word: words.value(value), ...pictureOf(drawn, value) }))}
             value={String(stands)}
             onChoose={(to) => run.act({ do: "set", control: name, to })}
           />
@@ -62,6 +66,12 @@ export function ControlPart({ control, look, isOn = false, run, words, stands }:
         </label>
       );
   }
+}
+
+/** A stand as her fitting has it; nothing where her file does not tell. */
+function pictureOf(drawn: DrawnControl | undefined, value: string) {
+  const at = drawn?.at[value];
+  return drawn && at ? { picture: <StateDrawing shape={drawn.shape} at={at} /> } : {};
 }
 
 interface HeldProps {

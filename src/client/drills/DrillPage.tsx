@@ -2,11 +2,12 @@
 import { useTranslations } from "next-intl";
 import { localize } from "@/core/basics/words";
 import type { Asked, Drilled } from "@/core/briefing/drilled/drilled";
-import { drillsOf } from "@/core/drills/from-file";
+import { drillsOf } from "@/core/drills/hers";
 import type { YachtFile } from "@/core/yacht/schema";
 import { useLanguage } from "../language/language";
 import { DrillPanel, type OnRun } from "./DrillPanel";
 import styles from "./Drills.module.css";
+import type { TellDrill } from "./told-drill";
 import { WithDrillWords } from "./DrillWords";
 
 /** How somebody stands with a device, and whether it is asked for. */
@@ -24,6 +25,7 @@ interface Props {
   /** by drill; empty where nobody is known who works them */
   standings?: readonly StandingOf[];
   onRun?: OnRun;
+  tell?: TellDrill;
   onDrill: (drill: string | null) => void;
 }
 
@@ -37,7 +39,7 @@ export const DrillPage = (props: Props) => (
 const nobody: readonly StandingOf[] = [];
 const unkept: OnRun = () => undefined;
 
-function AllOrOne({ file, drill: key, standings = nobody, onRun = unkept, onDrill }: Props) {
+function AllOrOne({ file, drill: key, standings = nobody, onRun = unkept, tell, onDrill }: Props) {
   const t = useTranslations();
   const language = useLanguage();
   const drills = drillsOf(file);
@@ -50,6 +52,7 @@ function AllOrOne({ file, drill: key, standings = nobody, onRun = unkept, onDril
         drill={drill}
         standing={standingOf(drill.key)?.drilled ?? null}
         onRun={onRun}
+        tell={tell}
         onBack={() => onDrill(null)}
       />
     );

@@ -1,11 +1,14 @@
 "use client";
-import { useEffect, useState } from "react";
+import { useCallback, useEffect, useState } from "react";
+import { v4 as uuid } from "uuid";
+import type { SentFault } from "@/api/schemas/drills";
 import type { Drilled } from "@/core/briefing/drilled/drilled";
 import { localize } from "@/core/basics/words";
-import type { HerDrill, HerTask } from "@/core/drills/from-file";
+import type { HerDrill, HerTask } from "@/core/drills/hers";
 import { Button } from "@/ui/Button";
 import { Choice } from "@/ui/Choice";
 import { useLanguage } from "../language/language";
+import type { TellDrill } from "./told-drill";
 import { DrillRun, type RunMade } from "./drill-run";
 import styles from "./Drills.module.css";
 import { FaultChoice, type GivenFault } from "./FaultChoice";
@@ -13,6 +16,7 @@ import { RunStands } from "./PanelFoot";
 import { Shown } from "./Shown";
 import { useFrames } from "./useFrames";
 import { useDrillWords, type DrillWordsOf } from "./words";
+import { useToldDrill } from "./useToldDrill";
 import { WorkedParts } from "./WorkedParts";
 
 /** What a page does with each run: keeps it, where it is somebody's own. */
@@ -23,18 +27,29 @@ interface Props {
   /** how whoever works it stands with it; null where nobody is known */
   standing: Drilled | null;
   onRun: OnRun;
+  /** tells the base how it stands, so that a briefer can look on and give it a fault */
+  tell: TellDrill | undefined;
   onBack: () => void;
 }
 
 /** A device of hers to be worked, with one task; nothing says what comes next, unless one asks to be shown. */
-export function DrillPanel({ drill, standing, onRun, onBack }: Props) {
+export function DrillPanel({ drill, standing, onRun, tell, onBack }: Props) {
   const [chosen, setChosen] = useState(drill.tasks[0]?.task ?? "");
   const [given, setGiven] = useState<GivenFault | null>(null);
+  // one device to the base, however often the run begins anew
+  const [panel] = useState(() => uuid());
+  const [took, setTook] = useState(0);
   const words = useDrillWords(drill);
   const language = useLanguage();
   const { t } = words;
   const task = drill.tasks.find((each) => each.task === chosen);
   const title = t(`drill-device.${drill.device as "engine"}`);
+  const take = useCallback(({ number, fault }: SentFault) => {
+    setTook(number);
+    setGiven((last) =>
+      fault === null ? null : { fault, isSecret: true, isSent: true, number: (last?.number ?? 0) + 1 },
+    );
+  }, []);
   const stands = standing?.tasks.find((each) => each.task === chosen);
   return (
     <div className={styles.page}>
@@ -59,7 +74,14 @@ export function DrillPanel({ drill, standing, onRun, onBack }: Props) {
             : t("drill.standing", { inARow: Math.min(3, stands.inARow), days: Math.min(2, stands.daysClean) })}
         </p>
       )}
-      {task && <Worked key={`${chosen} ${given?.number ?? ""}`} {...{ drill, task, given, words, onRun }} />}
+      {task && (
+        <Worked
+          key={`${chosen} ${given?.number ?? ""}`}
+          {...{ drill, task, given, words, onRun, tell, panel, took }}
+          onSent={take}
+        />
+      )}
+      {given?.isSent && <p role="status">{t("drill.fault-sent")}</p>}
       <FaultChoice device={drill.device} given={given} t={t} onGive={setGiven} />
       <p className={styles.simulated}>{t("drill.simulated")}</p>
     </div>
@@ -72,13 +94,18 @@ interface WorkedProps {
   given: GivenFault | null;
   words: DrillWordsOf;
   onRun: OnRun;
+  tell: TellDrill | undefined;
+  panel: string;
+  took: number;
+  onSent: (sent: SentFault) => void;
 }
 
-function Worked({ drill, task, given, words, onRun }: WorkedProps) {
+function Worked({ drill, task, given, words, onRun, tell, panel, took, onSent }: WorkedProps) {
   const [run] = useState(
     () => new DrillRun(drill, task, given?.fault ?? null, (made: RunMade) => onRun(drill, task, made)),
   );
   useFrames(run);
+  useToldDrill({ drill: drill.key, task: task.task, run, tell, panel, took, onSent });
   useEffect(() => () => run.giveUp(), [run]);
   return (
     <>

@@ -9,6 +9,8 @@ import styles from "./Drills.module.css";
 export interface GivenFault {
   fault: string;
   isSecret: boolean;
+  /** it came from the desk */
+  isSent?: boolean;
   /** counts, so that the same fault given twice begins anew */
   number: number;
 }

@@ -1,6 +1,6 @@
 "use client";
 import type { Control } from "@/core/drills/control";
-import type { HerDrill } from "@/core/drills/from-file";
+import type { HerDrill } from "@/core/drills/hers";
 import { ControlPart } from "./ControlPart";
 import type { DrillRun } from "./drill-run";
 import styles from "./Drills.module.css";
@@ -22,7 +22,15 @@ export function WorkedParts({ run, drill, words }: { run: DrillRun; drill: HerDr
     return (
       <ControlPart
         key={control.name}
-        {...{ control, run, words, isOn, look: drill.looks[base], stands: state[control.name] }}
+        {...{
+          control,
+          run,
+          words,
+          isOn,
+          look: drill.looks[base],
+          drawn: drill.drawn[control.name] ?? drill.drawn[base],
+          stands: state[control.name],
+        }}
       />
     );
   };

@@ -1,4 +1,4 @@
-import { drillsOf } from "@/core/drills/from-file";
+import { drillsOf } from "@/core/drills/hers";
 import { demoYacht } from "@/testing/demo-yacht";
 import { DrillRun, type RunMade } from "./drill-run";
 

@@ -2,7 +2,7 @@ import type { DrillRunKept } from "@/core/briefing/drilled/run";
 import type { Control } from "@/core/drills/control";
 import type { Device, Output } from "@/core/drills/device";
 import { Drill, type DrillAction, type Told } from "@/core/drills/drill";
-import type { HerDrill, HerTask } from "@/core/drills/from-file";
+import type { HerDrill, HerTask } from "@/core/drills/hers";
 import { deviceOf } from "@/core/drills/run";
 import { shownSteps, type ShownStep } from "@/core/drills/shows";
 import { Paced, type Pace } from "./paced";

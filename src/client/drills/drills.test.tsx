@@ -1,8 +1,9 @@
 /** @jest-environment ./src/testing/browser-environment.cjs */
 import "@/testing/browser-bits";
-import { act, cleanup, fireEvent, screen, within } from "@testing-library/react";
+import { act, cleanup, fireEvent, screen, waitFor, within } from "@testing-library/react";
+import type { WorkedDrill } from "@/api/schemas/drills";
 import { drilledOf } from "@/core/briefing/drilled/drilled";
-import { drillsOf } from "@/core/drills/from-file";
+import { drillsOf } from "@/core/drills/hers";
 import { demoYacht } from "@/testing/demo-yacht";
 import { draw } from "@/testing/screen";
 import { DrillPage } from "./DrillPage";
@@ -148,6 +149,42 @@ describe("her devices to be worked beforehand", () => {
     expect(button("the starter is too weak")).toHaveAttribute("aria-pressed", "false");
     await person.click(button("What is wrong?"));
     expect(screen.getByText(/^What was wrong: /)).toBeInTheDocument();
+  });
+
+  it("tells the base how it stands, and takes the fault that is sent to it: it begins anew", async () => {
+    const told: WorkedDrill[] = [];
+    const sent = { number: 1, fault: "weak-starter" };
+    const panels = new Set<string>();
+    const tell = (panel: string, worked: WorkedDrill) => {
+      panels.add(panel);
+      told.push(worked);
+      return Promise.resolve({ sent, isWatched: true });
+    };
+    draw(<DrillPage file={demoYacht("pale-heron")} drill="engine" onDrill={went} tell={tell} />);
+    expect(await screen.findByText("The base gave it a fault. Find it.")).toBeInTheDocument();
+    expect(told[0]).toMatchObject({ drill: "engine", task: "start-and-stop", took: 0, told: [] });
+    // it has it, tells so, and takes the same one no second time
+    await waitFor(() => expect(told.at(-1)).toMatchObject({ took: 1 }));
+    const before = told.length;
+    await waitFor(() => expect(told.length).toBeGreaterThan(before));
+    expect(panels.size).toBe(1);
+    expect(screen.queryByRole("button", { name: "Show me" })).toBeNull();
+  });
+
+  it("goes on where the base cannot be reached", async () => {
+    const tell = jest.fn(() => Promise.reject(new TypeError("no signal")));
+    draw(<DrillPage file={demoYacht("pale-heron")} drill="gas" onDrill={went} tell={tell} />);
+    await screen.findByRole("heading", { level: 1 });
+    await waitFor(() => expect(tell).toHaveBeenCalled());
+    expect(screen.getByText("No mistake")).toBeInTheDocument();
+  });
+
+  it("draws a valve as hers is, in each of its stands", async () => {
+    await open("pale-heron", "head");
+    const intake = within(screen.getByRole("group", { name: "Intake seacock" }));
+    const [whenOpen, shut] = intake.getAllByRole("button").map((stand) => stand.querySelector("svg")?.innerHTML);
+    expect(whenOpen).toBeDefined();
+    expect(whenOpen).not.toBe(shut);
   });
 
   it("tells how one stands, and keeps each run with its task", async () => {

@@ -2,7 +2,7 @@
 import "@/testing/browser-bits";
 import { act, cleanup, fireEvent, screen, within } from "@testing-library/react";
 import { devices } from "@/core/drills/devices";
-import { drillsOf, type HerDrill } from "@/core/drills/from-file";
+import { drillsOf, type HerDrill } from "@/core/drills/hers";
 import { deviceOf } from "@/core/drills/run";
 import { drillCatalogues } from "@/messages/drills";
 import { demoYacht } from "@/testing/demo-yacht";
@@ -11,11 +11,11 @@ import { madeMistakes, type MadeMistake } from "@/testing/drill-mistakes";
 import { draw } from "@/testing/screen";
 import { DrillPage } from "./DrillPage";
 
-jest.mock("@/core/drills/from-file", () => ({
-  ...jest.requireActual<object>("@/core/drills/from-file"),
+jest.mock("@/core/drills/hers", () => ({
+  ...jest.requireActual<object>("@/core/drills/hers"),
   drillsOf: jest.fn(),
 }));
-const { drillsOf: really } = jest.requireActual<{ drillsOf: typeof drillsOf }>("@/core/drills/from-file");
+const { drillsOf: really } = jest.requireActual<{ drillsOf: typeof drillsOf }>("@/core/drills/hers");
 const words = drillCatalogues.en;
 
 let frame: FrameRequestCallback = () => undefined;

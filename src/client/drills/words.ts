@@ -2,7 +2,7 @@ import { useTranslations } from "next-intl";
 import { localize } from "@/core/basics/words";
 import type { Control, Value } from "@/core/drills/control";
 import type { Output } from "@/core/drills/device";
-import type { HerDrill } from "@/core/drills/from-file";
+import type { HerDrill } from "@/core/drills/hers";
 import type { Told } from "@/core/drills/drill";
 import { useLanguage } from "../language/language";
 import type { Translator } from "@/messages/translator";

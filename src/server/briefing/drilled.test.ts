@@ -1,7 +1,7 @@
 import { usualRules } from "@/core/base/rules";
 import { machineOf } from "@/core/briefing/drilled/machine";
 import type { StudyAnswer } from "@/core/briefing/study/answer";
-import { drillsOf } from "@/core/drills/from-file";
+import { drillsOf } from "@/core/drills/hers";
 import { briefingWords } from "@/messages/briefing-words";
 import { fold } from "@/core/handover/fold";
 import { walkState } from "@/core/handover/walk/walk-state";

@@ -1,6 +1,6 @@
 import { mismatch } from "../../../formats/validate";
 import { demoYacht } from "../../../testing/demo-yacht";
-import { drillsOf } from "../../drills/from-file";
+import { drillsOf } from "../../drills/hers";
 import { StudyAnswer } from "../study/answer";
 import { makeBriefingPart } from "../study/make-part";
 import { briefingPlan } from "../study/study";

@@ -1,4 +1,4 @@
-import { drillsOf, type HerDrill } from "../../drills/from-file";
+import { drillsOf, type HerDrill } from "../../drills/hers";
 import type { YachtFile } from "../../yacht/schema";
 import type { Depth } from "../depth";
 import type { DrillRunKept } from "./run";

@@ -1,4 +1,4 @@
-import type { HerDrill } from "../../drills/from-file";
+import type { HerDrill } from "../../drills/hers";
 import type { FittingPurpose, ProcedurePurpose } from "../../yacht/parts/purposes";
 import { servesPurpose } from "../../yacht/purposes";
 import type { System, YachtFile } from "../../yacht/schema";

@@ -1,7 +1,7 @@
 import { drillCheck } from "../../../testing/drill";
 import { demoYacht } from "../../../testing/demo-yacht";
 import { devices } from "../devices";
-import { drillsOf } from "../from-file";
+import { drillsOf } from "../hers";
 import { deviceOf, runDrill, setupFor } from "../run";
 import { shownSteps } from ".";
 

@@ -1,8 +1,8 @@
-import { demoYacht } from "../../testing/demo-yacht";
-import { drillCheck } from "../../testing/drill";
-import { Drill } from "./drill";
-import { drillsOf } from "./from-file";
-import { deviceOf, setupFor } from "./run";
+import { demoYacht } from "../../../testing/demo-yacht";
+import { drillCheck } from "../../../testing/drill";
+import { Drill } from "../drill";
+import { drillsOf } from ".";
+import { deviceOf, setupFor } from "../run";
 
 const yachts = ["pale-heron", "quillback", "cold-harbour", "gannet-rock", "two-lanterns", "little-auk"] as const;
 const of = (slug: (typeof yachts)[number]) => drillsOf(demoYacht(slug));
@@ -87,4 +87,37 @@ it("works a thruster as hers is, told apart by name, and none whose kind her fil
   const { thruster: _kind, ...silent } = file.fittings["thruster-control"]!;
   const without = drillsOf({ ...file, fittings: { ...file.fittings, "thruster-control": silent } });
   expect(without.map(({ device }) => device)).not.toContain("thruster");
+});
+
+it("draws her valves, switches and breakers as they are", () => {
+  // Pale Heron's file: levers in line are open, the bilge switch tips up, middle and down, the breaker is pushed in
+  expect(drill("pale-heron", "head")?.drawn).toMatchObject({
+    intake: { shape: "lever", at: { open: "in-line", shut: "across" } },
+    outlet: { shape: "lever", at: { open: "in-line", shut: "across" } },
+  });
+  expect(drill("pale-heron", "bilge")?.drawn.switch?.at).toMatchObject({ auto: "up", off: "middle", on: "down" });
+  expect(drill("pale-heron", "windlass")?.drawn.breaker).toMatchObject({
+    shape: "push-pull",
+    at: { in: "in", out: "out" },
+  });
+  // a gas bottle is shut clockwise; two engines whose cocks look alike have one drawing
+  expect(drill("cold-harbour", "gas")?.drawn.bottle?.at).toMatchObject({ shut: "clockwise", open: "anticlockwise" });
+  expect(drill("two-lanterns", "engine")?.drawn.seacock?.at).toMatchObject({ open: "in-line" });
+});
+
+it("draws nothing that her file does not tell", () => {
+  const file = demoYacht("pale-heron");
+  const tap = file.gas.main!.tap!;
+  const untold = { ...file, fittings: { ...file.fittings, [tap]: { ...file.fittings[tap]!, opens: undefined } } };
+  expect(drillsOf(untold as typeof file).find(({ device }) => device === "gas")?.drawn).not.toHaveProperty("tap");
+});
+
+it("draws two engines' cocks only where both look alike", () => {
+  const file = demoYacht("two-lanterns");
+  const [key] = Object.entries(file.fittings).find(([, { purpose }]) => purpose === "raw-water-seacock")!;
+  const other = {
+    ...file,
+    fittings: { ...file.fittings, [key]: { ...file.fittings[key]!, opens: "across" as const } },
+  };
+  expect(drillsOf(other).find(({ device }) => device === "engine")?.drawn).not.toHaveProperty("seacock");
 });
