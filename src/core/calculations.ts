@@ -3,6 +3,7 @@ import { walkCalculation } from "./briefing/walk/calc";
 import { compareCalculation } from "./comparison/calc";
 import { drillCalculation } from "./drills/calc";
 import { diagnoseCalculation } from "./faults/diagnose/calc";
+import { berthingCalculation } from "./berthing/calc";
 import { handlingCalculation } from "./handling/calc";
 import { planners } from "./planners";
 import { judgeCalculation } from "./readings/calc";
@@ -18,6 +19,7 @@ export const calculations: readonly Calculation[] = [
   drillCalculation,
   findCalculation,
   handlingCalculation,
+  berthingCalculation,
   judgeCalculation,
   settleCalculation,
   walkCalculation,

@@ -112,7 +112,7 @@ describe("calc", () => {
   it("lists every computation with its schema", () => {
     const listed = JSON.parse(run(["calc", "--list"]).out) as { name: string; schema: object }[];
     expect(listed.map(({ name }) => name)).toEqual([
-      ...["check", "compare", "diagnose", "drill", "find", "handling", "judge", "settle", "walk"],
+      ...["berthing", "check", "compare", "diagnose", "drill", "find", "handling", "judge", "settle", "walk"],
       ...["anchor", "fuel", "power", "reef", "route", "tide", "water"],
     ]);
     expect(JSON.parse(run(["calc", "settle", "--list"]).out)).toEqual([
