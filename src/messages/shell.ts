@@ -75,6 +75,13 @@ export function shellMessages(messages: typeof en): Partial<typeof en> {
     "drill-fault": _drillFault,
     handle: _handle,
     "handle-scene": _handleScene,
+    berthing: _berthing,
+    "berthing-way": _berthingWay,
+    "berthing-post": _berthingPost,
+    "berthing-fender": _berthingFender,
+    "berthing-step": _berthingStep,
+    "berthing-order": _berthingOrder,
+    "berthing-line": _berthingLine,
     table: _table,
     tune: _tune,
     ...rest

@@ -1,5 +1,6 @@
 import { Type, type Static } from "@sinclair/typebox";
 import { Area } from "../../core/area/area";
+import { HerBerth } from "../../core/berthing/schema";
 import { StudyAnswer } from "../../core/briefing/study/answer";
 import type { NotAlone } from "../../core/briefing/study/walk-alone";
 import { Addendum } from "../../core/handover/addenda/addendum";
@@ -226,6 +227,8 @@ export const BoatBook = Type.Object(
     ),
     /** until when the link opens the book; older bases did not say */
     until: Type.Optional(InstantText),
+    /** how she lies at the base, and what beside her; older bases did not say */
+    berth: Type.Optional(HerBerth),
     /** once the check-in is signed */
     afterwards: Type.Union([AddendaView, Type.Null()]),
     skipperId: Uuid,

@@ -6,6 +6,7 @@ import type { PlannerName } from "./names";
 
 // each is fetched by itself, and kept on the device before the signal goes
 const parts = {
+  berth: () => import("./berth/BerthPlanner").then(({ BerthPlanner }) => ({ default: BerthPlanner })),
   anchor: () => import("./anchor/AnchorPlanner").then(({ AnchorPlanner }) => ({ default: AnchorPlanner })),
   watch: () => import("./watch/AnchorWatch").then(({ AnchorWatch }) => ({ default: AnchorWatch })),
   reef: () => import("./reef/ReefPlanner").then(({ ReefPlanner }) => ({ default: ReefPlanner })),
@@ -16,6 +17,7 @@ const parts = {
   log: () => import("./log/CrewLog").then(({ CrewLog }) => ({ default: CrewLog })),
   back: () => import("./back/WayBackPlanner").then(({ WayBackPlanner }) => ({ default: WayBackPlanner })),
 };
+const Berth = lazy(parts.berth);
 const Anchor = lazy(parts.anchor);
 const Watch = lazy(parts.watch);
 const Reef = lazy(parts.reef);
@@ -39,6 +41,7 @@ interface Props {
 export function PlannerPage({ name, of, store, log, go, onBack }: Props) {
   return (
     <Suspense fallback={null}>
+      {name === "berth" && <Berth of={of} onBack={onBack} />}
       {name === "anchor" && <Anchor of={of} onBack={onBack} onWatch={() => go("watch")} />}
       {name === "watch" && <Watch of={of} onBack={onBack} />}
       {name === "reef" && <Reef of={of} onBack={onBack} />}

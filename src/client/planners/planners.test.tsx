@@ -41,6 +41,8 @@ const of = (change: Partial<OfBoat> = {}): OfBoat => ({
     },
     tide: { from: simulatedTideFrom, turns: simulatedTide(Date.parse(now), Date.parse("2027-06-16T08:00:00Z")) },
   },
+  berth: null,
+  windLimitKn: null,
   area: parseAs(Area, JSON.parse(readFileSync("demo/area.geojson", "utf8"))),
   now,
   ...change,

@@ -1,4 +1,5 @@
 import { Type, type Static } from "@sinclair/typebox";
+import { AreaBerth } from "./berths";
 
 const open = { additionalProperties: true } as const;
 
@@ -87,6 +88,8 @@ export const Area = Type.Object(
     wasteNm: Type.Optional(Type.Number({ minimum: 0, maximum: 50 })),
     /** local rules, a sentence each */
     rules: Type.Optional(Type.Array(text(300), { maxItems: 20 })),
+    /** the base's own berths, by what its yachts' berths are called */
+    berths: Type.Optional(Type.Array(AreaBerth, { maxItems: 300 })),
     features: Type.Array(AreaFeature, { maxItems: 500 }),
   },
   open,

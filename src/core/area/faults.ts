@@ -11,6 +11,8 @@ export interface AreaFault {
 
 /** Further from the base than any charter of a week goes: more likely latitude and longitude the wrong way round. */
 const farNm = 300;
+/** A berth of the base is no farther from it than this. */
+const berthNm = 5;
 const isOnEarth = ([lon = NaN, lat = NaN]: Position) => Math.abs(lon) <= 180 && Math.abs(lat) <= 90;
 
 /** Everything that would be drawn wrongly or could not be steered for; empty where the area can be used. */
@@ -40,6 +42,16 @@ export function areaFaults(area: Area): AreaFault[] {
     const same = `${kind} ${name.trim().toLowerCase()}`;
     if (seen.has(same) && !isGround) faults.push({ path: `${path}/properties/name`, code: "name-twice", name });
     seen.set(same, i);
+  });
+  const called = new Set<string>();
+  (area.berths ?? []).forEach(({ name, position }, i) => {
+    const path = `/berths/${i}`;
+    const at = name.trim().toLowerCase();
+    if (called.has(at)) faults.push({ path: `${path}/name`, code: "name-twice", name });
+    called.add(at);
+    if (!isOnEarth(position)) faults.push({ path: `${path}/position`, code: "off-the-earth", name });
+    else if (isOnEarth(home) && distanceNm(home, position) > berthNm)
+      faults.push({ path: `${path}/position`, code: "far-away", name });
   });
   return faults;
 }

@@ -25,6 +25,20 @@ export type BerthLie = Static<typeof BerthLie>;
 export const Neighbour = fields({ offsetM: figure(), lengthM: positive(), beamM: positive() });
 export type Neighbour = Static<typeof Neighbour>;
 
+/** Her berth as the base tells it, and who lies beside her; a stranger is taken for a boat that fits there. */
+export const HerBerth = fields({
+  lie: BerthLie,
+  beside: Type.Array(
+    fields({
+      berth: Type.String(),
+      isKnown: Type.Boolean(),
+      ...{ offsetM: figure(), lengthM: positive(), beamM: positive() },
+    }),
+  ),
+  depthM: Type.Union([Type.Number(), Type.Null()]),
+});
+export type HerBerth = Static<typeof HerBerth>;
+
 /** A boat at her berth, what blows there, and who is aboard. */
 export const BerthingInput = fields({
   boat: HandledBoat,

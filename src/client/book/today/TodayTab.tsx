@@ -51,6 +51,7 @@ export function TodayTab({
       {stage === "before" && <WhenAndWhere store={store} />}
       {stage !== "after" && <Button onClick={() => go("drill")}>{t("book.drills")}</Button>}
       {stage !== "after" && <Button onClick={() => go("handle")}>{t("book.handle")}</Button>}
+      {book.berth && stage !== "after" && <Button onClick={() => go("berth")}>{t("book.leave")}</Button>}
       {mayStudy && book.crew && <CrewPart book={book} />}
       {mayStudy && <BringAlong />}
       {stage === "under-way" && <ClockWarning aheadMin={store.clockAheadMin} />}

@@ -16,6 +16,8 @@ export function useOfBoat({ book }: BookStore, log: readonly KeptLog[]): OfBoat 
       readings: [...(book.readings ?? []), ...roundReadings(log.map(({ entry }) => entry))],
       outlook: book.outlook ?? null,
       area: book.area ?? null,
+      berth: book.berth ?? null,
+      windLimitKn: book.terms?.windLimitKn ?? null,
       now,
     }),
     [book, log, now],

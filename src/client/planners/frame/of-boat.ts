@@ -1,4 +1,5 @@
 import { useSyncExternalStore } from "react";
+import type { HerBerth } from "@/core/berthing/schema";
 import type { Area } from "@/core/area/area";
 import type { AboardReading } from "@/core/underway/readings";
 import type { Outlook } from "@/core/weather/outlook";
@@ -14,6 +15,10 @@ export interface OfBoat {
   readings: readonly AboardReading[];
   outlook: Outlook | null;
   area: Area | null;
+  /** how she lies at the base; null where that tells nothing of it */
+  berth: HerBerth | null;
+  /** above which wind she stays, by the base and her own file */
+  windLimitKn: number | null;
   /** now, by this device's clock; a minute old at most */
   now: string;
 }

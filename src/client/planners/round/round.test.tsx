@@ -16,6 +16,8 @@ const of: OfBoat = {
     file: demoYacht("little-auk"),
     persons: 2,
     timeZone: "Atlantic/Azores",
+    berth: null,
+    windLimitKn: null,
     area: null,
     outlook: null,
   },

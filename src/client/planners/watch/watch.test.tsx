@@ -12,6 +12,8 @@ const of: OfBoat = {
     file: demoYacht("pale-heron"),
     persons: 4,
     timeZone: "Atlantic/Azores",
+    berth: null,
+    windLimitKn: null,
     area: null,
     outlook: null,
   },
