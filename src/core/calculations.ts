@@ -13,13 +13,13 @@ import { findCalculation } from "./yacht/finder/calc";
 
 /** Every computation that the command line and the routes offer, by name. */
 export const calculations: readonly Calculation[] = [
+  berthingCalculation,
   checkCalculation,
   compareCalculation,
   diagnoseCalculation,
   drillCalculation,
   findCalculation,
   handlingCalculation,
-  berthingCalculation,
   judgeCalculation,
   settleCalculation,
   walkCalculation,

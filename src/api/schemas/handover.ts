@@ -10,6 +10,7 @@ import { Permit } from "../../core/handover/permit";
 import { Manifest, Signature, SignatureContents } from "../../core/handover/seal";
 import { standingProblems, type StandingProblem } from "../../core/handover/standing";
 import { YachtFile } from "../../core/yacht/schema";
+import { LeavingBerth } from "./leaving";
 import { FactorCode } from "./second-factor";
 import { ToldTrouble } from "./told-trouble";
 
@@ -50,6 +51,8 @@ export const HandoverBundle = Type.Object(
     file: YachtFile,
     /** at check-in: the waters of the base, where it has told them */
     area: Type.Optional(Area),
+    /** at check-in: how she leaves her berth; not where the base tells nothing of it, nor in bundles of before */
+    leaving: Type.Optional(LeavingBerth),
     /** the yacht's short name; not in bundles that a device kept from before */
     slug: Type.Optional(Type.String()),
     base: Type.Object(

@@ -69,7 +69,7 @@ export function OpenBook({ store }: { store: BookStore }) {
           />
         )}
         {route.at === "drill" && <DrillsOfBook store={store} drill={route.drill} onDrill={goDrill} />}
-        {route.at === "handle" && <HandleLater file={file} />}
+        {route.at === "handle" && <HandleLater file={file} of={of} />}
         {route.at === "plan" && <PlanTab file={file} route={route} go={go} />}
         {route.at === "area" && book.area && <AreaTab area={book.area} onBack={() => go("today")} />}
         {route.at === "papers" && <PapersTab store={store} />}

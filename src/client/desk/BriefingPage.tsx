@@ -10,6 +10,8 @@ import type { Question } from "@/core/briefing/questions";
 import type { FileChange } from "@/core/yacht/changes";
 import { localizeFigures } from "@/core/yacht/figures";
 import type { YachtFile } from "@/core/yacht/schema";
+import type { LeavingBerth } from "@/api/schemas/leaving";
+import { LeavingLater } from "../planners/berth/LeavingLater";
 import type { CallView, StayView } from "@/api/schemas/desk";
 import { changeWords } from "@/messages/change-words";
 import { depthReasonWords } from "@/messages/depth-words";
@@ -40,6 +42,7 @@ interface Props {
   checks: Record<string, { option: string; right: boolean }>;
   /** what was drilled beforehand, in words */
   drilled: readonly string[];
+  leaving: LeavingBerth | null;
 }
 
 /** The briefer's sheet: what changed on her, what is odd, what this crew got wrong or asks, what the last crew called about. */
@@ -101,6 +104,11 @@ export function BriefingPage(props: Props) {
           lines={handsOn.map((each) => `${localize(each.topic.title)}: ${depthReasonWords(t, each.reasons)}`)}
         />
         <Part title={t("briefing-sheet.drilled")} empty={t("briefing-sheet.nothing-drilled")} lines={drilled} />
+        {props.leaving && (
+          <DeskPart title={t("briefing-sheet.leaving")}>
+            <LeavingLater stay={stay.reference} file={file} leaving={props.leaving} />
+          </DeskPart>
+        )}
         <OpenDrills stayId={stay.stayId} file={file} />
         <Part
           title={t("briefing-sheet.last-calls")}

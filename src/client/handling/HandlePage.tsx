@@ -1,8 +1,12 @@
 "use client";
 import { useTranslations } from "next-intl";
 import { useState } from "react";
+import { berthScene } from "@/core/berthing/scene";
 import { handledFrom } from "@/core/handling/from-file";
-import { scenes } from "@/core/handling/scenes";
+import { scenes, type Scene } from "@/core/handling/scenes";
+import { fitsIn } from "@/core/berthing/lie";
+import { berthKnown } from "@/core/underway/berth";
+import type { OfBoat } from "../planners/frame/of-boat";
 import type { YachtFile } from "@/core/yacht/schema";
 import { Choice } from "@/ui/Choice";
 import drills from "../drills/Drills.module.css";
@@ -12,19 +16,26 @@ import { HandlePanel } from "./HandlePanel";
 /** Winds that are tried, kn. */
 const winds = ["0", "8", "15", "22"] as const;
 
+interface Props {
+  file: YachtFile;
+  /** how she lies at the base, and what blows there; nothing where nobody told */
+  of?: Pick<OfBoat, "berth" | "outlook" | "persons" | "now">;
+}
+
 /** Leaving and coming back, tried beforehand with her own figures. */
-export const HandlePage = ({ file }: { file: YachtFile }) => (
+export const HandlePage = (props: Props) => (
   <WithDrillWords>
-    <Tried file={file} />
+    <Tried {...props} />
   </WithDrillWords>
 );
 
-function Tried({ file }: { file: YachtFile }) {
+function Tried({ file, of }: Props) {
   const t = useTranslations();
-  const [name, setName] = useState(scenes[0]?.name ?? "");
+  const [all] = useState(() => [...ownScene(file, of), ...scenes]);
+  const [name, setName] = useState(all[0]?.name ?? "");
   const [wind, setWind] = useState<(typeof winds)[number]>("15");
   const handled = handledFrom(file);
-  const scene = scenes.find((each) => each.name === name);
+  const scene = all.find((each) => each.name === name);
   if (!handled || !scene) return <p>{t("handle.none")}</p>;
   return (
     <div className={drills.page}>
@@ -32,7 +43,7 @@ function Tried({ file }: { file: YachtFile }) {
       <p>{t("handle.words")}</p>
       <Choice
         label={t("handle.scene")}
-        options={scenes.map(({ name: value }) => ({ value, word: t(`handle-scene.${value as "wind-off"}`) }))}
+        options={all.map(({ name: value }) => ({ value, word: t(`handle-scene.${value as "wind-off"}`) }))}
         value={name}
         onChoose={setName}
       />
@@ -46,4 +57,12 @@ function Tried({ file }: { file: YachtFile }) {
       <p className={drills.simulated}>{t("handle.simulated")}</p>
     </div>
   );
+}
+
+/** Her own berth in the wind of now, where the base tells it and she fits in. Where nobody knows the wind it blows on to the quay, which is the harder. */
+function ownScene(file: YachtFile, of: Props["of"]): Scene[] {
+  const boat = handledFrom(file)?.boat;
+  if (!boat || !of?.berth || !fitsIn(boat, of.berth)) return [];
+  const wind = berthKnown(of.outlook, of.persons, of.now).windFromDeg;
+  return [berthScene(of.berth, wind?.value ?? of.berth.lie.outDeg)];
 }

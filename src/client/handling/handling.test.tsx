@@ -44,6 +44,26 @@ describe("leaving and coming back", () => {
     expect(screen.getByText(/^Done in \d+ seconds\. Nothing touched$/)).toBeInTheDocument();
   });
 
+  it("begins at her own berth where the base tells it, with its lines, and leaves it out where she does not fit", async () => {
+    const file = demoYacht("pale-heron");
+    const lie = { lies: "stern-to", outDeg: 190, widthM: 5.8, lazyLines: true } as const;
+    const beside = [{ berth: "A3", isKnown: false, offsetM: -5.8, lengthM: 12, beamM: 4 }];
+    const of = {
+      berth: { lie: { ...lie }, beside, depthM: 3 },
+      outlook: null,
+      persons: 3,
+      now: "2027-06-12T10:00:00Z",
+    };
+    const person = draw(<HandlePage file={file} of={of} />);
+    await person.click(await screen.findByRole("button", { name: "Slip the port lazy line" }));
+    expect(button("Out of her own berth.")).toHaveAttribute("aria-pressed", "true");
+    expect(screen.queryByRole("button", { name: "Slip the port lazy line" })).toBeNull();
+    cleanup();
+    draw(<HandlePage file={file} of={{ ...of, berth: { ...of.berth, lie: { ...lie, widthM: 2 } } }} />);
+    await screen.findByRole("heading", { level: 1 });
+    expect(screen.queryByRole("button", { name: "Out of her own berth." })).toBeNull();
+  });
+
   it("says what she does in words beside the picture, and stands still while it is paused", async () => {
     const person = await open("pale-heron");
     fireEvent.change(screen.getByRole("slider", { name: /^Lever/ }), { target: { value: "0.5" } });

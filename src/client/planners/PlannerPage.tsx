@@ -41,7 +41,7 @@ interface Props {
 export function PlannerPage({ name, of, store, log, go, onBack }: Props) {
   return (
     <Suspense fallback={null}>
-      {name === "berth" && <Berth of={of} onBack={onBack} />}
+      {name === "berth" && <Berth of={{ ...of, position: of.area?.base.position ?? null }} onBack={onBack} />}
       {name === "anchor" && <Anchor of={of} onBack={onBack} onWatch={() => go("watch")} />}
       {name === "watch" && <Watch of={of} onBack={onBack} />}
       {name === "reef" && <Reef of={of} onBack={onBack} />}

@@ -7,6 +7,7 @@ import type { YachtFile } from "@/core/yacht/schema";
 import { Button } from "@/ui/Button";
 import { HullIcon } from "@/ui/plan/HullIcon";
 import { useHandover } from "../store/handover-context";
+import { LeavingLater } from "../planners/berth/LeavingLater";
 import { SaveWords } from "../frame/Footer";
 import footer from "../frame/Footer.module.css";
 import shell from "../frame/Frame.module.css";
@@ -246,6 +247,7 @@ function Behind({ walk: { briefing, state } }: { walk: Walk }) {
 
 function Finished({ walk: { state } }: { walk: Walk }) {
   const t = useTranslations("walk");
+  const { leaving, charter, file } = useHandover().bundle;
   const standings = [...state.standing.values()];
   const shown = standings.filter((each) => each.step === "shown");
   const open = state.questions.filter((question) => !question.answered);
@@ -264,6 +266,7 @@ function Finished({ walk: { state } }: { walk: Walk }) {
           <li key={question.id}>{question.words}</li>
         ))}
       </ul>
+      {leaving && <LeavingLater stay={charter.reference} file={file} leaving={leaving} />}
     </div>
   );
 }

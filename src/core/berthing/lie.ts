@@ -2,7 +2,7 @@ import { InputError } from "../basics/calculation";
 import { radPerDeg, vectorTo, type Point } from "../handling/frames";
 import { outlineOf } from "../handling/outline";
 import type { HandledBoat, HandledLine, HandlingInput } from "../handling/schema";
-import type { BerthingInput, Neighbour } from "./schema";
+import type { BerthingInput, HerBerth, Neighbour } from "./schema";
 
 /** Fenders, and a step's width at the end she has to the quay, m. */
 const fenderM = 0.3;
@@ -66,6 +66,17 @@ export function lain({ boat, berth, neighbours = [] }: BerthingInput): Lain {
       ? 1.3 * lengthM
       : Math.max(stepM + 2, berth.postsM ?? 0, ...neighbours.map((each) => stepM + each.lengthM)) + 1,
   };
+}
+
+/** Whether a boat can lie at a berth as it is told. */
+export function fitsIn(boat: HandledBoat, berth: HerBerth): boolean {
+  try {
+    lain({ boat, berth: berth.lie, wind: { fromDeg: 0, kn: 0 }, crew: 1 });
+    return true;
+  } catch (error) {
+    if (error instanceof InputError) return false;
+    throw error;
+  }
 }
 
 type At = (alongM: number, outM: number) => [number, number];

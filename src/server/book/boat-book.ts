@@ -3,8 +3,6 @@ import { rulesFrom, type BaseRules } from "@/core/base/rules";
 import { wallClock } from "@/core/basics/wall-clock";
 import { withExtras } from "@/core/extras/aboard";
 import type { CharterTerms } from "@/core/settlement/terms";
-import type { Area } from "@/core/area/area";
-import { herBerth } from "@/core/berthing/from-area";
 import { fold } from "@/core/handover/fold";
 import { mainValue } from "@/core/handover/state";
 import { studiedRevision } from "@/core/briefing/study/studied-revision";
@@ -22,6 +20,7 @@ import { learnedOf } from "./learned";
 import { answersOfAll } from "../db/calls";
 import { outlookNow } from "../weather/outlook";
 import { bookUntil } from "../auth/book-link";
+import { berthOf } from "../area/leaving";
 import { currentArea } from "../db/area";
 import { currentBase } from "../db/base";
 import { currentRules } from "../db/base-rules";
@@ -29,7 +28,7 @@ import { findStay, languageOfCharter, staysOfCharter } from "../db/charters";
 import { comingOf } from "../db/coming";
 import { crewOf } from "../db/crew";
 import type { Queryable } from "../db/pool";
-import { findYacht, listYachts, yachtFileAt } from "../db/yachts";
+import { findYacht, yachtFileAt } from "../db/yachts";
 import { studyAnswersOf } from "../db/study";
 import { knownFaultsOfAll } from "../db/fault-orders";
 import { hiredOf } from "../db/hired-extras";
@@ -85,7 +84,7 @@ export async function boatBook(
     },
     crew: await crewOf(db, stay.stayId),
     arrives: await arrivalOf(db, stay.stayId, base.timeZone),
-    ...(told ? { area: told.area, ...(await berthOf(db, told.area, yacht)) } : {}),
+    ...(told ? { area: told.area, ...(await berthOf(db, yacht, told.area)) } : {}),
     ...(checkIn?.sealedAt ? { readings: await readingsAt(db, checkIn.id, file) } : {}),
     log: await boatLogOf(db, stay.stayId),
     knownFaults: (await knownFaultsOfAll(db, [stay.yachtId])).get(stay.yachtId) ?? [],
@@ -111,20 +110,6 @@ export async function boatBook(
     until: bookUntil(stay.endsAt),
     settlement: stay.settledAt === null ? null : await settledBook(db, stay.stayId),
   };
-}
-
-/** How she lies at the base, and which yachts of it lie beside her. */
-async function berthOf(
-  db: Queryable,
-  { berths = [] }: Area,
-  { slug, berth }: { slug: string; berth: string },
-): Promise<Pick<BoatBook, "berth">> {
-  const fleet = (await listYachts(db)).map(({ slug: of, berth: at, file: { particulars } }) => ({
-    ...{ slug: of, berth: at, lengthM: particulars.lengthM, beamM: particulars.beamM },
-  }));
-  const hers = fleet.find((each) => each.slug === slug);
-  const lies = hers ? herBerth(berths, { ...hers, berth }, fleet) : null;
-  return lies ? { berth: lies } : {};
 }
 
 /** The charter's other yachts with what was signed of them, where it was changed over under way. */

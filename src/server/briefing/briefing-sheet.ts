@@ -3,6 +3,8 @@ import { briefingPlan, walkMinutes, type BriefingPlan } from "@/core/briefing/st
 import { fileChanges, type FileChange } from "@/core/yacht/changes";
 import type { YachtFile } from "@/core/yacht/schema";
 import type { CallView, StayView } from "@/api/schemas/desk";
+import type { LeavingBerth } from "@/api/schemas/leaving";
+import { leavingOf } from "../area/leaving";
 import { currentRules } from "../db/base-rules";
 import { callsOf, callsOfLastStay } from "../db/calls";
 import { lastBriefed } from "../db/handovers";
@@ -23,6 +25,8 @@ export interface BriefingSheet {
   studied: boolean;
   lastCalls: CallView[];
   calls: CallView[];
+  /** how she leaves her berth; null where the base tells nothing of it */
+  leaving: LeavingBerth | null;
 }
 
 /** Reckons the briefing sheet of a stay. */
@@ -44,5 +48,6 @@ export async function briefingSheet(db: Queryable, stay: StayView, personId: str
     minutes: walkMinutes(yacht.file, plan.minutes),
     lastCalls: await callsOfLastStay(db, stay.yachtId, stay.startsAt),
     calls: await callsOf(db, stay.stayId),
+    leaving: await leavingOf(db, stay, yacht.file),
   };
 }

@@ -5,6 +5,10 @@ import { fold } from "@/core/handover/fold";
 import { mainCell, photosOf, remarksOf } from "@/core/handover/state";
 import { lineSubject } from "@/core/handover/lines";
 import type { HandoverBundle } from "@/api/schemas/handover";
+import type { StayView } from "@/api/schemas/desk";
+import { rulesFrom } from "@/core/base/rules";
+import type { YachtFile } from "@/core/yacht/schema";
+import { leavingOf } from "../area/leaving";
 import { now } from "../clock";
 import { currentArea } from "../db/area";
 import { currentBase } from "../db/base";
@@ -53,10 +57,21 @@ export async function handoverBundle(
     before: handover.checkInId ? await valuesOf(db, handover.checkInId) : {},
     changes: await changesSinceStudy(db, handover.yachtId, studied?.revision ?? null, handover.revision, file),
     ...(handover.kind === "check-in" ? await areaOf(db) : {}),
+    ...(handover.kind === "check-in" ? await leaves(db, stay, file, handover.list.rules) : {}),
     ...(handover.kind === "check-out" ? { troubles: await toldTroubles(db, handover.stayId, file) } : {}),
     ...(await heardBy(db, handover, grant)),
     serverTime: now(),
   };
+}
+
+async function leaves(
+  db: Queryable,
+  stay: StayView,
+  file: YachtFile,
+  rules: HandoverBundle["list"]["rules"],
+): Promise<Pick<HandoverBundle, "leaving">> {
+  const leaving = await leavingOf(db, stay, file, rules && rulesFrom(rules));
+  return leaving ? { leaving } : {};
 }
 
 /** The waters of the base, where it has told them: they are briefed from, and taken along. */

@@ -19,35 +19,48 @@ import { CrewOrders } from "./CrewOrders";
 import { useBerthing } from "./useBerthing";
 import { WaysTried } from "./WaysTried";
 
-interface Props {
-  of: OfBoat;
+/** What the plan of leaving goes by. */
+export type OfLeaving = Pick<OfBoat, "stay" | "file" | "persons" | "outlook" | "berth" | "windLimitKn" | "now"> & {
+  /** of the base; null where nobody told */
+  position: readonly number[] | null;
+};
+
+interface FrameProps {
   onBack: () => void;
+  /** where the way back leads */
+  back: string | undefined;
+}
+
+interface Props {
+  of: OfLeaving;
+  onBack: () => void;
+  back?: string;
 }
 
 /** Leaving the berth: which way out stays clear in this wind, and who does what. */
-export const BerthPlanner = ({ of, onBack }: Props) => (
+export const BerthPlanner = ({ of, onBack, back }: Props) => (
   <WithDrillWords>
-    {of.berth ? <Leaving of={of} berth={of.berth} onBack={onBack} /> : <Untold onBack={onBack} />}
+    {of.berth ? <Leaving of={of} berth={of.berth} {...{ onBack, back }} /> : <Untold onBack={onBack} back={back} />}
   </WithDrillWords>
 );
 
-function Untold({ onBack }: { onBack: () => void }) {
+function Untold({ onBack, back }: Pick<FrameProps, "onBack" | "back">) {
   const t = useTranslations("berthing");
   return (
-    <PlannerFrame title={t("title")} onBack={onBack}>
+    <PlannerFrame title={t("title")} {...{ onBack, back }}>
       <NoAnswer>{t("untold")}</NoAnswer>
     </PlannerFrame>
   );
 }
 
-function Leaving({ of, berth, onBack }: Props & { berth: HerBerth }) {
+function Leaving({ of, berth, onBack, back }: FrameProps & { of: OfLeaving; berth: HerBerth }) {
   const t = useTranslations() as unknown as Translator;
   const [free, setFree] = useState<ReadonlySet<string>>(() => new Set());
   const [chosen, setChosen] = useState<string | null>(null);
   const corrected = usePlanner(of.stay, "berth", berthFields, () => berthKnown(of.outlook, of.persons, of.now));
   const leaving = {
     ...{ berth, free, windLimitKn: of.windLimitKn },
-    isDark: of.area ? isDark(of.now, of.area.base.position) : false,
+    isDark: of.position !== null && isDark(of.now, [...of.position]),
   };
   const asked = berthInput(of.file, leaving, corrected.figures);
   const planned = useBerthing("input" in asked ? asked.input : null);
@@ -56,7 +69,7 @@ function Leaving({ of, berth, onBack }: Props & { berth: HerBerth }) {
   return (
     <PlannerFrame
       title={t("berthing.title")}
-      onBack={onBack}
+      {...{ onBack, back }}
       picture={shown && way && "input" in asked && <BerthPicture input={asked.input} shown={shown} way={way.way} />}
     >
       {"fault" in asked && <NoAnswer>{t("handle.none")}</NoAnswer>}

@@ -7,8 +7,7 @@ import { parseAs } from "@/formats/validate";
 import { simulatedDay, simulatedHours } from "@/stand-ins/weather-feed";
 import { demoYacht } from "@/testing/demo-yacht";
 import { draw } from "@/testing/screen";
-import type { OfBoat } from "../frame/of-boat";
-import { BerthPlanner } from "./BerthPlanner";
+import { BerthPlanner, type OfLeaving } from "./BerthPlanner";
 
 // three trials instead of twenty: each takes its time here
 jest.mock("@/core/berthing/shown", () => {
@@ -23,26 +22,23 @@ const lying = (slug: string, berth: string) => {
   const { lengthM, beamM } = demoYacht(slug).particulars;
   return { berth, lengthM, beamM };
 };
-const of = (slug: string, berth: string | null, change: Partial<OfBoat> = {}): OfBoat => ({
+const of = (slug: string, berth: string | null, change: Partial<OfLeaving> = {}): OfLeaving => ({
   stay: `stay-${slug}`,
   file: demoYacht(slug),
   persons: 4,
-  backAt: "2027-06-19T09:00:00.000Z",
-  timeZone: zone,
-  readings: [],
   outlook: {
     at: "2027-06-14T09:30:00.000Z",
     wind: { from: "simulated forecast", hours: simulatedHours(simulatedDay("2027-06-14"), zone) },
     tide: null,
   },
-  area,
+  position: area.base.position,
   berth: berth === null ? null : herBerth(area.berths ?? [], lying(slug, berth), []),
   windLimitKn: 25,
   now,
   ...change,
 });
 const back = jest.fn();
-const open = (its: OfBoat) => draw(<BerthPlanner of={its} onBack={back} />);
+const open = (its: OfLeaving) => draw(<BerthPlanner of={its} onBack={back} />);
 /** Types a figure of the planner. */
 async function type(person: ReturnType<typeof open>, row: RegExp, value: string) {
   const button = await screen.findByRole("button", { name: row });

@@ -44,6 +44,7 @@ export default async function BriefingRoute({ params }: Props) {
       own={plan.state.questions}
       marks={Object.fromEntries(plan.state.marks)}
       checks={Object.fromEntries(plan.state.checks)}
+      leaving={page.leaving}
       drilled={plan.drilled.flatMap(briefedDrills).map((drill) => drilledWords(t, drill))}
     />
   );
