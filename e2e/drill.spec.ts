@@ -117,15 +117,39 @@ test("leaving the quay is tried on a telephone: nothing runs over the edge, axe 
   await page.clock.install({ time: new Date("2027-06-12T10:12:00Z") });
   await openBook(page, "demo-boat-book-pale-heron-1052", "405162");
   await page.getByRole("button", { name: "Try leaving and coming back" }).click();
-  await expect(page.getByText("Nothing touched")).toBeVisible();
+  await expect(page.getByText("Nothing touched · No mistake")).toBeVisible();
+  // it begins at her own berth; here the quay is wanted, with the wind off it
+  await expect(page.getByRole("button", { name: "Slip the port lazy line" })).toBeVisible();
+  await page.getByRole("button", { name: "Off the quay, the wind blows her off." }).click();
   for (const line of ["bow line", "stern line", "fore spring", "aft spring"])
     await page.getByRole("button", { name: `Slip the ${line}` }).click();
   const axe = await new AxeBuilder({ page }).analyze();
   expect(axe.violations.map(({ id, nodes }) => [id, nodes.map(({ html }) => html)])).toEqual([]);
   expect(await page.evaluate(() => document.documentElement.scrollWidth - innerWidth)).toBe(0);
   await page.clock.runFor(60_000);
-  await expect(page.getByText(/^Done in \d+ seconds\. Nothing touched$/)).toBeVisible();
+  await expect(page.getByText(/^Done in \d+ seconds\. Nothing touched/)).toBeVisible();
 });
+
+test("leaving the berth is planned on a telephone without signal: drawn, nothing over the edge, axe finds nothing", async ({
+  page,
+  context,
+}) => {
+  await page.clock.install({ time: new Date("2027-06-12T10:12:00Z") });
+  await openBook(page, "demo-boat-book-pale-heron-1058", "731904");
+  await expect(page.getByText(/Ready for no signal/).first()).toBeVisible({ timeout: 120_000 });
+  await context.setOffline(true);
+  await page.getByRole("button", { name: /^Leave the berth/ }).click();
+  await expect(page.getByRole("region", { name: "Ways out that were tried" })).toBeVisible({ timeout: 60_000 });
+  await expect(page.getByRole("img", { name: /from above, wind \d+ knots/ })).toBeVisible();
+  expect(await page.evaluate(() => document.documentElement.scrollWidth - innerWidth)).toBe(0);
+  const axe = await new AxeBuilder({ page }).analyze();
+  expect(axe.violations.map(({ id, nodes }) => [id, nodes.map(({ html }) => html)])).toEqual([]);
+  // more wind than the base lets anybody out in
+  await page.getByRole("button", { name: /^Wind at the berth/ }).click();
+  await page.getByRole("textbox", { name: /Wind at the berth/ }).fill("32");
+  await expect(page.getByText(/^More wind than the base’s limit/)).toBeVisible({ timeout: 60_000 });
+});
+
 
 test("who briefs looks on from the desk and gives a fault to the telephone, which begins anew", async ({
   page,

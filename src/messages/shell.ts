@@ -74,6 +74,8 @@ const notInShell: readonly (keyof typeof en)[] = [
   "drill-fault",
   "handle",
   "handle-scene",
+  "handle-mistake",
+  "handle-cost",
   "berthing",
   "berthing-way",
   "berthing-post",

@@ -47,8 +47,9 @@ export function HandleControls({ run, t }: { run: HandlingRun; t: Translator }) 
       {run.fast.length > 0 && (
         <div className={drills.senses} role="group" aria-label={t("handle.lines")}>
           {run.fast.map((line) => (
-            <Button key={line} onClick={() => run.slip(line)}>
+            <Button key={line} aria-label={t(`handle.slip-${line as "bow-line"}`)} onClick={() => run.slip(line)}>
               {t(`handle.slip-${line as "bow-line"}`)}
+              <small>{t("handle.holds", { kn: Math.round(run.loadOf(line) / 100) / 10 })}</small>
             </Button>
           ))}
         </div>

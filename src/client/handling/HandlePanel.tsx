@@ -58,13 +58,24 @@ export function HandlePanel({ boat, scene, windKn }: Props) {
 
 function standsWords(run: HandlingRun, t: Translator): string {
   const { doneAt, touches } = run;
-  const touched = t("handle.touches", { touches });
+  const touched = [
+    t("handle.touches", { touches }),
+    t("drill.mistakes", { mistakes: run.mistakes.length }),
+    run.thrust.bursts > 0
+      ? t("handle.bursts", { bursts: run.thrust.bursts, seconds: Math.round(run.thrust.seconds) })
+      : "",
+  ]
+    .filter((words) => words !== "")
+    .join(" · ");
   return doneAt === null ? touched : t("handle.done", { seconds: Math.round(doneAt), touched });
 }
 
 /** What was touched, what came tight and what parted, newest first. */
 function Told({ run, t }: { run: HandlingRun; t: Translator }) {
-  const told = run.events.toReversed();
+  const told = [
+    ...run.events.map((event) => ({ ...event, isMistake: false as const })),
+    ...run.mistakes.map((mistake) => ({ ...mistake, isMistake: true as const })),
+  ].toSorted((a, b) => b.at - a.at);
   const words = ({ code, speedMs, of }: HandlingEvent) =>
     t(`handle.${code}`, { speed: speedMs, line: of === undefined ? "" : t(`handle.${of as "bow-line"}`) });
   return (
@@ -74,10 +85,12 @@ function Told({ run, t }: { run: HandlingRun; t: Translator }) {
       <ol>
         {told.map((each) => (
           <li
-            key={`${each.at} ${each.code} ${each.of ?? ""}`}
-            data-mistake={each.code === "struck" || each.code === "line-broken" ? "" : undefined}
+            key={`${each.at} ${each.code} ${each.isMistake ? "" : (each.of ?? "")}`}
+            data-mistake={each.isMistake || each.code === "struck" || each.code === "line-broken" ? "" : undefined}
           >
-            <span>{t("handle.at", { seconds: Math.round(each.at) })}</span> {words(each)}
+            <span>{t("handle.at", { seconds: Math.round(each.at) })}</span>{" "}
+            {each.isMistake ? t(`handle-mistake.${each.code}`) : words(each)}
+            {each.isMistake && <small>{t(`handle-cost.${each.code}`)}</small>}
           </li>
         ))}
       </ol>

@@ -32,6 +32,13 @@ export function SceneView({ run, words }: { run: HandlingRun; words: string }) {
           const [x, y] = placeOf(motion, boatAtM);
           return <line key={id} x1={x} y1={-y} x2={shoreAtM[0]} y2={-shoreAtM[1]} data-line="" />;
         })}
+      {run.ghost && (
+        <polygon
+          points={hull.join(" ")}
+          transform={`translate(${run.ghost.x} ${-run.ghost.y}) rotate(${run.ghost.heading / radPerDeg})`}
+          data-ghost=""
+        />
+      )}
       <g transform={`translate(${motion.x} ${-motion.y}) rotate(${motion.heading / radPerDeg})`}>
         <polygon points={hull.join(" ")} data-hull="" />
         {(boat.rudders ?? []).map(({ atM: [ahead, side] }) => (

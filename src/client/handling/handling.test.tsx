@@ -34,14 +34,14 @@ const button = (name: string) => screen.getByRole("button", { name });
 describe("leaving and coming back", () => {
   it("has lever, helm and lines of hers, and tells what was touched", async () => {
     const person = await open("pale-heron");
-    expect(screen.getByText("Nothing touched")).toBeInTheDocument();
+    expect(screen.getByText("Nothing touched · No mistake")).toBeInTheDocument();
     expect(screen.queryByRole("group", { name: "Bow thruster" })).toBeNull();
     for (const line of ["bow line", "stern line", "fore spring", "aft spring"])
       await person.click(button(`Slip the ${line}`));
     expect(screen.queryByRole("group", { name: "Lines" })).toBeNull();
     // fifteen knots blow her off: she is clear without a hand on the lever
     pass(80);
-    expect(screen.getByText(/^Done in \d+ seconds\. Nothing touched$/)).toBeInTheDocument();
+    expect(screen.getByText(/^Done in \d+ seconds\. Nothing touched/)).toBeInTheDocument();
   });
 
   it("begins at her own berth where the base tells it, with its lines, and leaves it out where she does not fit", async () => {
@@ -64,6 +64,22 @@ describe("leaving and coming back", () => {
     expect(screen.queryByRole("button", { name: "Out of her own berth." })).toBeNull();
   });
 
+  it("tells what was done wrong with what it would cost, and how often the thruster was pushed", async () => {
+    const person = await open("gannet-rock");
+    fireEvent.change(screen.getByRole("slider", { name: /^Lever/ }), { target: { value: "0.4" } });
+    pass(1);
+    fireEvent.change(screen.getByRole("slider", { name: /^Lever/ }), { target: { value: "-0.4" } });
+    await person.click(button("Slip the stern line"));
+    fireEvent.pointerDown(button("Bow to port"));
+    pass(9);
+    fireEvent.pointerUp(button("Bow to port"));
+    const told = within(screen.getByRole("region", { name: "What has been" }));
+    expect(told.getByText(/^You threw the lever over without a second in neutral/)).toHaveTextContent("breaks gears");
+    expect(told.getByText(/^You dropped a line aft while the propeller turned/)).toBeInTheDocument();
+    expect(told.getByText(/^You held the thruster longer than eight seconds/)).toBeInTheDocument();
+    expect(screen.getByText(/mistakes · one burst, 9 s in all$/)).toBeInTheDocument();
+  });
+
   it("says what she does in words beside the picture, and stands still while it is paused", async () => {
     const person = await open("pale-heron");
     fireEvent.change(screen.getByRole("slider", { name: /^Lever/ }), { target: { value: "0.5" } });
@@ -77,6 +93,8 @@ describe("leaving and coming back", () => {
     expect(screen.getByRole("img", { name: /^Off the quay/ })).toHaveAttribute("aria-label", said ?? "");
     const told = within(screen.getByRole("region", { name: "What has been" }));
     expect(told.getAllByText(/comes tight$/).length).toBeGreaterThan(0);
+    // what she would do by herself is drawn faintly
+    expect(document.querySelector("[data-ghost]")).not.toBeNull();
     await person.click(button("Begin again"));
     expect(screen.getByText("neutral")).toBeInTheDocument();
     expect(told.getByText("Nothing yet.")).toBeInTheDocument();

@@ -18,9 +18,14 @@ export interface LineNow {
   isOverStrength: boolean;
 }
 
+/** What a line bears before it breaks, N. */
+export const strengthOf = ({ strengthN }: Pick<HandledLine, "strengthN">, displacementKg: number): number =>
+  strengthN ?? usualNPerKg * displacementKg;
+
 /** A mooring line: elastic, pulls only, and breaks. */
-export function line({ boatAtM, shoreAtM, lengthM, strengthN }: HandledLine, displacementKg: number) {
-  const strength = strengthN ?? usualNPerKg * displacementKg;
+export function line(hers: HandledLine, displacementKg: number) {
+  const { boatAtM, shoreAtM, lengthM } = hers;
+  const strength = strengthOf(hers, displacementKg);
   const stiffness = strength / (breaksAt * lengthM);
   const dampingNs = 2 * damping * Math.sqrt(stiffness * displacementKg);
   return (motion: Motion): LineNow => {

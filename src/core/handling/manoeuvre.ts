@@ -70,6 +70,24 @@ export class Manoeuvre {
     else this.moorings.work(control.line, action.do ?? "slip");
   }
 
+  /** What a line bears now, N, and what it can. */
+  loadOf(line: string): { tensionN: number; strengthN: number } {
+    const index = (this.input.lines ?? []).findIndex(({ id }) => id === line);
+    return this.moorings.load(index, this.motion);
+  }
+
+  /** Where she will be if everything is let go now: levers, wheel and thrusters in the middle, lines as they are. */
+  ifLetGo(seconds: number): Motion {
+    const { x, y } = this.motion;
+    const ghost = new Manoeuvre({ ...this.input, start: { ...this.input.start, x, y } });
+    ghost.state = this.state;
+    this.moorings.held.forEach((isHeld, at) => {
+      if (!isHeld) ghost.moorings.work(at, "slip");
+    });
+    ghost.goTo(seconds);
+    return ghost.motion;
+  }
+
   /** Where she is, how she moves, and what energy is in it. */
   row(): TrackRow {
     const { motion } = this;

@@ -1,5 +1,5 @@
 import type { Motion, Push } from "./frames";
-import { line, type LineAt } from "./line";
+import { line, strengthOf, type LineAt } from "./line";
 import type { HandlingInput, HandlingEvent } from "./schema";
 
 /** So long it has been slack before it is told again that it comes tight, s. */
@@ -8,6 +8,7 @@ const slackS = 1;
 interface Mooring {
   id: string;
   at: LineAt;
+  strengthN: number;
   isFast: boolean;
   isGone: boolean;
   tightAt: number;
@@ -20,7 +21,13 @@ export class Moorings {
 
   constructor({ lines = [], boat }: Pick<HandlingInput, "lines" | "boat">) {
     this.all = lines.map((each) => ({
-      ...{ id: each.id, at: line(each, boat.displacementKg), isFast: true, isGone: false },
+      ...{
+        id: each.id,
+        at: line(each, boat.displacementKg),
+        strengthN: strengthOf(each, boat.displacementKg),
+        isFast: true,
+        isGone: false,
+      },
       ...{ tightAt: Number.NEGATIVE_INFINITY, isTight: false },
     }));
   }
@@ -43,6 +50,18 @@ export class Moorings {
       sum.y += push.y;
       sum.n += push.n;
     }
+  }
+
+  /** What a line bears, N, and what it can, by its place in the list; nothing once it is off or gone. */
+  load(index: number, motion: Motion): { tensionN: number; strengthN: number } {
+    const mooring = this.all[index];
+    if (!mooring || !mooring.isFast || mooring.isGone) return { tensionN: 0, strengthN: 0 };
+    return { tensionN: mooring.at(motion).tensionN, strengthN: mooring.strengthN };
+  }
+
+  /** Which lines hold her still, by their place in the list. */
+  get held(): boolean[] {
+    return this.all.map(({ isFast, isGone }) => isFast && !isGone);
   }
 
   storedJ(motion: Motion): number {
