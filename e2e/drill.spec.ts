@@ -150,7 +150,6 @@ test("leaving the berth is planned on a telephone without signal: drawn, nothing
   await expect(page.getByText(/^More wind than the base’s limit/)).toBeVisible({ timeout: 60_000 });
 });
 
-
 test("who briefs looks on from the desk and gives a fault to the telephone, which begins anew", async ({
   page,
   browser,

@@ -47,15 +47,28 @@ export function HandleControls({ run, t }: { run: HandlingRun; t: Translator }) 
       {run.fast.length > 0 && (
         <div className={drills.senses} role="group" aria-label={t("handle.lines")}>
           {run.fast.map((line) => (
-            <Button key={line} aria-label={t(`handle.slip-${line as "bow-line"}`)} onClick={() => run.slip(line)}>
+            <Button
+              key={line}
+              disabled={run.offIn(line) !== null}
+              aria-label={t(`handle.slip-${line as "bow-line"}`)}
+              onClick={() => run.slip(line)}
+            >
               {t(`handle.slip-${line as "bow-line"}`)}
-              <small>{t("handle.holds", { kn: Math.round(run.loadOf(line) / 100) / 10 })}</small>
+              <small>{lineWords(run, line, t)}</small>
             </Button>
           ))}
         </div>
       )}
     </div>
   );
+}
+
+/** How a line stands: somebody is at it, or what it bears. */
+function lineWords(run: HandlingRun, line: string, t: Translator): string {
+  const offIn = run.offIn(line);
+  return offIn === null
+    ? t("handle.holds", { kn: Math.round(run.loadOf(line) / 100) / 10 })
+    : t("handle.off-in", { seconds: Math.ceil(offIn) });
 }
 
 function share(run: HandlingRun, control: string, t: Translator): string {

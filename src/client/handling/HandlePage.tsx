@@ -1,7 +1,7 @@
 "use client";
 import { useTranslations } from "next-intl";
 import { useState } from "react";
-import { berthScene } from "@/core/berthing/scene";
+import { berthBackScene, berthScene } from "@/core/berthing/scene";
 import { handledFrom } from "@/core/handling/from-file";
 import { scenes, type Scene } from "@/core/handling/scenes";
 import { fitsIn } from "@/core/berthing/lie";
@@ -64,5 +64,6 @@ function ownScene(file: YachtFile, of: Props["of"]): Scene[] {
   const boat = handledFrom(file)?.boat;
   if (!boat || !of?.berth || !fitsIn(boat, of.berth)) return [];
   const wind = berthKnown(of.outlook, of.persons, of.now).windFromDeg;
-  return [berthScene(of.berth, wind?.value ?? of.berth.lie.outDeg)];
+  const fromDeg = wind?.value ?? of.berth.lie.outDeg;
+  return [berthScene(of.berth, fromDeg), berthBackScene(of.berth, fromDeg)];
 }

@@ -25,7 +25,10 @@ export function HandlePanel({ boat, scene, windKn }: Props) {
   const t = useTranslations() as unknown as Translator;
   const [run] = useState(() => new HandlingRun(boat, scene, windKn));
   useFrames(run);
-  const { groundU, groundV, r } = run.motion;
+  const [at, setAt] = useState<number | null>(null);
+  const isStill = run.pace === "paused";
+  const replayed = isStill && at !== null ? (run.trail[at] ?? null) : null;
+  const { groundU, groundV, r } = replayed ?? run.motion;
   const moves = t("handle.moves", {
     speed: Math.hypot(groundU, groundV) / msPerKn,
     turning: Math.round(r / radPerDeg),
@@ -39,9 +42,22 @@ export function HandlePanel({ boat, scene, windKn }: Props) {
         <div className={styles.seen}>
           <SceneView
             run={run}
+            replayed={replayed}
             words={t("handle.view", { scene: t(`handle-scene.${scene.name as "wind-off"}`), moves })}
           />
           <p>{moves}</p>
+          {isStill && run.trail.length > 2 && (
+            <label className={drills.control}>
+              <span>{t("handle.replay")}</span>
+              <input
+                type="range"
+                min={0}
+                max={run.trail.length - 1}
+                value={at ?? run.trail.length - 1}
+                onChange={({ target }) => setAt(Number(target.value))}
+              />
+            </label>
+          )}
         </div>
         <div className={styles.controls}>
           <HandleControls run={run} t={t} />

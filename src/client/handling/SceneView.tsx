@@ -1,4 +1,5 @@
-import { placeOf, radPerDeg } from "@/core/handling/frames";
+import { placeOf, radPerDeg, type Motion } from "@/core/handling/frames";
+import { pivotM } from "@/core/handling/pivot";
 import { outlineOf } from "@/core/handling/outline";
 import type { HandlingRun } from "./handling-run";
 import styles from "./Handling.module.css";
@@ -6,8 +7,18 @@ import styles from "./Handling.module.css";
 const path = (points: readonly (readonly [number, number])[]) => points.map(([x, y]) => `${x},${-y}`).join(" ");
 
 /** The scene from above, north up: quays, others, her lines, and she as she lies now. */
-export function SceneView({ run, words }: { run: HandlingRun; words: string }) {
-  const { scene, boat, motion } = run;
+export function SceneView({
+  run,
+  words,
+  replayed = null,
+}: {
+  run: HandlingRun;
+  words: string;
+  replayed?: Motion | null;
+}) {
+  const { scene, boat } = run;
+  const motion = replayed ?? run.motion;
+  const pivot = pivotM(motion, boat.lengthM);
   const [west, south, east, north] = scene.viewM;
   const { quay = [], lines = [], wind } = scene.input;
   const hull = outlineOf(boat).map(([ahead, side]) => `${side},${-ahead}`);
@@ -32,7 +43,9 @@ export function SceneView({ run, words }: { run: HandlingRun; words: string }) {
           const [x, y] = placeOf(motion, boatAtM);
           return <line key={id} x1={x} y1={-y} x2={shoreAtM[0]} y2={-shoreAtM[1]} data-line="" />;
         })}
-      {run.ghost && (
+      {scene.ball && <circle cx={scene.ball[0]} cy={-scene.ball[1]} r={boat.lengthM * 0.035} data-ball="" />}
+      {replayed && <polyline points={path(run.trail.map(({ x, y }) => [x, y]))} data-trail="" />}
+      {run.ghost && !replayed && (
         <polygon
           points={hull.join(" ")}
           transform={`translate(${run.ghost.x} ${-run.ghost.y}) rotate(${run.ghost.heading / radPerDeg})`}
@@ -41,6 +54,7 @@ export function SceneView({ run, words }: { run: HandlingRun; words: string }) {
       )}
       <g transform={`translate(${motion.x} ${-motion.y}) rotate(${motion.heading / radPerDeg})`}>
         <polygon points={hull.join(" ")} data-hull="" />
+        {pivot !== null && <circle cx="0" cy={-pivot} r={boat.lengthM * 0.02} data-pivot="" />}
         {(boat.rudders ?? []).map(({ atM: [ahead, side] }) => (
           <line
             key={side}

@@ -1,7 +1,8 @@
 import { InputError } from "@/core/basics/calculation";
 import { HandlingWatch, type HandlingMistake } from "@/core/handling/mistakes";
 import { Manoeuvre } from "@/core/handling/manoeuvre";
-import type { Motion } from "@/core/handling/frames";
+import { Crew } from "@/core/handling/crew";
+import { toBody, type Motion } from "@/core/handling/frames";
 import type { Scene, SetScene } from "@/core/handling/scenes";
 import type { HandledBoat, HandlingEvent } from "@/core/handling/schema";
 import { Paced } from "../drills/paced";
@@ -18,6 +19,11 @@ export class HandlingRun extends Paced {
   private slipped = new Set<string>();
   private watch = new HandlingWatch();
   private seenAt = 0;
+  private crew: Crew;
+  /** lines that somebody is about to slip, and when they will have */
+  private ordered = new Map<string, number>();
+  /** where she was, every half second */
+  trail: Motion[] = [];
   /** where she will be in a few seconds if everything is let go now */
   ghost: Motion | null = null;
   /** s since the beginning when it was done; null before */
@@ -31,6 +37,14 @@ export class HandlingRun extends Paced {
     super();
     this.scene = scene.set(boat, windKn);
     this.manoeuvre = new Manoeuvre(this.scene.input);
+    this.crew = this.freshCrew();
+    this.trail.push(this.motion);
+  }
+
+  /** Two on deck beside the helm, one at each end. */
+  private freshCrew(): Crew {
+    const { lengthM } = this.boat;
+    return new Crew([0.4 * lengthM, -0.4 * lengthM]);
   }
 
   get at(): number {
@@ -70,11 +84,19 @@ export class HandlingRun extends Paced {
   }
 
   protected goOn(seconds: number): void {
-    this.manoeuvre.goTo(this.manoeuvre.at + seconds);
+    const to = this.manoeuvre.at + seconds;
+    for (const [line, doneAt] of [...this.ordered].toSorted(([, a], [, b]) => a - b)) {
+      if (doneAt > to) continue;
+      this.manoeuvre.goTo(doneAt);
+      this.slipNow(line);
+    }
+    this.manoeuvre.goTo(to);
     this.watch.goOn(this.motion, this.touches, this.isInside());
     if (this.at - this.seenAt >= ghostEveryS) {
       this.seenAt = this.at;
       this.ghost = this.manoeuvre.ifLetGo(ghostS);
+      this.trail.push(this.motion);
+      this.watch.ball(this.at, this.isOverBall());
     }
     if (this.doneAt === null && this.scene.isDone(this.motion, this.fast.length > 0)) this.doneAt = this.at;
     this.changed();
@@ -98,12 +120,38 @@ export class HandlingRun extends Paced {
     return this.scene.others.some((points) => points.some(([px, py]) => Math.hypot(px - x, py - y) < nearM));
   }
 
+  /** Whether the ball is under her, abaft the bow. */
+  private isOverBall(): boolean {
+    const { ball } = this.scene;
+    if (!ball) return false;
+    const { motion, boat } = this;
+    const [ahead, side] = toBody(motion, ball[0] - motion.x, ball[1] - motion.y);
+    return Math.abs(side) < boat.beamM * 0.4 && Math.abs(ahead) < boat.lengthM * 0.42;
+  }
+
+  /** Gives the order to slip a line: whoever is on deck walks there and does it. */
   slip(line: string): void {
-    const isAft = (this.scene.input.lines ?? []).some(({ id, boatAtM: [ahead] }) => id === line && ahead < 0);
-    this.watch.slip(this.at, this.manoeuvre.loadOf(line), isAft);
+    if (this.ordered.has(line) || !this.fast.includes(line)) return;
+    const doneAt = this.crew.order(this.at, this.placeOf(line));
+    if (doneAt !== null) this.ordered.set(line, doneAt);
+    this.changed();
+  }
+
+  /** in how many seconds a line will be off that was ordered to be slipped; null for all others */
+  offIn(line: string): number | null {
+    const doneAt = this.ordered.get(line);
+    return doneAt === undefined ? null : Math.max(0, doneAt - this.at);
+  }
+
+  private placeOf(line: string): number {
+    return (this.scene.input.lines ?? []).find(({ id }) => id === line)?.boatAtM[0] ?? 0;
+  }
+
+  private slipNow(line: string): void {
+    this.ordered.delete(line);
+    this.watch.slip(this.at, this.manoeuvre.loadOf(line), this.placeOf(line) < 0);
     this.manoeuvre.act({ control: `line:${line}`, do: "slip" });
     this.slipped.add(line);
-    this.changed();
   }
 
   again(): void {
@@ -113,6 +161,9 @@ export class HandlingRun extends Paced {
     this.watch = new HandlingWatch();
     this.ghost = null;
     this.seenAt = 0;
+    this.crew = this.freshCrew();
+    this.ordered = new Map();
+    this.trail = [this.motion];
     this.doneAt = null;
     this.changed();
   }

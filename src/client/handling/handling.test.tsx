@@ -38,6 +38,9 @@ describe("leaving and coming back", () => {
     expect(screen.queryByRole("group", { name: "Bow thruster" })).toBeNull();
     for (const line of ["bow line", "stern line", "fore spring", "aft spring"])
       await person.click(button(`Slip the ${line}`));
+    // two on deck slip four lines one after the other: each end takes its time
+    expect(button("Slip the bow line")).toBeDisabled();
+    pass(6);
     expect(screen.queryByRole("group", { name: "Lines" })).toBeNull();
     // fifteen knots blow her off: she is clear without a hand on the lever
     pass(80);
@@ -56,6 +59,8 @@ describe("leaving and coming back", () => {
     };
     const person = draw(<HandlePage file={file} of={of} />);
     await person.click(await screen.findByRole("button", { name: "Slip the port lazy line" }));
+    act(() => frame(0));
+    pass(4);
     expect(button("Out of her own berth.")).toHaveAttribute("aria-pressed", "true");
     expect(screen.queryByRole("button", { name: "Slip the port lazy line" })).toBeNull();
     cleanup();
@@ -70,6 +75,7 @@ describe("leaving and coming back", () => {
     pass(1);
     fireEvent.change(screen.getByRole("slider", { name: /^Lever/ }), { target: { value: "-0.4" } });
     await person.click(button("Slip the stern line"));
+    pass(3);
     fireEvent.pointerDown(button("Bow to port"));
     pass(9);
     fireEvent.pointerUp(button("Bow to port"));
@@ -95,6 +101,14 @@ describe("leaving and coming back", () => {
     expect(told.getAllByText(/comes tight$/).length).toBeGreaterThan(0);
     // what she would do by herself is drawn faintly
     expect(document.querySelector("[data-ghost]")).not.toBeNull();
+    // paused, one looks back over it: she is drawn where she was
+    const where = () => document.querySelector("[data-hull]")?.parentElement?.getAttribute("transform");
+    const now = where();
+    fireEvent.change(screen.getByRole("slider", { name: "What has been, from the beginning" }), {
+      target: { value: "0" },
+    });
+    expect(where()).not.toBe(now);
+    expect(document.querySelector("[data-trail]")).not.toBeNull();
     await person.click(button("Begin again"));
     expect(screen.getByText("neutral")).toBeInTheDocument();
     expect(told.getByText("Nothing yet.")).toBeInTheDocument();

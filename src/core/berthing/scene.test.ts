@@ -1,6 +1,6 @@
 import { Manoeuvre } from "../handling/manoeuvre";
 import { catamaran, dayBoat, yacht } from "../../testing/handled-boats";
-import { berthScene } from "./scene";
+import { berthBackScene, berthScene } from "./scene";
 import type { HerBerth } from "./schema";
 
 const at = (
@@ -43,6 +43,50 @@ describe("her own berth as a scene", () => {
       expect(scene.isDone(far, true)).toBe(false);
     },
   );
+
+  it.each([
+    ["stern-to", at({ lazyLines: true }, [{ offsetM: -9, lengthM: 12, beamM: 4 }])],
+    ["bow-to", at({ lies: "bow-to" }, [])],
+    ["alongside", at({ lies: "alongside", widthM: 18 }, [{ offsetM: 20, lengthM: 14, beamM: 5 }])],
+  ])(
+    "is come back into, %s: begins clear and not done, and is done where she lay, stopped and straight",
+    (_, berth) => {
+      const back = berthBackScene(berth, 190).set(yacht, 0);
+      const manoeuvre = new Manoeuvre(back.input);
+      expect(manoeuvre.events).toEqual([]);
+      expect(back.isDone(manoeuvre.motion, false)).toBe(false);
+      const { start } = berthScene(berth, 190).set(yacht, 0).input;
+      const heading = (start.headingDeg * Math.PI) / 180;
+      const lying = {
+        ...manoeuvre.motion,
+        ...{ x: start.x ?? 0, y: start.y ?? 0, heading, groundU: 0, groundV: 0 },
+      };
+      expect(back.isDone(lying, false)).toBe(true);
+      expect(back.isDone({ ...lying, groundU: 0.5 }, false)).toBe(false);
+      expect(back.isDone({ ...lying, heading: heading + 0.4 }, false)).toBe(false);
+      expect(back.isDone({ ...lying, x: lying.x + 12 }, false)).toBe(false);
+    },
+  );
+
+  it("stern-to is come back into by going astern on the wheel alone", () => {
+    const berth = at({ widthM: 12 }, []);
+    const still = { ...yacht, engines: yacht.engines.map((engine) => ({ ...engine, walkN: 0 })) };
+    const back = berthBackScene(berth, 190).set(still, 0);
+    const manoeuvre = new Manoeuvre(back.input);
+    let doneAt: number | null = null;
+    for (let time = 0.5; time < 180 && doneAt === null; time += 0.5) {
+      manoeuvre.goTo(time);
+      const { x, y, groundU } = manoeuvre.motion;
+      // so far her stern is from the quay, which runs through 0 across 190 degrees
+      const out = (190 * Math.PI) / 180;
+      const left = x * Math.sin(out) + y * Math.cos(out) - yacht.lengthM / 2;
+      const wanted = Math.min(1, 0.15 * (left - 1));
+      manoeuvre.act({ control: "lever", to: -groundU < wanted ? -0.35 : -groundU > wanted + 0.15 ? 0.4 : 0 });
+      if (back.isDone(manoeuvre.motion, false)) doneAt = time;
+    }
+    expect(doneAt).not.toBeNull();
+    expect(manoeuvre.events.filter(({ code }) => code === "struck")).toEqual([]);
+  });
 
   it("is touched along the sides of what lies beside her", () => {
     const berth = at({}, [{ offsetM: -6, lengthM: 12, beamM: 4 }]);

@@ -1,4 +1,4 @@
-import type { Motion, Point } from "../handling/frames";
+import { radPerDeg, type Motion, type Point } from "../handling/frames";
 import type { Scene } from "../handling/scenes";
 import type { HandledBoat } from "../handling/schema";
 import { fromQuayM, lain, type Lain } from "./lie";
@@ -21,6 +21,46 @@ export const berthScene = (berth: HerBerth, windFromDeg: number): Scene => ({
       others: lies.others,
       viewM: viewOf(lies, boat),
       isDone: ({ x, y, heading }: Motion, isFast) => !isFast && fromQuayM(lies, x, y, heading) >= lies.clearM,
+    };
+  },
+});
+
+/** Stopped, nearly straight, and within a step of the quay. */
+const inBerth = { stoppedMs: 0.15, straightDeg: 12, offM: 2.2 } as const;
+/** From how far off she comes back, in lengths. */
+const comesFromLengths = 3;
+
+/** Back into her own berth, from out in front of it. */
+export const berthBackScene = (berth: HerBerth, windFromDeg: number): Scene => ({
+  name: "her-berth-back",
+  windFromDeg,
+  set: (boat, windKn) => {
+    const out = berthScene(berth, windFromDeg).set(boat, windKn);
+    const { lines: _lines, ...input } = out.input;
+    const neighbours = berth.beside.map(({ offsetM, lengthM, beamM }) => ({ offsetM, lengthM, beamM }));
+    const lies = lain({ boat, berth: berth.lie, neighbours, wind: { fromDeg: windFromDeg, kn: windKn }, crew: 2 });
+    const offM = comesFromLengths * boat.lengthM;
+    // alongside she comes past the berth from astern of it, else straight towards it, with the end first that goes in
+    const heading = lies.start.headingDeg * radPerDeg;
+    const astern = lies.quaySide === 0 ? 0 : 1.5 * boat.lengthM;
+    const start = {
+      x: lies.start.x + lies.out[0] * (lies.quaySide === 0 ? offM : boat.lengthM) - Math.sin(heading) * astern,
+      y: lies.start.y + lies.out[1] * (lies.quaySide === 0 ? offM : boat.lengthM) - Math.cos(heading) * astern,
+      headingDeg: lies.start.headingDeg,
+    };
+    return {
+      ...out,
+      input: { ...input, start },
+      viewM: viewOf({ ...lies, clearM: offM + boat.lengthM }, boat),
+      isDone: (motion: Motion) => {
+        const alongM = Math.abs((motion.x - lies.start.x) * lies.out[1] * -1 + (motion.y - lies.start.y) * lies.out[0]);
+        return (
+          fromQuayM(lies, motion.x, motion.y, motion.heading) < inBerth.offM &&
+          alongM < (berth.lie.widthM - (lies.quaySide === 0 ? boat.beamM : boat.lengthM)) / 2 + 0.5 &&
+          Math.cos(motion.heading - heading) > Math.cos(inBerth.straightDeg * radPerDeg) &&
+          Math.hypot(motion.groundU, motion.groundV) < inBerth.stoppedMs
+        );
+      },
     };
   },
 });

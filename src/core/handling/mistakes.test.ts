@@ -66,6 +66,22 @@ describe("how a manoeuvre was done", () => {
     ]);
   });
 
+  it("tells a ball that was run over, once each time", () => {
+    const watch = new HandlingWatch();
+    for (const [at, isUnder] of [
+      [1, false],
+      [2, true],
+      [3, true],
+      [4, false],
+      [5, true],
+    ] as const)
+      watch.ball(at, isUnder);
+    expect(codes(watch)).toEqual([
+      [2, "ran-over-the-ball"],
+      [5, "ran-over-the-ball"],
+    ]);
+  });
+
   it("tells more than three knots beside others, once each time, and none out in the open", () => {
     const watch = new HandlingWatch();
     watch.goOn(motion(1, 3.5), 0, false);

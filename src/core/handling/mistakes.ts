@@ -9,6 +9,7 @@ export const handlingMistakes = [
   "slipped-under-load",
   "line-near-propeller",
   "too-fast-inside",
+  "ran-over-the-ball",
 ] as const;
 export type HandlingMistake = (typeof handlingMistakes)[number];
 
@@ -42,6 +43,7 @@ export class HandlingWatch {
   private thrustedAt = Number.NEGATIVE_INFINITY;
   private touches = 0;
   private isFast = false;
+  private isOverBall = false;
   private readonly long = new Set<string>();
   private last = 0;
 
@@ -88,6 +90,12 @@ export class HandlingWatch {
     if (isFast && !this.isFast) this.tell(at, "too-fast-inside");
     this.isFast = isFast;
     this.last = at;
+  }
+
+  /** Whether the ball lies under her, abaft the bow. */
+  ball(at: number, isUnder: boolean): void {
+    if (isUnder && !this.isOverBall) this.tell(at, "ran-over-the-ball");
+    this.isOverBall = isUnder;
   }
 
   private get turning(): boolean {

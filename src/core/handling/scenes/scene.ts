@@ -7,6 +7,8 @@ export interface SetScene {
   input: ManoeuvreInput;
   /** other boats, drawn; where she can touch them stands among the quays */
   others: readonly (readonly Point[])[];
+  /** a ball that is picked up and never run over */
+  ball?: Point;
   /** what is seen of the harbour, m: west, south, east, north */
   viewM: readonly [number, number, number, number];
   /** whether it is done now: where she is, how she moves, and whether a line is still fast */

@@ -71,6 +71,43 @@ describe("a scene is done", () => {
     expect([doneAt !== null, struck]).toEqual([true, false]);
     expect(played("wind-on", yacht, 15, slip(2, ...all), 90).doneAt).toBeNull();
   });
+  it("with the stream from ahead by letting the bow go first: with the wheel over it swings out by itself", () => {
+    const bowFirst: Deed[] = [
+      ...slip(1, "fore-spring", "aft-spring"),
+      ...slip(2, "bow-line"),
+      set(2, "wheel", -35),
+      ...slip(24, "stern-line"),
+      set(24, "wheel", 0),
+      set(24, "lever", 0.5),
+    ];
+    const { doneAt, struck } = played("with-current", yacht, 0, bowFirst, 90);
+    expect([doneAt !== null, struck]).toEqual([true, false]);
+    // let go without a hand on anything she is set down along the quay and never out
+    expect(played("with-current", yacht, 0, slip(1, ...all), 90).doneAt).toBeNull();
+  });
+  it("at a mooring by stopping with the ball at the bow, and never by running over it", () => {
+    const steer: Deed[] = [set(0, "lever", 0.2), set(0, "wheel", -6), set(10, "wheel", 0)];
+    // a hand that steers for the ball and stops short of it
+    const { input, isDone, ball } = named("mooring").set(yacht, 6);
+    expect(ball).toEqual([0, 0]);
+    const manoeuvre = new Manoeuvre(input);
+    let doneAt: number | null = null;
+    for (let at = 0.5; at <= 120 && doneAt === null; at += 0.5) {
+      manoeuvre.goTo(at);
+      const { x, y, heading, groundU } = manoeuvre.motion;
+      const [bowX, bowY] = [x + (Math.sin(heading) * yacht.lengthM) / 2, y + (Math.cos(heading) * yacht.lengthM) / 2];
+      const off = Math.atan2(-bowX, -bowY) - heading;
+      const wrapped = Math.atan2(Math.sin(off), Math.cos(off));
+      const left = Math.hypot(bowX, bowY);
+      manoeuvre.act({ control: "wheel", to: Math.max(-35, Math.min(35, (wrapped * 180) / Math.PI)) });
+      const wanted = Math.min(1, 0.1 * left);
+      const lever = groundU > wanted + 0.05 ? -0.5 : groundU < wanted - 0.1 ? 0.3 : 0;
+      manoeuvre.act({ control: "lever", to: lever });
+      if (isDone(manoeuvre.motion, false)) doneAt = at;
+    }
+    expect(doneAt).not.toBeNull();
+    expect(played("mooring", yacht, 6, steer, 60).doneAt).toBeNull();
+  });
   it("by turning on two engines", () => {
     const spin = [set(0, "lever:starboard", 0.5), set(0, "lever:port", -0.7)];
     const { doneAt, struck } = played("turn-short", catamaran, 0, spin, 60);
