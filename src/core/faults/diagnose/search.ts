@@ -4,11 +4,16 @@ import type { Problem } from "./problem";
 /** The longest run of checks that is moved as one. */
 const longestRun = 3;
 /** How many part orders are followed at once. */
-const breadth = 60;
+const breadth = 120;
 
 /** A good order of many checks: the best of several beginnings, bettered until no move of a run betters it. */
 export function searchedOrder(problem: Problem): number[] {
-  return [greedyOrder(problem, 0), greedyOrder(problem, Infinity), broadOrder(problem)]
+  return [
+    greedyOrder(problem, 0),
+    greedyOrder(problem, Infinity),
+    broadOrder(problem, perFound),
+    broadOrder(problem, withRest(problem)),
+  ]
     .map((order) => betteredOrder(problem, order))
     .reduce((best, order) => (costOf(problem, order) < costOf(problem, best) ? order : best));
 }
@@ -52,8 +57,17 @@ interface Part {
   open: number;
 }
 
-/** Many part orders side by side; of those as long as each other the ones go on that cost least for what they have found. */
-function broadOrder(problem: Problem): number[] {
+/** What a part order has cost for what it has found. */
+const perFound = ({ cost, open }: Part): number => cost / Math.max(1 - open, 1e-6);
+
+/** What a part order will cost at least: all that is left has to be done too, by whoever has not found it. */
+const withRest = ({ seconds }: Problem) => {
+  const mean = seconds.reduce((sum, each) => sum + each, 0) / seconds.length;
+  return ({ order, cost, open }: Part): number => cost + (open * mean * (seconds.length - order.length)) / 2;
+};
+
+/** Many part orders side by side; of those as long as each other the ones go on that are worth most. */
+function broadOrder(problem: Problem, worth: (part: Part) => number): number[] {
   let parts: Part[] = [{ order: [], cost: 0, open: 1 }];
   for (let length = 0; length < problem.size; length++) {
     const longer = parts.flatMap(({ order, cost, open }) =>
@@ -66,8 +80,7 @@ function broadOrder(problem: Problem): number[] {
         };
       }),
     );
-    const perFound = ({ cost, open }: Part) => cost / Math.max(1 - open, 1e-6);
-    parts = longer.toSorted((a, b) => perFound(a) - perFound(b)).slice(0, breadth);
+    parts = longer.toSorted((a, b) => worth(a) - worth(b)).slice(0, breadth);
   }
   return parts.reduce((best, part) => (part.cost < best.cost ? part : best)).order;
 }
