@@ -72,6 +72,7 @@ function Leaving({ of, berth, onBack, back }: FrameProps & { of: OfLeaving; bert
       {...{ onBack, back }}
       picture={shown && way && "input" in asked && <BerthPicture input={asked.input} shown={shown} way={way.way} />}
     >
+      <p>{t(`berthing.lies-${berth.lie.lies}`)}</p>
       {"fault" in asked && <NoAnswer>{t("handle.none")}</NoAnswer>}
       {"missing" in asked && <NoAnswer>{t("berthing.tell-wind")}</NoAnswer>}
       {planned.state === "trying" && (
@@ -100,7 +101,7 @@ function Leaving({ of, berth, onBack, back }: FrameProps & { of: OfLeaving; bert
         />
       ))}
       {shown && <WaysTried plan={shown.plan} chosen={way?.way ?? null} onChoose={setChosen} />}
-      {shown && shown.plan.best !== null && (
+      {shown?.plan.advice === "go" && (
         <CrewOrders
           plan={shown.plan}
           crew={corrected.figures.crew?.value ?? 1}
@@ -139,13 +140,18 @@ function Advice({ shown: { plan }, limitKn, t }: { shown: ShownBerthing; limitKn
           words={t(`berthing.stop-${stop}`, { limit: limitKn === null ? "" : kn.words(limitKn, 0) })}
         />
       ))}
-      {best ? (
+      {best && plan.advice === "go" ? (
         <Answer over={t("berthing.clearest")} figure={t(`berthing-way.${best.way as "straight"}`)}>
           <Clear best={best} t={t} />
         </Answer>
       ) : (
-        <Answer over={t("berthing.none-clear")} figure={t(plan.advice === "ask" ? "berthing.ask" : "berthing.wait")}>
-          <span>{t(plan.advice === "ask" ? "berthing.ask-more" : "berthing.wait-more")}</span>
+        <Answer
+          over={t(plan.stops.length > 0 ? "berthing.kept-in" : "berthing.none-clear")}
+          figure={t(plan.advice === "ask" ? "berthing.ask" : "berthing.wait")}
+        >
+          {plan.stops.length === 0 && (
+            <span>{t(plan.advice === "ask" ? "berthing.ask-more" : "berthing.wait-more")}</span>
+          )}
         </Answer>
       )}
     </>

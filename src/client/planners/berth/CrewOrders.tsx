@@ -38,7 +38,7 @@ export function CrewOrders({ plan, crew, quaySide, yacht }: Props) {
   const one = people[Number(whose)];
   return (
     <section aria-label={t("berthing.orders")}>
-      <h3>{t("berthing.orders")}</h3>
+      <h3>{t("berthing.orders-for", { way: t(`berthing-way.${(plan.best ?? "") as "straight"}`) })}</h3>
       <Choice
         label={t("berthing.whose")}
         options={[
@@ -83,6 +83,7 @@ function Card({ title, plan, t, children }: { title: string; plan: BerthingPlan;
       <p>{t("berthing.fenders", { where: fenders })}</p>
       <ol>{children}</ol>
       <p>{t("berthing.words-of-command")}</p>
+      <p>{t("berthing.no-hands-card")}</p>
     </article>
   );
 }

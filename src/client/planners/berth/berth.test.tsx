@@ -64,6 +64,9 @@ describe("leaving the berth", () => {
     expect(orders.getByRole("article", { name: `Everybody · ${lanterns}` })).toHaveTextContent(
       /Stern Slip the stern line/,
     );
+    // the orders say of which way they are, whichever is drawn
+    expect(orders.getByRole("heading", { level: 3 })).toHaveTextContent(/^Crew orders: ./);
+    expect(orders.getAllByText(/^Nobody fends off/).length).toBeGreaterThan(0);
     expect(within(orders.getByRole("group", { name: "Whose orders" })).getAllByRole("button")).toHaveLength(5);
     await person.click(orders.getByRole("button", { name: "Bow" }));
     expect(orders.getAllByRole("article")).toHaveLength(1);
@@ -79,7 +82,28 @@ describe("leaving the berth", () => {
     await type(person, /^Wind from/, "280");
     await type(person, /^Wind at the berth/, "30");
     expect(await screen.findByText("More wind than the base’s limit of 25 kn")).toBeInTheDocument();
-    expect(screen.getByText("No way out stayed clear every time")).toBeInTheDocument();
+    expect(screen.getByText("The base keeps her in")).toBeInTheDocument();
+    expect(screen.getAllByText(/^clear in [0-2] of 3 trials/).length).toBeGreaterThan(1);
+    expect(screen.queryByRole("region", { name: "Crew orders" })).toBeNull();
+  });
+
+  it("says that nothing stayed clear, and wait, where only the wind is against it", async () => {
+    const person = open(of("pale-heron", "A4", { windLimitKn: null }));
+    await type(person, /^Wind from/, "280");
+    await type(person, /^Wind at the berth/, "30");
+    expect(await screen.findByText("No way out stayed clear every time")).toBeInTheDocument();
+    expect(screen.getByText("Wait")).toBeInTheDocument();
+    expect(screen.queryByRole("region", { name: "Crew orders" })).toBeNull();
+  });
+
+  it("gives no orders above the base's limit, even where a way out stayed clear", async () => {
+    const person = open(of("little-auk", "C1", { windLimitKn: 5 }));
+    await type(person, /^Wind from/, "10");
+    await type(person, /^Wind at the berth/, "6");
+    expect(await screen.findByText("More wind than the base’s limit of 5 kn")).toBeInTheDocument();
+    expect(screen.getByText(/^clear in 3 of 3 trials/)).toBeInTheDocument();
+    expect(screen.getByText("The base keeps her in")).toBeInTheDocument();
+    expect(screen.queryByText("Stayed clear most surely")).toBeNull();
     expect(screen.queryByRole("region", { name: "Crew orders" })).toBeNull();
   });
 
